@@ -1,0 +1,91 @@
+import {
+  FuelBlend,
+  FuelCircuitInput,
+  FuelCircuitOutput,
+  FuelDemandInput,
+  FuelDemandOutput,
+  FuelPropertiesOutput,
+  InjectorInput,
+  InjectorOutput,
+  PumpAtVoltageInput,
+  PumpAtVoltageOutput,
+  type FieldProblem,
+} from '@lochmoor/contract'
+import {
+  err,
+  fuelDemand,
+  fuelProperties,
+  injectorAt,
+  ok,
+  pumpAtVoltage,
+  solveFuelCircuit,
+  type InputError,
+  type Result,
+} from '@lochmoor/core'
+import type { z } from 'zod'
+
+/** A calculator as a command: schemas of what goes in and out, and the core function between them. */
+export interface Calculator {
+  readonly name: string
+  readonly summary: string
+  readonly input: z.ZodType
+  readonly output: z.ZodType
+  run(input: unknown): Result<unknown, readonly FieldProblem[]>
+}
+
+const calculator = <I extends z.ZodType, O extends z.ZodType>(
+  name: string,
+  summary: string,
+  input: I,
+  output: O,
+  compute: (value: z.output<I>) => Result<z.output<O>, readonly InputError[]>,
+): Calculator => ({ name, summary, input, output, run: (value) => compute(value as z.output<I>) })
+
+export const CALCULATORS: readonly Calculator[] = [
+  calculator(
+    'fuel-circuit',
+    'pressures and flows of pump, filter, lines and regulator at one operating point',
+    FuelCircuitInput,
+    FuelCircuitOutput,
+    (c) => {
+      const solved = solveFuelCircuit(c)
+      return solved.ok ? ok({ ...solved.value, warnings: [...solved.value.warnings] }) : solved
+    },
+  ),
+  calculator(
+    'fuel-properties',
+    'density, viscosity, stoichiometric ratio and heating value of a petrol-ethanol blend',
+    FuelBlend,
+    FuelPropertiesOutput,
+    (blend) => ok(fuelProperties(blend)),
+  ),
+  calculator(
+    'fuel-demand',
+    'fuel the engine takes, by power and by air, and whether the two agree',
+    FuelDemandInput,
+    FuelDemandOutput,
+    ({ fuel, power, air }) => ok(fuelDemand(power, air, fuelProperties(fuel))),
+  ),
+  calculator(
+    'injector',
+    'flow, pulse and duty of an injector set at the real pressure difference',
+    InjectorInput,
+    InjectorOutput,
+    ({ set, point }) => {
+      const answer = injectorAt(set, point)
+      return answer
+        ? ok(answer)
+        : err([{ code: 'noDifference', field: 'point.railPa', value: point.railPa, allowed: `above ${point.tipPa}, the tip` }])
+    },
+  ),
+  calculator(
+    'pump-at-voltage',
+    'pump curve and current at a voltage, from one or two tables',
+    PumpAtVoltageInput,
+    PumpAtVoltageOutput,
+    (i) => {
+      const at = pumpAtVoltage(i.tables, i.voltageV)
+      return at.ok ? ok({ ...at.value, curve: [...at.value.curve] }) : at
+    },
+  ),
+]

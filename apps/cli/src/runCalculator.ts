@@ -1,0 +1,68 @@
+import { explainProblem, explainProblems, type FieldProblem } from '@lochmoor/contract'
+import { z } from 'zod'
+import { CALCULATORS, type Calculator } from './calculators.ts'
+
+/** What a call prints and how it ends: 0 answered, 1 fault of ours, 2 bad input. */
+export interface CallResult {
+  readonly code: 0 | 1 | 2
+  readonly out: string
+  readonly err: string
+}
+
+const refused = (lines: readonly string[]): CallResult => ({ code: 2, out: '', err: `${lines.join('\n')}\n` })
+
+const listing = (): string => {
+  const width = Math.max(...CALCULATORS.map((c) => c.name.length))
+  return [...CALCULATORS.map((c) => `${c.name.padEnd(width)}  ${c.summary}`), ''].join('\n')
+}
+
+const schemas = ({ name, input, output }: Calculator): string =>
+  `${JSON.stringify({ name, input: z.toJSONSchema(input, { io: 'input' }), output: z.toJSONSchema(output, { io: 'output' }) }, null, 2)}\n`
+
+type CaseResult = { readonly answer: unknown } | { readonly problems: readonly FieldProblem[] }
+
+const solveCase = (calculator: Calculator, input: unknown, where: string): CaseResult => {
+  const within = (problems: readonly FieldProblem[]) => ({
+    problems: problems.map((p) => ({ ...p, field: where + p.field })),
+  })
+  const parsed = calculator.input.safeParse(input)
+  if (!parsed.success) return within(explainProblems(parsed.error, input))
+  const computed = calculator.run(parsed.data)
+  return computed.ok ? { answer: computed.value } : within(computed.error)
+}
+
+const solveAll = (calculator: Calculator, text: string): CallResult => {
+  let json: unknown
+  try {
+    json = JSON.parse(text)
+  } catch (e) {
+    return refused([`standard input is not JSON (${(e as Error).message}); give one case or a list of cases`])
+  }
+  const many = Array.isArray(json)
+  const cases: unknown[] = Array.isArray(json) ? json : [json]
+  const answers: unknown[] = []
+  const problems: FieldProblem[] = []
+  cases.forEach((one, i) => {
+    const solved = solveCase(calculator, one, many ? `[${i}].` : '')
+    if ('problems' in solved) problems.push(...solved.problems)
+    else answers.push(solved.answer)
+  })
+  if (problems.length > 0) return refused(problems.map((p) => `${calculator.name}: ${explainProblem(p)}`))
+  return { code: 0, out: `${JSON.stringify(many ? answers : answers[0], null, 2)}\n`, err: '' }
+}
+
+/**
+ * `calc` as a function: arguments and standard input in, what to print out.
+ * @param readInput called only where cases are wanted
+ */
+export const runCalculator = (args: readonly string[], readInput: () => string): CallResult => {
+  const flags = args.filter((a) => a.startsWith('-'))
+  const names = args.filter((a) => !a.startsWith('-'))
+  const unknownFlag = flags.find((f) => f !== '--schema')
+  if (unknownFlag) return refused([`calc: ${unknownFlag} is not an option; allowed: --schema`])
+  if (names.length === 0) return { code: 0, out: listing(), err: '' }
+  const calculator = CALCULATORS.find((c) => c.name === names[0])
+  if (!calculator || names.length > 1)
+    return refused([`calc: "${names.join(' ')}" is no calculator; allowed, one of:`, listing()])
+  return flags.length > 0 ? { code: 0, out: schemas(calculator), err: '' } : solveAll(calculator, readInput())
+}

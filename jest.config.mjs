@@ -1,0 +1,47 @@
+const swc = [
+  '@swc/jest',
+  {
+    jsc: {
+      target: 'es2022',
+      parser: { syntax: 'typescript', tsx: true, decorators: true },
+      transform: {
+        legacyDecorator: true,
+        decoratorMetadata: true,
+        useDefineForClassFields: false,
+        verbatimModuleSyntax: true,
+        react: { runtime: 'automatic' },
+      },
+    },
+    module: { type: 'commonjs', ignoreDynamic: false },
+  },
+]
+
+const project = (displayName, folder, extra = {}) => ({
+  displayName,
+  rootDir: folder,
+  testMatch: ['<rootDir>/**/*.test.{ts,tsx,mjs}'],
+  testPathIgnorePatterns: ['/node_modules/', '/dist/'],
+  modulePathIgnorePatterns: ['/dist/'],
+  transform: { '\\.tsx?$': swc, '\\.m?js$': new URL('./tools/jest/esm-to-cjs.cjs', import.meta.url).pathname },
+  transformIgnorePatterns: ['/node_modules/(?!(@nestjs|d3-[a-z-]+|internmap|lucide-react)/)'],
+  testEnvironmentOptions: { customExportConditions: ['@lochmoor/source', 'node', 'node-addons', 'require', 'default'] },
+  ...extra,
+})
+
+export default {
+  testTimeout: 30_000,
+  projects: [
+    project('core', 'packages/core/src'),
+    project('contract', 'packages/contract/src'),
+    project('cli', 'apps/cli/src'),
+    project('server', 'apps/server/src', {
+      globalSetup: new URL('./tools/jest/throwaway-database.cjs', import.meta.url).pathname,
+      globalTeardown: new URL('./tools/jest/end-throwaway-database.cjs', import.meta.url).pathname,
+    }),
+    project('web', 'apps/web/src', {
+      testEnvironment: 'jsdom',
+      testEnvironmentOptions: { customExportConditions: ['@lochmoor/source', 'browser', 'require', 'default'] },
+    }),
+    project('launch', 'tools/launch'),
+  ],
+}

@@ -1,0 +1,5 @@
+export * from './calculators/fuelAndEngine.ts'
+export * from './calculators/fuelCircuit.ts'
+export { RANGES } from './calculators/ranges.ts'
+export { explainProblem, explainProblems, type FieldProblem } from './field/explainProblems.ts'
+export { explainRange, figure, oneOf, range, wholeFigure, type Range } from './field/figure.ts'

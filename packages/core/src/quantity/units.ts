@@ -1,0 +1,111 @@
+/** What a figure measures. Families share units where the trade does (bore and distance are both lengths). */
+export type Family =
+  | 'pressure'
+  | 'volumeFlow'
+  | 'bore'
+  | 'distance'
+  | 'temperature'
+  | 'voltage'
+  | 'power'
+  | 'displacement'
+  | 'share'
+  | 'engineSpeed'
+  | 'duration'
+  | 'count'
+
+export interface Unit {
+  /** Stored in preferences; never shown. */
+  readonly id: string
+  /** Shown behind the figure. */
+  readonly label: string
+  /** SI value = entered × factor + offset. Engine speed stays in rev/min, shares are 0..1. */
+  readonly factor: number
+  readonly offset?: number
+  /** Spellings understood on entry, lower case, without spaces. */
+  readonly spellings: readonly string[]
+  /** Decimals shown. */
+  readonly decimals: number
+}
+
+const INCH_M = 0.0254
+const PSI_PA = 6894.757293168361
+const US_GALLON_M3 = 3.785411784e-3
+const IMPERIAL_GALLON_M3 = 4.54609e-3
+const HOUR_S = 3600
+
+const unit = (id: string, label: string, factor: number, decimals: number, spellings: string[], offset = 0): Unit => ({
+  id,
+  label,
+  factor,
+  decimals,
+  spellings,
+  offset,
+})
+
+const LENGTHS = {
+  mm: (decimals: number) => unit('mm', 'mm', 1e-3, decimals, ['mm']),
+  cm: unit('cm', 'cm', 1e-2, 1, ['cm']),
+  m: unit('m', 'm', 1, 2, ['m', 'metre', 'metres', 'meter', 'meters']),
+  in: (decimals: number) => unit('in', 'in', INCH_M, decimals, ['in', 'inch', 'inches', '"', '″']),
+  ft: unit('ft', 'ft', 12 * INCH_M, 2, ['ft', 'foot', 'feet', "'", '′']),
+}
+
+/**
+ * Units by family; the first is the metric default, the second the customary one where there is one.
+ * Factors are exact by definition (inch 25.4 mm, pound 0.45359237 kg, standard gravity 9.80665 m/s²) except the
+ * millimetre and inch of mercury, which use the conventional 13595.1 kg/m³. Source: BIPM SI brochure, NIST SP 811.
+ */
+export const UNITS: Readonly<Record<Family, readonly Unit[]>> = {
+  pressure: [
+    unit('kPa', 'kPa', 1e3, 1, ['kpa']),
+    unit('psi', 'psi', PSI_PA, 1, ['psi', 'psig', 'lb/in2', 'lbf/in2']),
+    unit('bar', 'bar', 1e5, 2, ['bar']),
+    unit('mbar', 'mbar', 100, 0, ['mbar']),
+    unit('Pa', 'Pa', 1, 0, ['pa']),
+    unit('inHg', 'in Hg', 3386.388640341, 1, ['inhg', '"hg', 'in.hg']),
+  ],
+  volumeFlow: [
+    unit('L/h', 'L/h', 1e-3 / HOUR_S, 1, ['l/h', 'lph', 'l/hr']),
+    unit('usgal/h', 'US gal/h', US_GALLON_M3 / HOUR_S, 1, ['usgal/h', 'usgph', 'usgal/hr']),
+    unit('impgal/h', 'imp gal/h', IMPERIAL_GALLON_M3 / HOUR_S, 1, ['impgal/h', 'impgph', 'impgal/hr']),
+    unit('L/min', 'L/min', 1e-3 / 60, 2, ['l/min', 'lpm']),
+    unit('cc/min', 'cc/min', 1e-6 / 60, 0, ['cc/min', 'ccm', 'ml/min', 'cm3/min']),
+  ],
+  bore: [LENGTHS.mm(1), LENGTHS.in(3)],
+  distance: [LENGTHS.m, LENGTHS.ft, LENGTHS.cm, LENGTHS.mm(0), LENGTHS.in(1)],
+  temperature: [
+    unit('°C', '°C', 1, 0, ['c', '°c', 'degc'], 273.15),
+    unit('°F', '°F', 5 / 9, 0, ['f', '°f', 'degf'], 273.15 - (32 * 5) / 9),
+    unit('K', 'K', 1, 0, ['k', 'kelvin']),
+  ],
+  voltage: [unit('V', 'V', 1, 1, ['v', 'volt', 'volts']), unit('mV', 'mV', 1e-3, 0, ['mv'])],
+  power: [
+    unit('kW', 'kW', 1e3, 0, ['kw']),
+    unit('hp', 'hp', 550 * 12 * INCH_M * 0.45359237 * 9.80665, 0, ['hp', 'bhp']),
+    unit('PS', 'PS', 75 * 9.80665, 0, ['ps', 'cv', 'pk']),
+    unit('W', 'W', 1, 0, ['w']),
+  ],
+  displacement: [
+    unit('L', 'L', 1e-3, 2, ['l', 'litre', 'litres', 'liter', 'liters']),
+    unit('cuin', 'cu in', INCH_M ** 3, 0, ['cuin', 'ci', 'cid', 'in3', 'cu.in']),
+    unit('cc', 'cm³', 1e-6, 0, ['cc', 'cm3', 'cm³']),
+  ],
+  share: [unit('%', '%', 0.01, 0, ['%', 'percent', 'pct'])],
+  engineSpeed: [unit('rpm', 'rpm', 1, 0, ['rpm', '1/min', 'rev/min', '/min'])],
+  duration: [unit('ms', 'ms', 1e-3, 2, ['ms']), unit('s', 's', 1, 2, ['s', 'sec'])],
+  count: [unit('1', '', 1, 0, ['', 'x', 'pcs'])],
+}
+
+/** Spellings that stand for more than one unit: the entry is refused with the choices. */
+export const AMBIGUOUS_SPELLINGS: Readonly<Partial<Record<Family, Readonly<Record<string, readonly string[]>>>>> = {
+  volumeFlow: Object.fromEntries(
+    ['gal/h', 'gph', 'gal/hr', 'gallons/hour'].map((s) => [s, ['usgal/h', 'impgal/h']] as const),
+  ),
+}
+
+/** The unit with this id in the family, or the family's first one. */
+export const unitOf = (family: Family, id: string | undefined): Unit =>
+  UNITS[family].find((u) => u.id === id) ?? UNITS[family][0]!
+
+export const toSi = (value: number, u: Unit): number => value * u.factor + (u.offset ?? 0)
+export const fromSi = (si: number, u: Unit): number => (si - (u.offset ?? 0)) / u.factor

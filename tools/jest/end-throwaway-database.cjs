@@ -1,0 +1,6 @@
+module.exports = () =>
+  new Promise((resolve) => {
+    const child = globalThis.lochmoorThrowawayDatabase
+    child.once('close', resolve)
+    child.stdin.end()
+  })
