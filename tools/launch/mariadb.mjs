@@ -51,14 +51,14 @@ const KEPT = ['--innodb-flush-log-at-trx-commit=1', '--innodb-log-file-size=48M'
  * Starts a private MariaDB on loopback with its data under `folder`, made when there is none. It ends when `stop` is
  * called or when this process ends, however that happens.
  * @param {string} folder
- * @param {{ throwaway?: boolean }} [options]
+ * @param {{ throwaway?: boolean, port?: number }} [options] a port to come back on after an unexpected end
  */
-export const startMariadb = async (folder, { throwaway = false } = {}) => {
+export const startMariadb = async (folder, { throwaway = false, port: wanted } = {}) => {
   mkdirSync(folder, { recursive: true })
   const settings = throwaway ? THROWAWAY : KEPT
   const data = join(folder, 'data')
   if (!existsSync(data)) await makeDataFolder(folder, throwaway ? ['--innodb-log-file-size=16M'] : ['--innodb-log-file-size=48M'])
-  const port = await freePort()
+  const port = wanted ?? (await freePort())
   const log = join(folder, 'mariadbd.log')
   // A socket path may have at most 107 bytes: the project's own path can be longer.
   const socket = `/tmp/lochmoor-${process.getuid?.() ?? 0}-${port}.sock`

@@ -1,6 +1,5 @@
 // @ts-check
-import { existsSync } from 'node:fs'
-import { accessSync, constants } from 'node:fs'
+import { accessSync, constants, existsSync, utimesSync } from 'node:fs'
 import { homedir } from 'node:os'
 import { run, stopAsked } from './children.mjs'
 import { ensureSpace, ensureWritable } from './disk.mjs'
@@ -60,6 +59,22 @@ export const installDependencies = async (say) => {
     command: ['npm', ['ci', '--no-audit', '--no-fund']],
     say,
   })
+}
+
+/** @param {(line: string) => void} say */
+export const buildCalculators = async (say) => {
+  await once({
+    name: 'build-cli',
+    from: ['tsconfig.base.json', 'packages', 'apps/cli'],
+    product: 'apps/cli/dist/main.js',
+    what: 'building the calculators',
+    needMb: 50,
+    command: tsc('apps/cli/tsconfig.build.json'),
+    say,
+  })
+  // A build that found nothing to do leaves its date; say that it has been looked at.
+  const now = new Date()
+  utimesSync(inRoot('apps', 'cli', 'dist', '.tsbuildinfo'), now, now)
 }
 
 /** @param {(line: string) => void} say */

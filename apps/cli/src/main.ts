@@ -1,7 +1,10 @@
 import { readFileSync } from 'node:fs'
 import { runCalculator } from './runCalculator.ts'
 
-const result = runCalculator(process.argv.slice(2), () => readFileSync(0, 'utf8'))
-process.stderr.write(result.err)
-process.stdout.write(result.out)
-process.exitCode = result.code
+/** Runs a calculator on the arguments and standard input, prints, and gives the exit code. */
+export const main = (args: readonly string[]): number => {
+  const result = runCalculator(args, () => readFileSync(0, 'utf8'))
+  process.stderr.write(result.err)
+  process.stdout.write(result.out)
+  return result.code
+}

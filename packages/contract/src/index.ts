@@ -3,3 +3,15 @@ export * from './calculators/fuelCircuit.ts'
 export { RANGES } from './calculators/ranges.ts'
 export { explainProblem, explainProblems, type FieldProblem } from './field/explainProblems.ts'
 export { explainRange, figure, oneOf, range, wholeFigure, type Range } from './field/figure.ts'
+export { FIELD_RANGES, type RangedField } from './job/fieldRanges.ts'
+export {
+  FuelSectionSchema,
+  JOB_SCHEMA_VERSION,
+  JobTitle,
+  SECTION_NAMES,
+  SECTION_SCHEMAS,
+  VehicleSectionSchema,
+  type SectionName,
+} from './job/jobDocument.ts'
+export * from './job/jobRequests.ts'
+export { CatalogueSchema, PART_KINDS, PART_SCHEMAS, type PartKind } from './job/parts.ts'

@@ -64,4 +64,16 @@ export const lineDropPa = (line: Line, flowM3S: number, fluid: Fluid, trace?: Tr
 }
 
 /** Static column over the line, Pa: what the end loses against the start by lying higher. */
-export const columnPa = (riseM: number, fluid: Fluid): number => fluid.densityKgM3 * GRAVITY_M_S2 * riseM
+export const columnPa = (riseM: number, fluid: Fluid, trace?: Trace): number => {
+  const pa = fluid.densityKgM3 * GRAVITY_M_S2 * riseM
+  trace?.step({
+    symbol: 'p_column',
+    meaning: 'static column: the end lies higher (+) or lower (-)',
+    formula: 'rho * 9.80665 * h',
+    inputs: { rho: { value: fluid.densityKgM3, unit: 'kg/m³' }, h: { value: riseM, unit: 'm' } },
+    result: pa,
+    unit: 'Pa',
+    source: 'hydrostatics',
+  })
+  return pa
+}

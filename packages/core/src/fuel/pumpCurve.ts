@@ -1,3 +1,4 @@
+import type { Trace } from '../verdict/index.ts'
 import type { PumpPoint } from './circuitTypes.ts'
 
 /** The two curve points between which (or beyond which) a pressure lies. */
@@ -8,10 +9,26 @@ const segmentByPressure = (curve: readonly PumpPoint[], pressurePa: number): rea
 }
 
 /** Flow at a pressure rise, m³/s: straight lines between the points, end pieces prolonged, never below zero. */
-export const pumpFlowAt = (curve: readonly PumpPoint[], pressurePa: number): number => {
+export const pumpFlowAt = (curve: readonly PumpPoint[], pressurePa: number, trace?: Trace, voltageV?: number): number => {
   const [a, b] = segmentByPressure(curve, pressurePa)
   const slope = (b.flowM3S - a.flowM3S) / (b.pressurePa - a.pressurePa)
-  return Math.max(0, b.flowM3S + slope * (pressurePa - b.pressurePa))
+  const flowM3S = Math.max(0, b.flowM3S + slope * (pressurePa - b.pressurePa))
+  trace?.step({
+    symbol: 'Q_p',
+    meaning: `pump flow${voltageV === undefined ? '' : ` at ${voltageV} V`}, straight between two points of its curve`,
+    formula: 'max(0, Q_2 + (Q_2 - Q_1) * (p - p_2) / (p_2 - p_1))',
+    inputs: {
+      Q_1: { value: a.flowM3S, unit: 'm³/s' },
+      Q_2: { value: b.flowM3S, unit: 'm³/s' },
+      p: { value: pressurePa, unit: 'Pa rise' },
+      p_1: { value: a.pressurePa, unit: 'Pa' },
+      p_2: { value: b.pressurePa, unit: 'Pa' },
+    },
+    result: flowM3S,
+    unit: 'm³/s',
+    source: 'pump table at this voltage',
+  })
+  return flowM3S
 }
 
 /** Pressure rise at a flow >= 0, Pa; strictly falling in flow. At no flow it is the shut-off pressure. */

@@ -1,3 +1,14 @@
 export { err, explainInputError, ok, type InputError, type Result } from './result.ts'
-export { worstFirst, type Figure, type Remedy, type Verdict, type VerdictState } from './verdict.ts'
+export {
+  fig,
+  isWorse,
+  say,
+  worstFirst,
+  worstState,
+  type Figure,
+  type Remedy,
+  type Sentence,
+  type Verdict,
+  type VerdictState,
+} from './verdict.ts'
 export { collectWorking, type Trace, type Working, type WorkingStep } from './working.ts'

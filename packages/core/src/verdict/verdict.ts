@@ -1,5 +1,4 @@
 import type { Family } from '../quantity/index.ts'
-import type { Working } from './working.ts'
 
 export type VerdictState = 'ok' | 'caution' | 'stop' | 'unknown'
 
@@ -10,30 +9,50 @@ export interface Figure {
   readonly decimals?: number
 }
 
+/** A sentence with figures in it, which the screen writes in the reader's units. */
+export type Sentence = readonly (string | Figure)[]
+
+export const fig = (si: number, family: Family, decimals?: number): Figure =>
+  decimals === undefined ? { si, family } : { si, family, decimals }
+
+/** Tagged template: say`rail falls to ${fig(p, 'pressure')}`. Plain strings and sentences are taken in as they are. */
+export const say = (strings: TemplateStringsArray, ...values: (string | Figure | Sentence)[]): Sentence =>
+  strings.flatMap((text, i) => {
+    const value = values[i]
+    if (value === undefined) return [text]
+    return Array.isArray(value) ? [text, ...(value as Sentence)] : [text, value as string | Figure]
+  })
+
 /** A change that was tried on the design and cures the verdict it belongs to. */
 export interface Remedy<Change> {
-  readonly label: string
+  readonly id: string
+  readonly label: Sentence
   /** What the judged figure becomes. */
-  readonly becomes: Figure
+  readonly becomes: Figure | null
   readonly change: Change
 }
 
 export interface Verdict<Change = never> {
   readonly id: string
-  /** What was judged, e.g. "Rail pressure at idle". */
+  /** What was judged, e.g. "Pressure held at full load". */
   readonly title: string
   readonly state: VerdictState
+  /** What the figure is, e.g. "rail". */
+  readonly figureName: string
   readonly figure: Figure | null
+  readonly limitName: string
   readonly limit: Figure | null
-  /** Figure against limit, positive = to spare, in the figure's own unit or as a share. */
+  /** To spare (+) or short (-). */
   readonly margin: Figure | null
-  readonly reason: string
+  readonly reason: Sentence
+  /** Textbook, standard, "solved circuit", or "rule of thumb". */
   readonly source: string
-  /** Least change first. */
+  /** Least change first; each was tried and cures. */
   readonly remedies: readonly Remedy<Change>[]
-  readonly working: Working | null
   /** The operating point it was found at. */
-  readonly pointId?: string
+  readonly pointId: string | null
+  /** Names of the workings that lead to the figure. */
+  readonly workings: readonly string[]
 }
 
 const RANK: Readonly<Record<VerdictState, number>> = { stop: 0, caution: 1, unknown: 2, ok: 3 }
@@ -41,3 +60,9 @@ const RANK: Readonly<Record<VerdictState, number>> = { stop: 0, caution: 1, unkn
 /** Worst first; equal states keep their order. */
 export const worstFirst = <V extends { readonly state: VerdictState }>(verdicts: readonly V[]): V[] =>
   [...verdicts].sort((a, b) => RANK[a.state] - RANK[b.state])
+
+export const isWorse = (a: VerdictState, b: VerdictState): boolean => RANK[a] < RANK[b]
+
+/** The worst of all, ok when there is none. */
+export const worstState = (states: readonly VerdictState[]): VerdictState =>
+  states.reduce<VerdictState>((worst, s) => (isWorse(s, worst) ? s : worst), 'ok')

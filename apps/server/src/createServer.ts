@@ -1,0 +1,79 @@
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
+import { NestFactory } from '@nestjs/core'
+import type { NestExpressApplication } from '@nestjs/platform-express'
+import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger'
+import express, { type NextFunction, type Request, type Response } from 'express'
+import helmet from 'helmet'
+import type { Logger } from 'pino'
+import { pinoHttp } from 'pino-http'
+import { AppModule } from './app.module.ts'
+import { StorePreparation } from './database/storePreparation.ts'
+import { RefusalFilter } from './http/refusal.filter.ts'
+import { SchemaPipe } from './http/schema.pipe.ts'
+import { VERSION } from './version.ts'
+
+export interface ServerOptions {
+  readonly databaseUrl: string
+  /** Folder of the built web page; without it only the API is served. */
+  readonly webFolder: string | null
+  /** Put in the demo workshop when the store is empty. */
+  readonly demo: boolean
+  readonly log: Logger
+}
+
+const CONTENT_POLICY = {
+  useDefaults: false,
+  directives: {
+    'default-src': ["'none'"],
+    'script-src': ["'self'"],
+    'worker-src': ["'self'"],
+    'font-src': ["'self'"],
+    'connect-src': ["'self'"],
+    'manifest-src': ["'self'"],
+    'style-src': ["'self'", "'unsafe-inline'"],
+    'img-src': ["'self'", 'data:', 'blob:'],
+    'base-uri': ["'none'"],
+    'form-action': ["'self'"],
+    'frame-ancestors': ["'none'"],
+    'object-src': ["'none'"],
+  },
+}
+
+/** The whole server, prepared and ready to listen. */
+export const createServer = async ({ databaseUrl, webFolder, demo, log }: ServerOptions): Promise<NestExpressApplication> => {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.on(databaseUrl), {
+    logger: ['error', 'warn'],
+    abortOnError: false,
+    bodyParser: false,
+  })
+  app.use(pinoHttp({ logger: log, autoLogging: { ignore: (r) => !r.url?.startsWith('/api/') } }))
+  app.use(helmet({ contentSecurityPolicy: CONTENT_POLICY, strictTransportSecurity: false }))
+  app.use(express.json({ limit: '1mb' }))
+  app.setGlobalPrefix('api')
+  app.useGlobalPipes(new SchemaPipe())
+  app.useGlobalFilters(new RefusalFilter(log))
+  const document = SwaggerModule.createDocument(
+    app,
+    new DocumentBuilder().setTitle('Lochmoor').setDescription('Jobs and catalogue').setVersion(VERSION).build(),
+  )
+  SwaggerModule.setup('api/docs', app, document, { jsonDocumentUrl: 'api/docs/json' })
+  if (webFolder) serveWeb(app, webFolder)
+  app.enableShutdownHooks()
+  await app.init()
+  await app.get(StorePreparation).prepare({ demo })
+  return app
+}
+
+/** Static files with a fallback to the single page for everything that is neither a file nor the API. */
+const serveWeb = (app: NestExpressApplication, folder: string): void => {
+  const index = join(folder, 'index.html')
+  if (!existsSync(index)) throw new Error(`the web page is not built: ${index} is missing`)
+  app.use('/assets', express.static(join(folder, 'assets'), { fallthrough: false, immutable: true, maxAge: '1y' }))
+  app.use(express.static(folder, { index: false }))
+  app.use((request: Request, response: Response, next: NextFunction) => {
+    if (request.method !== 'GET' || request.path.startsWith('/api')) return next()
+    response.setHeader('Cache-Control', 'no-cache')
+    response.sendFile(index)
+  })
+}

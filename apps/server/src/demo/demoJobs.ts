@@ -1,0 +1,153 @@
+import type { Catalogue, JobDocument, LineDesign, Part } from '@lochmoor/core'
+import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
+
+/** The workshop of the demo. Invented, like every car and part in it. */
+export const DEMO_WORKSHOP = { id: '0d3a7c1e-5b1f-4a7e-9c41-6f1c0c2b7a01', name: 'Skerrow Bank Garage' }
+
+const pick = <T extends Part>(parts: readonly T[], id: string): T => {
+  const part = parts.find((p) => p.id === id)
+  if (!part) throw new Error(`the demo asks for ${id}, which the stock catalogue has not`)
+  return part
+}
+
+const line = (c: Catalogue, hoseId: string, lengthM: number, riseM: number, bends90: number): LineDesign => ({
+  hose: pick(c.hoses, hoseId),
+  measuredBoreM: null,
+  lengthM,
+  riseM,
+  bends90,
+  bends45: 2,
+  connectors: 2,
+})
+
+const c = STOCK_CATALOGUE
+
+/** A strong pump on a low-pressure throttle body, with the old quarter-inch line as return. */
+const curlew: JobDocument = {
+  vehicle: {
+    title: 'Aldmoor Curlew GT',
+    year: 1969,
+    layout: 'vee',
+    cylinders: 6,
+    displacementM3: 2.994e-3,
+    aspiration: 'natural',
+    powerW: 108e3,
+    powerBasis: 'flywheel-net',
+    powerSpeedRpm: 5000,
+    boostPa: null,
+    idleSpeedRpm: 800,
+    idleManifoldPa: 38e3,
+    cruiseSpeedRpm: 2600,
+    cruiseManifoldPa: 52e3,
+  },
+  fuel: {
+    ethanolShare: 0.05,
+    fuelTemperatureK: 298.15,
+    systemType: 'return',
+    injectionPlace: 'above-plate',
+    setPressurePa: 100e3,
+    referenced: false,
+    pump: pick(c.pumps, 'quarrie-q170'),
+    strainer: pick(c.filters, 'kell-s100'),
+    filter: pick(c.filters, 'kell-f10'),
+    filterPosition: 'before-regulator',
+    regulator: pick(c.regulators, 'bield-r1'),
+    feed: line(c, 'wath-lined-6', 4.1, 0.45, 3),
+    return: line(c, 'tube-1-4', 4.3, -0.45, 4),
+    injector: pick(c.injectors, 'skell-b400'),
+    injectorCount: 4,
+    openingsPerCycle: 2,
+    lowV: 12,
+    runningV: 13.6,
+    highV: 14.6,
+  },
+}
+
+/** A big slow engine on a module with its own regulator and one line. */
+const warden: JobDocument = {
+  vehicle: {
+    title: 'Hesket Warden saloon',
+    year: 1957,
+    layout: 'inline',
+    cylinders: 8,
+    displacementM3: 4.24e-3,
+    aspiration: 'natural',
+    powerW: 125e3,
+    powerBasis: 'flywheel-gross',
+    powerSpeedRpm: 3400,
+    boostPa: null,
+    idleSpeedRpm: 550,
+    idleManifoldPa: 36e3,
+    cruiseSpeedRpm: 2000,
+    cruiseManifoldPa: 50e3,
+  },
+  fuel: {
+    ethanolShare: 0.05,
+    fuelTemperatureK: 298.15,
+    systemType: 'single-line',
+    injectionPlace: 'above-plate',
+    setPressurePa: 400e3,
+    referenced: false,
+    pump: pick(c.pumps, 'hagg-m120'),
+    strainer: pick(c.filters, 'kell-sock-70'),
+    filter: pick(c.filters, 'kell-f10'),
+    filterPosition: 'after-regulator',
+    regulator: pick(c.regulators, 'bield-s400'),
+    feed: line(c, 'tube-5-16', 4.9, 0.5, 5),
+    return: { hose: null, measuredBoreM: null, lengthM: null, riseM: null, bends90: 0, bends45: 0, connectors: 0 },
+    injector: pick(c.injectors, 'skell-c340'),
+    injectorCount: 4,
+    openingsPerCycle: 2,
+    lowV: 12.2,
+    runningV: 13.6,
+    highV: 14.5,
+  },
+}
+
+/** A small blown engine whose pump is enough on the bench and short on the road at night. */
+const carrier: JobDocument = {
+  vehicle: {
+    title: 'Brindle Carrier van',
+    year: 1963,
+    layout: 'flat',
+    cylinders: 4,
+    displacementM3: 1.79e-3,
+    aspiration: 'turbocharged',
+    powerW: 84e3,
+    powerBasis: 'flywheel-net',
+    powerSpeedRpm: 4900,
+    boostPa: 45e3,
+    idleSpeedRpm: 900,
+    idleManifoldPa: 42e3,
+    cruiseSpeedRpm: 3000,
+    cruiseManifoldPa: 70e3,
+  },
+  fuel: {
+    ethanolShare: 0.1,
+    fuelTemperatureK: 303.15,
+    systemType: 'return',
+    injectionPlace: 'port',
+    setPressurePa: 300e3,
+    referenced: true,
+    pump: pick(c.pumps, 'tarnside-t75'),
+    strainer: pick(c.filters, 'kell-sock-70'),
+    filter: pick(c.filters, 'kell-f10'),
+    filterPosition: 'before-regulator',
+    regulator: pick(c.regulators, 'bield-r3'),
+    feed: line(c, 'fleet-inj-8', 2.6, 0.2, 3),
+    return: line(c, 'fleet-inj-8', 2.7, -0.2, 3),
+    injector: pick(c.injectors, 'pirn-p340'),
+    injectorCount: 4,
+    openingsPerCycle: 1,
+    lowV: 11.6,
+    runningV: 13.4,
+    highV: 14.4,
+  },
+}
+
+/** Fixed ids, so that links into the demo keep working over `--fresh`. */
+export const DEMO_JOBS: readonly { readonly id: string; readonly document: JobDocument }[] = [
+  { id: '3f0c6a52-8a0e-4b60-8a53-2f6f2b1c9d11', document: curlew },
+  { id: '8b7d2e94-1c35-4f0b-b0a2-77d1e5a4c222', document: warden },
+  { id: 'c51e9b07-6f48-4d2a-9e6b-0a9b8c7d3e33', document: carrier },
+]

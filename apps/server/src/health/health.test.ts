@@ -1,0 +1,57 @@
+import request from 'supertest'
+import { DataSource } from 'typeorm'
+import { testServer, type TestServer } from '../testing/testServer.ts'
+
+let server: TestServer
+beforeAll(async () => {
+  server = await testServer()
+})
+afterAll(() => server.close())
+
+describe('health and manners of the server', () => {
+  it('tells database, version and uptime', async () => {
+    const { body } = await request(server.http).get('/api/health').expect(200)
+    expect(body).toMatchObject({ status: 'up', database: 'up', version: expect.stringMatching(/^\d+\.\d+\.\d+$/) })
+    expect(body.uptimeS).toBeGreaterThanOrEqual(0)
+  })
+
+  it('sends the content policy and hides what it is built with', async () => {
+    const { headers } = await request(server.http).get('/api/health')
+    expect(headers['content-security-policy']).toContain("default-src 'none'")
+    expect(headers['content-security-policy']).toContain("script-src 'self'")
+    expect(headers['x-powered-by']).toBeUndefined()
+    expect(headers['x-content-type-options']).toBe('nosniff')
+  })
+
+  it('documents every endpoint with its schemas', async () => {
+    const { body } = await request(server.http).get('/api/docs/json').expect(200)
+    expect(Object.keys(body.paths).sort()).toEqual([
+      '/api/catalogue',
+      '/api/catalogue/{kind}',
+      '/api/health',
+      '/api/jobs',
+      '/api/jobs/{id}',
+      '/api/jobs/{id}/sections/fuel',
+      '/api/jobs/{id}/sections/vehicle',
+    ])
+    expect(JSON.stringify(body.paths['/api/jobs/{id}/sections/fuel'].put.requestBody)).toContain('setPressurePa')
+    await request(server.http).get('/api/docs/').expect(200)
+  })
+
+  it('refuses a request larger than 1 MB with a sentence', async () => {
+    const { body } = await request(server.http).post('/api/jobs').send({ title: 'x'.repeat(1_100_000) }).expect(413)
+    expect(body.message).toMatch(/1 MB/)
+  })
+
+  it('says 503 while the database is away, on health and on data', async () => {
+    const away = await testServer()
+    await away.app.get(DataSource).destroy()
+    const { body } = await request(away.http).get('/api/health').expect(503)
+    expect(body).toMatchObject({ status: 'down', database: 'down' })
+    const refused = await request(away.http).get('/api/jobs').expect(503)
+    expect(refused.body.code).toBe('databaseAway')
+    await away.app.get(DataSource).initialize()
+    await request(away.http).get('/api/health').expect(200)
+    await away.close()
+  })
+})

@@ -1,0 +1,2 @@
+/** Raised with CHANGELOG.md. */
+export const VERSION = '0.1.0'

@@ -1,0 +1,29 @@
+import { say } from '../../verdict/index.ts'
+import { explainGap } from './circuitOfJob.ts'
+import { judgeFilters, judgeHoses, judgeReference } from './judgeFitness.ts'
+import { judgeDemand, judgeDuty, judgeIdlePulse } from './judgeInjection.ts'
+import { judgeFeedLoss, judgeHeld, judgeNotLifted } from './judgePressure.ts'
+import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
+
+const judgeGap = ({ gap }: FuelCase): FuelVerdict | null =>
+  gap && {
+    id: 'circuit',
+    title: 'The fuel circuit cannot be solved yet',
+    state: gap.code === 'notChosen' ? 'unknown' : 'stop',
+    figureName: '',
+    figure: null,
+    limitName: '',
+    limit: null,
+    margin: null,
+    reason: say`${explainGap(gap)}`,
+    source: 'needed by the computation',
+    remedies: [],
+    pointId: null,
+    workings: [],
+  }
+
+/** Every judgement of the fuel station, in the order of the work, without remedies. */
+export const judgeAll = (c: FuelCase): FuelVerdict[] =>
+  [judgeGap, judgeHeld, judgeNotLifted, judgeFeedLoss, judgeHoses, judgeFilters, judgeReference, judgeDuty, judgeIdlePulse, judgeDemand].flatMap(
+    (judge) => judge(c) ?? [],
+  )

@@ -1,0 +1,115 @@
+import { figureOf, type LineDesign } from '../../job/index.ts'
+import { fig, say, type VerdictState } from '../../verdict/index.ts'
+import { pumpAtVoltage } from '../pumpAtVoltage.ts'
+import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
+
+const base = { remedies: [], pointId: null, workings: [] as string[] }
+
+/** Hoses against the pump's shut-off pressure at the highest voltage (return blocked) and against the fuel. */
+export const judgeHoses = ({ job }: FuelCase): FuelVerdict | null => {
+  const { feed, pump, systemType } = job.fuel
+  if (!pump) return null
+  const atHigh = pumpAtVoltage(pump.tables, figureOf(job, 'fuel.highV'))
+  if (!atHigh.ok) return null
+  const { shutOffPa } = atHigh.value
+  const ethanolShare = figureOf(job, 'fuel.ethanolShare')
+  const lines: readonly (readonly [string, LineDesign])[] =
+    systemType === 'return' ? [['feed', feed], ['return', job.fuel.return]] : [['feed', feed]]
+  const known = lines.flatMap(([name, line]) => (line.hose ? [{ name, hose: line.hose }] : []))
+  const unknown = lines.filter(([, line]) => !line.hose && line.measuredBoreM !== null).map(([name]) => name)
+  const unfit = known.find(({ hose }) => hose.mostEthanolShare < ethanolShare)
+  const weakest = known.reduce<(typeof known)[number] | null>((w, k) => (!w || k.hose.mostPressurePa < w.hose.mostPressurePa ? k : w), null)
+  const weak = weakest !== null && weakest.hose.mostPressurePa < shutOffPa
+  if (!weakest && unknown.length === 0) return null
+  // The feed bursts under a blocked return; the return only sees it when it is itself the blockage.
+  const state: VerdictState = unfit ? 'stop' : weak ? (weakest.name === 'feed' ? 'stop' : 'caution') : unknown.length > 0 ? 'unknown' : 'ok'
+  return {
+    ...base,
+    id: 'hoses',
+    title: 'Hoses against pressure and fuel',
+    state,
+    figureName: 'shut-off pressure',
+    figure: fig(shutOffPa, 'pressure'),
+    limitName: weakest ? `rating of the ${weakest.name} hose` : 'rating',
+    limit: weakest ? fig(weakest.hose.mostPressurePa, 'pressure') : null,
+    margin: weakest ? fig(weakest.hose.mostPressurePa - shutOffPa, 'pressure') : null,
+    reason: unfit
+      ? say`The ${unfit.name} hose (${unfit.hose.name}) is rated for ${fig(unfit.hose.mostEthanolShare, 'share')} ethanol and the fuel holds ${fig(ethanolShare, 'share')}: its liner swells and leaks.`
+      : weak
+        ? say`With the return blocked and ${fig(figureOf(job, 'fuel.highV'), 'voltage')} the pump reaches ${fig(shutOffPa, 'pressure')}; the ${weakest.name} hose (${weakest.hose.name}) may see ${fig(weakest.hose.mostPressurePa, 'pressure')}. Old low-pressure hose bursts.`
+        : unknown.length > 0
+          ? say`The ${unknown.join(' and ')} is an old line known only by its bore: prove it with a hydrostatic test above ${fig(shutOffPa, 'pressure')} before fuel goes in.`
+          : say`Even with the return blocked at ${fig(figureOf(job, 'fuel.highV'), 'voltage')} the hoses stand what the pump can reach.`,
+    source: 'pump table at the highest voltage; makers\u2019 ratings',
+  }
+}
+
+/** Reference hose against the place of injection. */
+export const judgeReference = ({ job }: FuelCase): FuelVerdict | null => {
+  const { injectionPlace, referenced, systemType } = job.fuel
+  const boostPa = figureOf(job, 'vehicle.boostPa')
+  if (systemType === 'return' && referenced && injectionPlace === 'above-plate' && boostPa === 0)
+    return {
+      ...base,
+      id: 'reference',
+      title: 'Reference hose',
+      state: 'stop',
+      figureName: '',
+      figure: null,
+      limitName: '',
+      limit: null,
+      margin: null,
+      reason: say`The injectors spray above the throttle plate, into ambient pressure. With manifold vacuum on the regulator their pressure would change with load: at 60 kPa of vacuum a 100 kPa rail meters a quarter wrong.`,
+      source: 'orifice equation',
+      remedies: [{ id: 'no-reference', label: say`Leave the reference hose off`, becomes: null, change: { referenced: false } }],
+    }
+  const losesBoost = boostPa > 0 && !(systemType === 'return' && referenced)
+  if (!losesBoost) return null
+  return {
+    ...base,
+    id: 'reference',
+    title: 'Reference to boost',
+    state: 'caution',
+    figureName: 'boost taken from the injectors',
+    figure: fig(boostPa, 'pressure'),
+    limitName: '',
+    limit: null,
+    margin: null,
+    reason: say`Without a hose from the boosted side to the regulator the injectors lose ${fig(boostPa, 'pressure')} of their pressure just when the engine wants most. Some controllers correct for it; the injector duty here counts it.`,
+    source: 'pressure difference at the tip',
+    remedies:
+      systemType === 'return'
+        ? [{ id: 'reference', label: say`Join the regulator to the manifold`, becomes: null, change: { referenced: true } }]
+        : [],
+  }
+}
+
+const FINE_ENOUGH_M = 40e-6
+
+/** Is there a strainer ahead of the pump and a fine filter after it? */
+export const judgeFilters = ({ job }: FuelCase): FuelVerdict | null => {
+  const { filter, pump, strainer } = job.fuel
+  if (!pump) return null
+  const noFilter = filter === null
+  const coarse = filter !== null && filter.finenessM > FINE_ENOUGH_M
+  const state: VerdictState = noFilter ? 'stop' : coarse || !strainer ? 'caution' : 'ok'
+  return {
+    ...base,
+    id: 'filters',
+    title: 'Filters before and after the pump',
+    state,
+    figureName: '',
+    figure: null,
+    limitName: '',
+    limit: null,
+    margin: null,
+    reason: noFilter
+      ? say`There is no fine filter between pump and injectors: the first rust from an old tank blocks them.`
+      : coarse
+        ? say`The filter after the pump (${filter.name}) is coarse. One school fits 10 microns for the injectors' sake; another leaves the 100-micron element some kits bring, since it never starves the engine. The injectors decide: fit the fine one.`
+        : strainer
+          ? say`${strainer.name} keeps grit from the pump, ${filter.name} keeps dust from the injectors.`
+          : say`Nothing coarse stands before the pump: grit from the tank wears it out. Fit a strainer of 40 to 100 microns.`,
+    source: 'trade practice: rule of thumb',
+  }
+}

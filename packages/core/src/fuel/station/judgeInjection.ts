@@ -1,0 +1,107 @@
+import { figureOf } from '../../job/index.ts'
+import { fig, say, type Trace, type VerdictState } from '../../verdict/index.ts'
+import { injectorAt, MOST_DUTY, type InjectorAnswer } from '../injector.ts'
+import type { FuelCase, FuelVerdict, SolvedPoint } from './solvedPoint.ts'
+
+/** Injectors of a job at a solved point; null without injectors, without a rail, or with the rail below the tip. */
+export const injectorsOf = (
+  { job, engine }: Pick<FuelCase, 'job' | 'engine'>,
+  s: SolvedPoint,
+  trace?: Trace,
+): InjectorAnswer | null => {
+  const part = job.fuel.injector
+  if (!part || s.answer.railPa === null) return null
+  return injectorAt(
+    {
+      count: figureOf(job, 'fuel.injectorCount'),
+      ratedFlowM3S: part.ratedFlowM3S,
+      ratedPressurePa: part.ratedPressurePa,
+      deadTimeS: part.deadTimeS,
+    },
+    {
+      railPa: s.answer.railPa,
+      tipPa: s.point.tipPa,
+      fuelDensityKgM3: engine.fuel.densityKgM3,
+      demandKgS: s.point.demandKgS,
+      speedRpm: s.point.speedRpm,
+      openingsPerCycle: figureOf(job, 'fuel.openingsPerCycle'),
+    },
+    trace,
+  )
+}
+
+const CAREFUL_DUTY = 0.8
+
+/** Highest duty of the injectors over all points with their real rail pressure. */
+export const judgeDuty = (c: FuelCase): FuelVerdict | null => {
+  const full = c.solved.find((s) => s.point.id === 'full')
+  const at = full && injectorsOf(c, full)
+  if (!full || !at) return null
+  const state: VerdictState = at.duty > MOST_DUTY ? 'stop' : at.duty > CAREFUL_DUTY ? 'caution' : 'ok'
+  return {
+    id: 'duty',
+    title: 'Injector duty at full load',
+    state,
+    figureName: 'duty',
+    figure: fig(at.duty, 'share'),
+    limitName: 'at most',
+    limit: fig(MOST_DUTY, 'share'),
+    margin: fig(MOST_DUTY - at.duty, 'share'),
+    reason:
+      state === 'ok'
+        ? say`At ${fig(at.differencePa, 'pressure')} over the injector each pulse lasts ${fig(at.pulseS, 'duration')}: the injectors can meter this.`
+        : say`At ${fig(at.differencePa, 'pressure')} over the injector each pulse lasts ${fig(at.pulseS, 'duration')}: beyond ${fig(MOST_DUTY, 'share')} an injector no longer closes reliably and the mixture goes lean.`,
+    source: 'orifice equation; 80 to 85 %: rule of thumb',
+    remedies: [],
+    pointId: 'full',
+    workings: ['demand', 'injector'],
+  }
+}
+
+/** Commanded pulse at idle against the shortest that meters repeatably. */
+export const judgeIdlePulse = (c: FuelCase): FuelVerdict | null => {
+  const idle = c.solved.find((s) => s.point.id === 'idle')
+  const at = idle && injectorsOf(c, idle)
+  if (!idle || !at) return null
+  const short = at.pulseS < at.leastPulseS
+  return {
+    id: 'idle-pulse',
+    title: 'Injector pulse at idle',
+    state: short ? 'caution' : 'ok',
+    figureName: 'pulse',
+    figure: fig(at.pulseS, 'duration'),
+    limitName: 'at least',
+    limit: fig(at.leastPulseS, 'duration'),
+    margin: fig(at.pulseS - at.leastPulseS, 'duration'),
+    reason: short
+      ? say`Only ${fig(at.effectiveS, 'duration')} of the pulse is flow; below 0.8 ms an injector meters unevenly and the idle hunts. Fewer openings per cycle or smaller injectors lengthen it.`
+      : say`${fig(at.effectiveS, 'duration')} of the pulse is flow: enough to meter evenly.`,
+    source: 'mass balance; 0.8 ms beyond the dead time: rule of thumb, the data sheet comes first',
+    remedies: [],
+    pointId: 'idle',
+    workings: ['demand', 'injector'],
+  }
+}
+
+/** Do the two routes to the demand agree? */
+export const judgeDemand = ({ engine }: FuelCase): FuelVerdict => {
+  const { byAirKgS, byPowerKgS, bandsOverlap, disagreement } = engine.demand
+  const flow = (kgS: number) => fig(kgS / engine.fuel.densityKgM3, 'volumeFlow')
+  return {
+    id: 'demand',
+    title: 'Fuel by power against fuel by air',
+    state: bandsOverlap ? 'ok' : 'caution',
+    figureName: 'by power',
+    figure: flow(byPowerKgS.typical),
+    limitName: 'by air',
+    limit: flow(byAirKgS.typical),
+    margin: fig(disagreement, 'share'),
+    reason: bandsOverlap
+      ? say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the bands share a figure. The larger typical one is designed for.`
+      : say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the bands do not meet, so one input is wrong. Check displacement, speed, boost, and which power is meant.`,
+    source: 'specific consumption and filling: rules of thumb',
+    remedies: [],
+    pointId: 'full',
+    workings: ['by-power', 'by-air'],
+  }
+}

@@ -1,0 +1,137 @@
+import { demandByAirKgS, fuelDemand, type AirRoute, type FuelDemand } from '../../engine/index.ts'
+import { figureOf, type JobDocument } from '../../job/index.ts'
+import type { Trace } from '../../verdict/index.ts'
+import { fuelProperties, type FuelProperties } from '../fuelProperties.ts'
+
+/** Sea level; altitude enters with the walk-around. */
+export const AMBIENT_PA = 101_325
+
+export type PointId = 'overrun' | 'idle' | 'cruise' | 'full' | 'full-low'
+export type VoltageLevel = 'low' | 'running' | 'high'
+
+/** What the engine asks of the fuel system at one moment. */
+export interface OperatingPoint {
+  readonly id: PointId | 'between'
+  readonly label: string
+  readonly speedRpm: number
+  /** Absolute. */
+  readonly manifoldPa: number
+  readonly demandKgS: number
+  readonly demandM3S: number
+  readonly voltage: VoltageLevel
+  readonly voltageV: number
+  /** At the regulator's reference hose, gauge. */
+  readonly referencePa: number
+  /** At the injectors' tips, gauge. */
+  readonly tipPa: number
+}
+
+/**
+ * How the engine breathes along the load scale (0 idle, 0.5 cruise, 1 full power): filling referred to manifold
+ * density and lambda. Rules of thumb for a mild road engine until a table exists.
+ */
+const BREATHING = {
+  idle: { volumetricEfficiency: 0.65, lambda: 1, chargeTemperatureK: 313 },
+  cruise: { volumetricEfficiency: 0.78, lambda: 1, chargeTemperatureK: 308 },
+  fullNatural: { volumetricEfficiency: 0.82, lambda: 0.87, chargeTemperatureK: 303 },
+  fullBoosted: { volumetricEfficiency: 0.85, lambda: 0.8, chargeTemperatureK: 333 },
+} as const
+
+/** A word for a place on the load scale. */
+const nameOfLoad = (s: number): string =>
+  s === 0 ? 'Idle' : s === 0.5 ? 'Cruise' : s === 1 ? 'Full load' : s < 0.5 ? 'Between idle and cruise' : 'Between cruise and full load'
+
+const mix = (a: number, b: number, share: number) => a + share * (b - a)
+
+const mixRoutes = (a: AirRoute, b: AirRoute, share: number): AirRoute => ({
+  displacementM3: a.displacementM3,
+  speedRpm: mix(a.speedRpm, b.speedRpm, share),
+  manifoldPa: mix(a.manifoldPa, b.manifoldPa, share),
+  chargeTemperatureK: mix(a.chargeTemperatureK, b.chargeTemperatureK, share),
+  volumetricEfficiency: mix(a.volumetricEfficiency, b.volumetricEfficiency, share),
+  lambda: mix(a.lambda, b.lambda, share),
+})
+
+/** Engine and fuel of a job, worked out once for all its points. */
+export interface EngineOnFuel {
+  readonly fuel: FuelProperties
+  readonly demand: FuelDemand
+  readonly voltageV: Readonly<Record<VoltageLevel, number>>
+  airAt(loadShare: number): AirRoute
+  pointAt(loadShare: number, voltage: VoltageLevel): OperatingPoint
+  /** Fuel cut at cruising speed: nothing is taken, everything comes back. */
+  overrunAt(voltage: VoltageLevel): OperatingPoint
+  readonly points: readonly OperatingPoint[]
+  traceDemand(point: OperatingPoint, trace: Trace): void
+}
+
+export const engineOnFuel = (job: JobDocument): EngineOnFuel => {
+  const get = (field: Parameters<typeof figureOf>[1]) => figureOf(job, field)
+  const { aspiration, powerBasis } = job.vehicle
+  const fuel = fuelProperties({ ethanolShare: get('fuel.ethanolShare'), temperatureK: get('fuel.fuelTemperatureK') })
+  const displacementM3 = get('vehicle.displacementM3')
+  const boostPa = get('vehicle.boostPa')
+  const idle: AirRoute = { displacementM3, speedRpm: get('vehicle.idleSpeedRpm'), manifoldPa: get('vehicle.idleManifoldPa'), ...BREATHING.idle }
+  const cruise: AirRoute = { displacementM3, speedRpm: get('vehicle.cruiseSpeedRpm'), manifoldPa: get('vehicle.cruiseManifoldPa'), ...BREATHING.cruise }
+  const full: AirRoute = {
+    displacementM3,
+    speedRpm: get('vehicle.powerSpeedRpm'),
+    manifoldPa: AMBIENT_PA + boostPa,
+    ...(aspiration === 'natural' ? BREATHING.fullNatural : BREATHING.fullBoosted),
+  }
+  const demand = fuelDemand({ powerW: get('vehicle.powerW'), basis: powerBasis, aspiration }, full, fuel)
+  const voltageV = { low: get('fuel.lowV'), running: get('fuel.runningV'), high: get('fuel.highV') }
+  const airAt = (s: number) => (s <= 0.5 ? mixRoutes(idle, cruise, 2 * s) : mixRoutes(cruise, full, 2 * s - 1))
+  // At full load the larger of the two routes counts; towards cruise the air route alone.
+  const designOverAir = demand.designKgS / demand.byAirKgS.typical
+  const scaleAt = (s: number) => mix(1, designOverAir, Math.max(0, 2 * s - 1))
+
+  const point = (id: OperatingPoint['id'], label: string, air: AirRoute, demandKgS: number, voltage: VoltageLevel): OperatingPoint => {
+    const manifoldGaugePa = air.manifoldPa - AMBIENT_PA
+    const hornPa = Math.max(0, manifoldGaugePa)
+    return {
+      id,
+      label,
+      speedRpm: air.speedRpm,
+      manifoldPa: air.manifoldPa,
+      demandKgS,
+      demandM3S: demandKgS / fuel.densityKgM3,
+      voltage,
+      voltageV: voltageV[voltage],
+      referencePa: job.fuel.referenced ? manifoldGaugePa : 0,
+      tipPa: job.fuel.injectionPlace === 'above-plate' ? hornPa : manifoldGaugePa,
+    }
+  }
+  const demandAt = (s: number) => scaleAt(s) * demandByAirKgS(airAt(s), fuel).typical
+  const pointAt = (s: number, voltage: VoltageLevel, id: OperatingPoint['id'] = 'between', label = 'Between') =>
+    point(id, label, airAt(s), demandAt(s), voltage)
+  const overrunAir: AirRoute = { ...idle, speedRpm: cruise.speedRpm, manifoldPa: Math.min(idle.manifoldPa, 30e3) }
+  const overrunAt = (voltage: VoltageLevel, label = 'Overrun, fuel cut') => point('overrun', label, overrunAir, 0, voltage)
+
+  return {
+    fuel,
+    demand,
+    voltageV,
+    airAt,
+    pointAt: (s, voltage) => pointAt(s, voltage, 'between', nameOfLoad(s)),
+    overrunAt: (voltage) => overrunAt(voltage),
+    points: [
+      overrunAt('high', 'Overrun, fuel cut, highest voltage'),
+      pointAt(0, 'running', 'idle', 'Idle'),
+      pointAt(0.5, 'running', 'cruise', 'Cruise'),
+      pointAt(1, 'running', 'full', 'Full load'),
+      pointAt(1, 'low', 'full-low', 'Full load, low voltage'),
+    ],
+    traceDemand: (p, trace) => {
+      trace.step({
+        symbol: 'Q_d',
+        meaning: `fuel taken by the engine: ${p.label.toLowerCase()}`,
+        formula: 'm_f / rho',
+        inputs: { m_f: { value: p.demandKgS, unit: 'kg/s' }, rho: { value: fuel.densityKgM3, unit: 'kg/m³' } },
+        result: p.demandM3S,
+        unit: 'm³/s',
+        source: 'larger of power and air route at full load, air route below cruise',
+      })
+    },
+  }
+}

@@ -1,0 +1,48 @@
+import { columnPa } from '../lineLoss.ts'
+import type { SolvedPoint } from './solvedPoint.ts'
+
+export type ProfilePart = 'tank' | 'strainer' | 'pump' | 'filter' | 'feed' | 'rail' | 'regulator' | 'return'
+
+/** One piece of the way of the fuel, with the pressure at both its ends, gauge. Only lines have a length. */
+export interface ProfilePiece {
+  readonly part: ProfilePart
+  readonly lengthM: number
+  readonly fromPa: number
+  readonly toPa: number
+}
+
+/**
+ * Pressure along the circuit, from the tank to the rail and, in a return system, back. In a single-line system the
+ * regulator stands at the tank end and the way ends at the rail. Empty for a starved circuit: no pressures exist there.
+ */
+export const pressureProfile = ({ circuit, answer }: SolvedPoint): ProfilePiece[] => {
+  const { pumpInletPa, pumpOutletPa, regulatedPa, railPa, filterDropPa, regulatorBackPa } = answer
+  if (pumpInletPa === null || pumpOutletPa === null || railPa === null || regulatedPa === null) return []
+  const tankPa = circuit.tankPressurePa ?? 0
+  const single = circuit.regulator.type === 'single-line'
+  const pieces: ProfilePiece[] = []
+  let atPa = tankPa
+  const add = (part: ProfilePart, toPa: number, lengthM = 0) => {
+    pieces.push({ part, lengthM, fromPa: atPa, toPa })
+    atPa = toPa
+  }
+  const filter = (position: 'before-regulator' | 'after-regulator') => {
+    if (circuit.filter?.position === position) add('filter', atPa - (filterDropPa ?? 0))
+  }
+  add('tank', tankPa)
+  if (circuit.strainer) add('strainer', pumpInletPa)
+  add('pump', pumpOutletPa)
+  filter('before-regulator')
+  if (single) {
+    add('regulator', regulatedPa)
+    filter('after-regulator')
+  }
+  add('feed', atPa - (answer.feedDropPa ?? 0) - columnPa(circuit.feed.riseM, circuit.fluid), circuit.feed.lengthM)
+  add('rail', railPa)
+  if (!single && circuit.return) {
+    add('regulator', regulatorBackPa ?? 0)
+    add('return', tankPa, circuit.return.lengthM)
+    add('tank', tankPa)
+  }
+  return pieces
+}

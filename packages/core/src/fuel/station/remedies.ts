@@ -1,0 +1,168 @@
+import { figureOf, type Catalogue, type HosePart, type JobDocument, type LineDesign, type PumpPart } from '../../job/index.ts'
+import { fig, isWorse, say, type Remedy, type Sentence, type VerdictState } from '../../verdict/index.ts'
+import { pumpAtVoltage } from '../pumpAtVoltage.ts'
+import { pumpFlowAt } from '../pumpCurve.ts'
+import { boreOf } from './lineOfDesign.ts'
+import { judgeAll } from './judgeAll.ts'
+import { fuelCase, type FuelChange, type FuelVerdict } from './solvedPoint.ts'
+
+/** One kind of change, its trials in order from the least on. */
+interface Ladder {
+  readonly id: string
+  /** Ids of the verdicts it can cure. */
+  readonly cures: readonly string[]
+  readonly trials: readonly { readonly label: Sentence; readonly change: FuelChange }[]
+}
+
+const flowAtSet = (job: JobDocument, pump: PumpPart): number => {
+  const at = pumpAtVoltage(pump.tables, figureOf(job, 'fuel.lowV'))
+  return at.ok ? pumpFlowAt(at.value.curve, figureOf(job, 'fuel.setPressurePa')) : 0
+}
+
+/** Other pumps of the same mounting, nearest in flow first. */
+const pumpLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
+  const { pump } = job.fuel
+  const now = pump ? flowAtSet(job, pump) : 0
+  const others = catalogue.pumps
+    .filter((p) => p.id !== pump?.id && (!pump || p.mount === pump.mount))
+    .map((p) => ({ p, away: Math.abs(flowAtSet(job, p) - now) }))
+    .sort((a, b) => a.away - b.away)
+  return {
+    id: 'pump',
+    cures: ['held', 'not-lifted', 'hoses'],
+    trials: others.map(({ p }) => ({
+      label: pump ? say`${p.name} instead of ${pump.name}` : say`${p.name}`,
+      change: { pump: p },
+    })),
+  }
+}
+
+const fits = (job: JobDocument, h: HosePart): boolean => h.mostEthanolShare >= figureOf(job, 'fuel.ethanolShare')
+
+/** Hoses of the catalogue for a line: the next larger bores, and for the pressure those that stand it. */
+const hoseLadder = (job: JobDocument, catalogue: Catalogue, which: 'feed' | 'return'): Ladder => {
+  const line: LineDesign = job.fuel[which]
+  const bore = boreOf(line) ?? 0
+  const trials = catalogue.hoses
+    .filter((h) => h.id !== line.hose?.id && h.boreM >= bore && fits(job, h))
+    .sort((a, b) => a.boreM - b.boreM || a.priceClass - b.priceClass)
+    .map((h) => ({
+      label: say`${which === 'feed' ? 'Feed' : 'Return'} in ${h.name}, bore ${fig(h.boreM, 'bore')}`,
+      change: { [which]: { ...line, hose: h, measuredBoreM: null } },
+    }))
+  return { id: which, cures: which === 'feed' ? ['held', 'feed-loss', 'hoses'] : ['not-lifted', 'hoses'], trials }
+}
+
+const regulatorLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
+  const { regulator, systemType } = job.fuel
+  const setPa = figureOf(job, 'fuel.setPressurePa')
+  const capacity = (r: { fullOpen: { flowM3S: number; dropPa: number } }) => r.fullOpen.flowM3S / Math.sqrt(r.fullOpen.dropPa)
+  return {
+    id: 'regulator',
+    cures: ['not-lifted'],
+    trials: catalogue.regulators
+      .filter((r) => r.id !== regulator?.id && r.type === systemType && r.leastPa <= setPa && setPa <= r.mostPa)
+      .filter((r) => !job.fuel.referenced || r.referencePort)
+      .sort((a, b) => capacity(a) - capacity(b))
+      .map((r) => ({ label: say`Regulator ${r.name}`, change: { regulator: r } })),
+  }
+}
+
+const filterLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
+  const { filter } = job.fuel
+  const drop = (f: { flowM3S: number; dropPa: number }) => f.dropPa / f.flowM3S
+  return {
+    id: 'filter',
+    cures: ['held', 'filters'],
+    trials: catalogue.filters
+      .filter((f) => f.use === 'fine' && f.id !== filter?.id && f.finenessM <= (filter?.finenessM ?? 40e-6))
+      .sort((a, b) => a.priceClass - b.priceClass || drop(a) - drop(b))
+      .map((f) => ({ label: say`Filter ${f.name}`, change: { filter: f } })),
+  }
+}
+
+const strainerLadder = (job: JobDocument, catalogue: Catalogue): Ladder => ({
+  id: 'strainer',
+  cures: ['filters'],
+  trials: job.fuel.strainer
+    ? []
+    : catalogue.filters.filter((f) => f.use === 'strainer').map((f) => ({ label: say`Strainer ${f.name}`, change: { strainer: f } })),
+})
+
+const injectorLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
+  const { injector, injectionPlace } = job.fuel
+  const capacity = (i: { ratedFlowM3S: number; ratedPressurePa: number }) => i.ratedFlowM3S / Math.sqrt(i.ratedPressurePa)
+  const now = injector ? capacity(injector) : 0
+  return {
+    id: 'injector',
+    cures: ['duty', 'idle-pulse'],
+    trials: catalogue.injectors
+      .filter((i) => i.id !== injector?.id && (i.use === 'port') === (injectionPlace === 'port'))
+      .sort((a, b) => Math.abs(capacity(a) - now) - Math.abs(capacity(b) - now))
+      .map((i) => ({ label: say`Injectors ${i.name}`, change: { injector: i } })),
+  }
+}
+
+const MOST_RAISE_V = 2
+
+/** More voltage at the pump, in tenths: thicker wires, a relay at the tank, a better ground. */
+const voltageLadder = (job: JobDocument): Ladder => {
+  const lowV = figureOf(job, 'fuel.lowV')
+  const ceiling = Math.min(figureOf(job, 'fuel.highV'), lowV + MOST_RAISE_V)
+  const steps = Math.max(0, Math.floor((ceiling - lowV) * 10 + 1e-9))
+  return {
+    id: 'voltage',
+    cures: ['held'],
+    trials: Array.from({ length: steps }, (_, i) => ({
+      label: say`+${fig((i + 1) / 10, 'voltage')} at the pump (relay near it, thicker feed and ground)`,
+      change: { lowV: Math.round((lowV + (i + 1) / 10) * 1000) / 1000 },
+    })),
+  }
+}
+
+const laddersOf = (job: JobDocument, catalogue: Catalogue): Ladder[] => [
+  hoseLadder(job, catalogue, 'return'),
+  hoseLadder(job, catalogue, 'feed'),
+  voltageLadder(job),
+  strainerLadder(job, catalogue),
+  filterLadder(job, catalogue),
+  regulatorLadder(job, catalogue),
+  injectorLadder(job, catalogue),
+  pumpLadder(job, catalogue),
+]
+
+const statesOf = (verdicts: readonly FuelVerdict[]): ReadonlyMap<string, VerdictState> =>
+  new Map(verdicts.map((v) => [v.id, v.state]))
+
+/**
+ * For each verdict that is not ok: per kind of change the least one that makes it ok and nothing else worse. Each is
+ * found by changing the job and judging all of it again, so a remedy offered is a remedy that cures.
+ */
+export const withRemedies = (job: JobDocument, catalogue: Catalogue, verdicts: readonly FuelVerdict[]): FuelVerdict[] => {
+  if (verdicts.every((v) => v.state === 'ok')) return [...verdicts]
+  const before = statesOf(verdicts)
+  const judged = new Map<FuelChange, FuelVerdict[]>()
+  const judge = (change: FuelChange): FuelVerdict[] => {
+    const known = judged.get(change)
+    if (known) return known
+    const found = judgeAll(fuelCase({ ...job, fuel: { ...job.fuel, ...change } }))
+    judged.set(change, found)
+    return found
+  }
+  const ladders = laddersOf(job, catalogue)
+  return verdicts.map((verdict) => {
+    if (verdict.state === 'ok') return verdict
+    const found = ladders
+      .filter((l) => l.cures.includes(verdict.id))
+      .flatMap((ladder): Remedy<FuelChange>[] => {
+        for (const { change, label } of ladder.trials) {
+          const after = judge(change)
+          const cured = after.find((v) => v.id === verdict.id)
+          const harm = after.some((v) => isWorse(v.state, before.get(v.id) ?? 'ok'))
+          if (cured?.state === 'ok' && !harm) return [{ id: ladder.id, label, becomes: cured.figure, change }]
+        }
+        return []
+      })
+    return { ...verdict, remedies: [...verdict.remedies, ...found] }
+  })
+}

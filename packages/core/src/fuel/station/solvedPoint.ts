@@ -1,0 +1,48 @@
+import type { FuelSection, JobDocument } from '../../job/index.ts'
+import type { Verdict } from '../../verdict/index.ts'
+import type { FuelCircuit, FuelCircuitAnswer } from '../circuitTypes.ts'
+import { solveFuelCircuit } from '../solveFuelCircuit.ts'
+import { circuitOfJob, type CircuitGap } from './circuitOfJob.ts'
+import { engineOnFuel, type EngineOnFuel, type OperatingPoint } from './operatingPoint.ts'
+
+export type FuelChange = Partial<FuelSection>
+export type FuelVerdict = Verdict<FuelChange>
+
+/** A point with its circuit solved. */
+export interface SolvedPoint {
+  readonly point: OperatingPoint
+  readonly circuit: FuelCircuit
+  readonly answer: FuelCircuitAnswer
+}
+
+/** Everything the judges look at. */
+export interface FuelCase {
+  readonly job: JobDocument
+  readonly engine: EngineOnFuel
+  readonly solved: readonly SolvedPoint[]
+  /** What keeps the circuit from being solved at some point; null when all are. */
+  readonly gap: CircuitGap | null
+}
+
+/** One point solved, or why it cannot be. */
+export const solvePoint = (job: JobDocument, engine: EngineOnFuel, point: OperatingPoint): SolvedPoint | CircuitGap => {
+  const circuit = circuitOfJob(job, point, engine.fuel)
+  if (!circuit.ok) return circuit.error
+  const answer = solveFuelCircuit(circuit.value)
+  // circuitOfJob has already refused what the solver refuses, so an error here is a fault of ours.
+  if (!answer.ok) throw new Error(`fuel circuit of a job refused: ${JSON.stringify(answer.error)}`)
+  return { point, circuit: circuit.value, answer: answer.value }
+}
+
+export const isSolved = (s: SolvedPoint | CircuitGap): s is SolvedPoint => 'answer' in s
+
+export const fuelCase = (job: JobDocument): FuelCase => {
+  const engine = engineOnFuel(job)
+  const all = engine.points.map((p) => solvePoint(job, engine, p))
+  return {
+    job,
+    engine,
+    solved: all.filter(isSolved),
+    gap: all.find((s): s is CircuitGap => !isSolved(s)) ?? null,
+  }
+}

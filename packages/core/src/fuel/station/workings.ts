@@ -1,0 +1,124 @@
+import { demandByAirKgS, demandByPowerKgS } from '../../engine/index.ts'
+import { figureOf, type JobDocument } from '../../job/index.ts'
+import { collectWorking, type Trace, type Working } from '../../verdict/index.ts'
+import { elementDropPa } from '../elementLoss.ts'
+import { fuelProperties } from '../fuelProperties.ts'
+import { columnPa, lineDropPa } from '../lineLoss.ts'
+import { pumpFlowAt } from '../pumpCurve.ts'
+import { injectorsOf } from './judgeInjection.ts'
+import { lineOfDesign } from './lineOfDesign.ts'
+import type { EngineOnFuel, OperatingPoint } from './operatingPoint.ts'
+import { isSolved, solvePoint, type SolvedPoint } from './solvedPoint.ts'
+
+const traceFluid = (job: JobDocument, trace: Trace) =>
+  fuelProperties({ ethanolShare: figureOf(job, 'fuel.ethanolShare'), temperatureK: figureOf(job, 'fuel.fuelTemperatureK') }, trace)
+
+const traceLine = (job: JobDocument, which: 'feed' | 'return', flowM3S: number, engine: EngineOnFuel, trace: Trace): void => {
+  const line = lineOfDesign(job, which, trace)
+  if (!line) return
+  lineDropPa(line, flowM3S, engine.fuel, trace)
+  columnPa(line.riseM, engine.fuel, trace)
+}
+
+const tracePump = ({ answer, circuit, point }: SolvedPoint, trace: Trace): void => {
+  if (answer.pumpOutletPa === null || answer.pumpInletPa === null) return
+  const risePa = answer.pumpOutletPa - answer.pumpInletPa
+  pumpFlowAt(circuit.pump.curve, risePa, trace, point.voltageV)
+}
+
+/** The walk from the tank to the rail in one line of arithmetic. */
+const traceRail = ({ answer, circuit }: SolvedPoint, trace: Trace): void => {
+  const { pumpInletPa, pumpOutletPa, railPa, feedDropPa, filterDropPa, regulatedPa } = answer
+  if (pumpInletPa === null || pumpOutletPa === null || railPa === null) return
+  elementDropPa(circuit.strainer, answer.pumpFlowM3S, trace, 'strainer')
+  const filterFlow = circuit.filter?.position === 'after-regulator' ? circuit.demandM3S : answer.pumpFlowM3S
+  elementDropPa(circuit.filter, filterFlow, trace, 'filter')
+  const column = columnPa(circuit.feed.riseM, circuit.fluid)
+  const single = circuit.regulator.type === 'single-line'
+  const pa = (value: number | null) => ({ value: value ?? 0, unit: 'Pa' })
+  if (single) {
+    const after = circuit.filter?.position === 'after-regulator' ? (filterDropPa ?? 0) : 0
+    trace.step({
+      symbol: 'p_rail',
+      meaning: 'rail: what the regulator at the tank holds, less the way to the engine',
+      formula: 'p_r - dp_filter - dp_feed - p_column',
+      inputs: { p_r: pa(regulatedPa), dp_filter: pa(after), dp_feed: pa(feedDropPa), p_column: pa(column) },
+      result: railPa,
+      unit: 'Pa gauge',
+      source: 'pressure balance',
+    })
+    return
+  }
+  trace.step({
+    symbol: 'p_rail',
+    meaning: 'rail: pump outlet less filter, feed and column',
+    formula: 'p_out - dp_filter - dp_feed - p_column',
+    inputs: { p_out: pa(pumpOutletPa), dp_filter: pa(filterDropPa), dp_feed: pa(feedDropPa), p_column: pa(column) },
+    result: railPa,
+    unit: 'Pa gauge',
+    source: 'pressure balance',
+  })
+  if (answer.returnFlowM3S > 0) {
+    elementDropPa(circuit.regulator.fullOpen, answer.returnFlowM3S, trace, 'regulator, wide open')
+    trace.step({
+      symbol: 'p_behind',
+      meaning: 'needed behind the regulator: return line with its column, and the regulator wide open',
+      formula: 'p_back + dp_open',
+      inputs: { p_back: pa(answer.regulatorBackPa), dp_open: pa(elementDropPa(circuit.regulator.fullOpen, answer.returnFlowM3S)) },
+      result: (answer.regulatorBackPa ?? 0) + elementDropPa(circuit.regulator.fullOpen, answer.returnFlowM3S),
+      unit: 'Pa gauge',
+      source: 'pressure balance',
+    })
+  }
+}
+
+interface Told {
+  readonly title: string
+  tell(job: JobDocument, engine: EngineOnFuel, point: OperatingPoint, solved: SolvedPoint | null, trace: Trace): void
+}
+
+const TOLD = {
+  'by-power': {
+    title: 'Fuel by power',
+    tell: (job, engine, _p, _s, trace) => {
+      demandByPowerKgS({ powerW: figureOf(job, 'vehicle.powerW'), basis: job.vehicle.powerBasis, aspiration: job.vehicle.aspiration }, engine.fuel, trace)
+    },
+  },
+  'by-air': {
+    title: 'Fuel by air',
+    tell: (_job, engine, _p, _s, trace) => {
+      demandByAirKgS(engine.airAt(1), engine.fuel, trace)
+    },
+  },
+  demand: {
+    title: 'What the engine takes',
+    tell: (job, engine, point, _s, trace) => {
+      traceFluid(job, trace)
+      engine.traceDemand(point, trace)
+    },
+  },
+  pump: { title: 'What the pump brings', tell: (_j, _e, _p, solved, trace) => void (solved && tracePump(solved, trace)) },
+  feed: {
+    title: 'Loss of the feed',
+    tell: (job, engine, _p, solved, trace) => void (solved && traceLine(job, 'feed', solved.answer.feedFlowM3S, engine, trace)),
+  },
+  return: {
+    title: 'Loss of the return',
+    tell: (job, engine, _p, solved, trace) => void (solved && traceLine(job, 'return', solved.answer.returnFlowM3S, engine, trace)),
+  },
+  rail: { title: 'Rail pressure', tell: (_j, _e, _p, solved, trace) => void (solved && traceRail(solved, trace)) },
+  injector: {
+    title: 'Injectors',
+    tell: (job, engine, _p, solved, trace) => void (solved && injectorsOf({ job, engine }, solved, trace)),
+  },
+} satisfies Record<string, Told>
+
+export type WorkingId = keyof typeof TOLD
+export const WORKING_IDS = Object.keys(TOLD) as WorkingId[]
+
+/** How a figure of the fuel station comes about at a point; steps are empty where it does not exist there. */
+export const fuelWorking = (job: JobDocument, engine: EngineOnFuel, point: OperatingPoint, id: WorkingId): Working => {
+  const told: Told = TOLD[id]
+  const solved = solvePoint(job, engine, point)
+  return collectWorking(told.title, (trace) => told.tell(job, engine, point, isSolved(solved) ? solved : null, trace))
+}

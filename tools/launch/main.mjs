@@ -1,0 +1,39 @@
+// @ts-check
+import { stopAsked, stopOnSignals } from './children.mjs'
+import { Sorry } from './sorry.mjs'
+
+const HELP = `Lochmoor: planner and calculator for fuel injection conversions
+
+  ./lochmoor demo [--fresh] [--port N]   set up, start database and application with demo data, print the address
+  ./lochmoor test                        set up, check and test everything
+  ./lochmoor start [--port N]            start the application on the MariaDB named in DATABASE_URL
+  ./lochmoor calc [NAME] [--schema]      a calculator: JSON cases on standard input, results on standard output
+  ./lochmoor bench                       measure speed
+`
+
+/** @type {Record<string, () => Promise<(args: string[]) => Promise<number>>>} */
+const COMMANDS = {
+  demo: async () => (await import('./demo.mjs')).demo,
+  start: async () => (await import('./demo.mjs')).startOnly,
+  test: async () => (await import('./test.mjs')).test,
+  calc: async () => (await import('./calc.mjs')).calc,
+  bench: async () => (await import('./bench.mjs')).bench,
+}
+
+const [name = 'help', ...args] = process.argv.slice(2)
+const command = COMMANDS[name]
+if (!command) {
+  const help = ['help', '--help', '-h'].includes(name)
+  if (help) process.stdout.write(HELP)
+  else process.stderr.write(`lochmoor: "${name}" is not a command.\n\n${HELP}`)
+  process.exitCode = help ? 0 : 2
+} else {
+  if (name !== 'calc') stopOnSignals()
+  try {
+    process.exitCode = await (await command())(args)
+  } catch (error) {
+    if (!(error instanceof Sorry)) throw error
+    process.stderr.write(`lochmoor: ${error.message}\n`)
+    process.exitCode = stopAsked() ? 130 : 1
+  }
+}
