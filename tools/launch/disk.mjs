@@ -11,7 +11,9 @@ export const ensureSpace = (folder, needMb, forWhat) => {
   const { bavail, bsize } = statfsSync(folder)
   const freeMb = Math.floor((bavail * bsize) / 1e6)
   if (freeMb < needMb)
-    throw new Sorry(`the disk of ${folder} has ${freeMb} MB free and ${forWhat} needs ${needMb} MB; make room and start again.`)
+    throw new Sorry(
+      `the disk of ${folder} has ${freeMb} MB free and ${forWhat} needs ${needMb} MB; make room and start again.`,
+    )
 }
 
 /** The project folder and its state folder must belong to whoever starts Lochmoor. */
@@ -21,6 +23,8 @@ export const ensureWritable = () => {
     mkdirSync(STATE, { recursive: true })
     accessSync(STATE, constants.W_OK)
   } catch {
-    throw new Sorry(`${ROOT} may not be written by this user; start Lochmoor as the user it belongs to, or make a clone of your own.`)
+    throw new Sorry(
+      `${ROOT} may not be written by this user; start Lochmoor as the user it belongs to, or make a clone of your own.`,
+    )
   }
 }

@@ -20,7 +20,14 @@ export const freePort = () =>
   })
 
 const lastLines = (/** @type {string} */ file) =>
-  existsSync(file) ? readFileSync(file, 'utf8').trim().split('\n').filter((l) => /ERROR|error/.test(l)).slice(-2).join(' ') : ''
+  existsSync(file)
+    ? readFileSync(file, 'utf8')
+        .trim()
+        .split('\n')
+        .filter((l) => /ERROR|error/.test(l))
+        .slice(-2)
+        .join(' ')
+    : ''
 
 /** Runs the client as the user who owns the server, over its socket. @param {string} socket @param {string} sql */
 const ask = (socket, sql) =>
@@ -40,11 +47,19 @@ const makeDataFolder = async (folder, fast) => {
     '--skip-test-db',
     ...fast,
   ])
-  if (code !== 0) throw new Sorry(`the database's data folder could not be made in ${folder}: ${output.trim().split('\n').slice(-3).join(' ')}`)
+  if (code !== 0)
+    throw new Sorry(
+      `the database's data folder could not be made in ${folder}: ${output.trim().split('\n').slice(-3).join(' ')}`,
+    )
   renameSync(fresh, join(folder, 'data'))
 }
 
-const THROWAWAY = ['--innodb-flush-log-at-trx-commit=0', '--innodb-doublewrite=0', '--innodb-log-file-size=16M', '--innodb-fast-shutdown=2']
+const THROWAWAY = [
+  '--innodb-flush-log-at-trx-commit=0',
+  '--innodb-doublewrite=0',
+  '--innodb-log-file-size=16M',
+  '--innodb-fast-shutdown=2',
+]
 const KEPT = ['--innodb-flush-log-at-trx-commit=1', '--innodb-log-file-size=48M']
 
 /**
@@ -57,7 +72,8 @@ export const startMariadb = async (folder, { throwaway = false, port: wanted } =
   mkdirSync(folder, { recursive: true })
   const settings = throwaway ? THROWAWAY : KEPT
   const data = join(folder, 'data')
-  if (!existsSync(data)) await makeDataFolder(folder, throwaway ? ['--innodb-log-file-size=16M'] : ['--innodb-log-file-size=48M'])
+  if (!existsSync(data))
+    await makeDataFolder(folder, throwaway ? ['--innodb-log-file-size=16M'] : ['--innodb-log-file-size=48M'])
   const port = wanted ?? (await freePort())
   const log = join(folder, 'mariadbd.log')
   // A socket path may have at most 107 bytes: the project's own path can be longer.
@@ -98,7 +114,8 @@ export const startMariadb = async (folder, { throwaway = false, port: wanted } =
   }
   const deadline = Date.now() + 60_000
   while ((await ask(socket, 'select 1')).code !== 0) {
-    if (state.ended) throw new Sorry(`the database did not start: ${lastLines(log) || 'it ended at once'} (more in ${log}).`)
+    if (state.ended)
+      throw new Sorry(`the database did not start: ${lastLines(log) || 'it ended at once'} (more in ${log}).`)
     if (Date.now() > deadline) {
       await stop()
       throw new Sorry(`the database did not answer within a minute; see ${log}.`)

@@ -25,7 +25,8 @@ export const ensurePackages = async (needs, say) => {
   const what = wanted.map((n) => n.what).join(' and ')
   const install = ['apt-get', 'install', '-y', '--no-install-recommends', ...names]
   const remedy = `run "sudo apt-get update && sudo ${install.join(' ')}" and start again`
-  if (!existsSync('/usr/bin/apt-get')) throw new Sorry(`${what} is missing and there is no apt here; install it and start again.`)
+  if (!existsSync('/usr/bin/apt-get'))
+    throw new Sorry(`${what} is missing and there is no apt here; install it and start again.`)
   const asRoot = process.getuid?.() === 0
   if (!asRoot && (await run('sudo', ['-n', 'true'])).code !== 0)
     throw new Sorry(`${what} is missing and this user may not install it; ${remedy}.`)

@@ -7,7 +7,15 @@ import { fingerprint, isDone, markDone, unmark } from './marks.mjs'
 import { inRoot, ROOT, STATE } from './paths.mjs'
 import { Sorry } from './sorry.mjs'
 
-const MANIFESTS = ['package-lock.json', 'package.json', 'packages/core/package.json', 'packages/contract/package.json', 'apps/cli/package.json', 'apps/server/package.json', 'apps/web/package.json']
+const MANIFESTS = [
+  'package-lock.json',
+  'package.json',
+  'packages/core/package.json',
+  'packages/contract/package.json',
+  'apps/cli/package.json',
+  'apps/server/package.json',
+  'apps/web/package.json',
+]
 const NODE_SOURCES = ['tsconfig.base.json', 'packages', 'apps/cli', 'apps/server']
 const WEB_SOURCES = ['tsconfig.base.json', 'packages', 'apps/web']
 
@@ -23,9 +31,18 @@ const npmEnvironment = () => {
 
 /** @param {string} output @param {string} what */
 const failure = (output, what) => {
-  if (/ENOSPC|no space left/i.test(output)) return new Sorry(`the disk is full: ${what} could not be finished; make room and start again.`)
-  if (/EACCES|EPERM/.test(output)) return new Sorry(`${what} failed because files in ${ROOT} belong to another user; start Lochmoor as the user they belong to, or make a clone of your own.`)
-  const tail = output.trim().split('\n').filter((l) => !/^npm (warn|notice)/.test(l)).slice(-25).join('\n')
+  if (/ENOSPC|no space left/i.test(output))
+    return new Sorry(`the disk is full: ${what} could not be finished; make room and start again.`)
+  if (/EACCES|EPERM/.test(output))
+    return new Sorry(
+      `${what} failed because files in ${ROOT} belong to another user; start Lochmoor as the user they belong to, or make a clone of your own.`,
+    )
+  const tail = output
+    .trim()
+    .split('\n')
+    .filter((l) => !/^npm (warn|notice)/.test(l))
+    .slice(-25)
+    .join('\n')
   return new Sorry(`${what} failed:\n${tail}`)
 }
 
@@ -45,7 +62,8 @@ const once = async ({ name, from, product, what, needMb, command, say }) => {
   markDone(name, print)
 }
 
-const tsc = (/** @type {string[]} */ ...projects) => /** @type {[string, string[]]} */ ([process.execPath, ['node_modules/typescript7/bin/tsc', '-b', ...projects]])
+const tsc = (/** @type {string[]} */ ...projects) =>
+  /** @type {[string, string[]]} */ ([process.execPath, ['node_modules/typescript7/bin/tsc', '-b', ...projects]])
 
 /** @param {(line: string) => void} say */
 export const installDependencies = async (say) => {

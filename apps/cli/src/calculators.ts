@@ -75,7 +75,14 @@ export const CALCULATORS: readonly Calculator[] = [
       const answer = injectorAt(set, point)
       return answer
         ? ok(answer)
-        : err([{ code: 'noDifference', field: 'point.railPa', value: point.railPa, allowed: `above ${point.tipPa}, the tip` }])
+        : err([
+            {
+              code: 'noDifference',
+              field: 'point.railPa',
+              value: point.railPa,
+              allowed: `above ${point.tipPa}, the tip`,
+            },
+          ])
     },
   ),
   calculator(

@@ -41,7 +41,12 @@ const CONTENT_POLICY = {
 }
 
 /** The whole server, prepared and ready to listen. */
-export const createServer = async ({ databaseUrl, webFolder, demo, log }: ServerOptions): Promise<NestExpressApplication> => {
+export const createServer = async ({
+  databaseUrl,
+  webFolder,
+  demo,
+  log,
+}: ServerOptions): Promise<NestExpressApplication> => {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.on(databaseUrl), {
     logger: ['error', 'warn'],
     abortOnError: false,

@@ -14,4 +14,4 @@ export {
   type SectionName,
 } from './job/jobDocument.ts'
 export * from './job/jobRequests.ts'
-export { CatalogueSchema, PART_KINDS, PART_SCHEMAS, type PartKind } from './job/parts.ts'
+export { CatalogueSchema, PART_KINDS, PART_SCHEMAS, PartKindSchema, type PartKind } from './job/parts.ts'

@@ -1,12 +1,10 @@
-import { CatalogueSchema, PART_KINDS, PART_SCHEMAS, type PartKind } from '@lochmoor/contract'
+import { CatalogueSchema, PART_KINDS, PART_SCHEMAS, PartKindSchema, type PartKind } from '@lochmoor/contract'
 import { Controller, Get, Param } from '@nestjs/common'
 import { ApiTags } from '@nestjs/swagger'
 import { z } from 'zod'
 import { Answers } from '../http/answers.decorator.ts'
 import { WorkshopService } from '../workshop/workshop.service.ts'
 import { CatalogueRepository } from './catalogue.repository.ts'
-
-const Kind = z.enum(PART_KINDS as [PartKind, ...PartKind[]], { error: `allowed: ${PART_KINDS.join(', ')}` })
 
 @ApiTags('catalogue')
 @Controller('catalogue')
@@ -26,7 +24,7 @@ export class CatalogueController {
 
   @Get(':kind')
   @Answers({ 200: z.array(z.union(Object.values(PART_SCHEMAS))) })
-  async kind(@Param('kind', { schema: Kind }) kind: PartKind): Promise<unknown[]> {
+  async kind(@Param('kind', { schema: PartKindSchema }) kind: PartKind): Promise<unknown[]> {
     const { id } = await this.workshops.current()
     return this.parts.list(id, kind)
   }

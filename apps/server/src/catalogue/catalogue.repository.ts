@@ -29,7 +29,7 @@ export class CatalogueRepository {
         kind,
         name: part.name,
         position,
-        data: PART_SCHEMAS[kind].parse(part) as object,
+        data: PART_SCHEMAS[kind].parse(part),
       })),
     )
     await this.database.getRepository(PartEntity).upsert(rows, ['id'])

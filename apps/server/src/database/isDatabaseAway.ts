@@ -11,9 +11,18 @@ const AWAY = new Set([
 
 /** Whether an error means that the database cannot be reached just now. */
 export const isDatabaseAway = (error: unknown): boolean => {
-  for (let e = error as { code?: string; driverError?: unknown; cause?: unknown } | undefined, depth = 0; e && depth < 4; depth++) {
+  for (
+    let e = error as { code?: string; driverError?: unknown; cause?: unknown } | undefined, depth = 0;
+    e && depth < 4;
+    depth++
+  ) {
     if (typeof e.code === 'string' && AWAY.has(e.code)) return true
     e = (e.driverError ?? e.cause) as typeof e
   }
-  return error instanceof Error && /closed state|Connection is closed|Pool is closed|Can't add new command|not established|not initialized/i.test(error.message)
+  return (
+    error instanceof Error &&
+    /closed state|Connection is closed|Pool is closed|Can't add new command|not established|not initialized/i.test(
+      error.message,
+    )
+  )
 }

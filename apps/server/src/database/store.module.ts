@@ -4,5 +4,9 @@ import { JobsModule } from '../jobs/jobs.module.ts'
 import { WorkshopModule } from '../workshop/workshop.module.ts'
 import { StorePreparation } from './storePreparation.ts'
 
-@Module({ imports: [JobsModule, CatalogueModule, WorkshopModule], providers: [StorePreparation], exports: [StorePreparation] })
+@Module({
+  imports: [JobsModule, CatalogueModule, WorkshopModule],
+  providers: [StorePreparation],
+  exports: [StorePreparation],
+})
 export class StoreModule {}

@@ -9,9 +9,11 @@ describe('preparing the store', () => {
     const database = first.app.get(DataSource)
     await database.query("update job set title = 'Renamed' where title = 'Aldmoor Curlew GT'")
     const again = await Promise.all(
-      [1, 2].map(() => createServer({ databaseUrl: first.databaseUrl, webFolder: null, demo: true, log: pino({ level: 'silent' }) })),
+      [1, 2].map(() =>
+        createServer({ databaseUrl: first.databaseUrl, webFolder: null, demo: true, log: pino({ level: 'silent' }) }),
+      ),
     )
-    const titles = (await database.query('select title from job order by title')) as { title: string }[]
+    const titles = await database.query<{ title: string }[]>('select title from job order by title')
     expect(titles.map((t) => t.title)).toEqual(['Brindle Carrier van', 'Hesket Warden saloon', 'Renamed'])
     await Promise.all(again.map((a) => a.close()))
     await first.close()
@@ -21,7 +23,7 @@ describe('preparing the store', () => {
     const server = await testServer({ demo: false })
     const database = server.app.get(DataSource)
     await database.undoLastMigration({ transaction: 'none' })
-    const left = (await database.query('show tables')) as Record<string, string>[]
+    const left = await database.query<Record<string, string>[]>('show tables')
     expect(left.flatMap((r) => Object.values(r))).toEqual(['migrations'])
     await server.close()
   })

@@ -39,7 +39,10 @@ describe('health and manners of the server', () => {
   })
 
   it('refuses a request larger than 1 MB with a sentence', async () => {
-    const { body } = await request(server.http).post('/api/jobs').send({ title: 'x'.repeat(1_100_000) }).expect(413)
+    const { body } = await request(server.http)
+      .post('/api/jobs')
+      .send({ title: 'x'.repeat(1_100_000) })
+      .expect(413)
     expect(body.message).toMatch(/1 MB/)
   })
 

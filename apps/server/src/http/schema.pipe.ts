@@ -9,8 +9,8 @@ export class SchemaPipe implements PipeTransform {
     if (!schema) return value
     const parsed = schema.safeParse(value)
     if (parsed.success) return parsed.data
-    const problems = explainProblems(parsed.error, value).map(
-      (p): FieldProblem => (metadata.type === 'param' ? { ...p, field: metadata.data ?? p.field } : p),
+    const problems = explainProblems(parsed.error, value).map((p): FieldProblem =>
+      metadata.type === 'param' ? { ...p, field: metadata.data ?? p.field } : p,
     )
     throw new BadRequestException({
       code: 'badInput',

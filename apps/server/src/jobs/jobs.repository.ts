@@ -41,7 +41,7 @@ export class JobsRepository {
           section,
           version: 1,
           schemaVersion: JOB_SCHEMA_VERSION,
-          value: document[section] as object,
+          value: document[section],
           updatedAt: now,
         })),
       )
@@ -59,7 +59,10 @@ export class JobsRepository {
   ): Promise<WriteOutcome> {
     return this.database.transaction(async (manager): Promise<WriteOutcome> => {
       const now = new Date()
-      const job = await manager.findOne(JobEntity, { where: { workshopId, id: jobId }, lock: { mode: 'pessimistic_write' } })
+      const job = await manager.findOne(JobEntity, {
+        where: { workshopId, id: jobId },
+        lock: { mode: 'pessimistic_write' },
+      })
       const stored = job && (await manager.findOne(JobSectionEntity, { where: { jobId, section } }))
       if (!stored) return { kind: 'noSuchJob' }
       if (stored.version !== baseVersion) return { kind: 'stale', current: stored }
@@ -67,14 +70,23 @@ export class JobsRepository {
       await manager.update(
         JobSectionEntity,
         { jobId, section },
-        { version, value: value as object, schemaVersion: JOB_SCHEMA_VERSION, updatedAt: now },
+        { version, value: value, schemaVersion: JOB_SCHEMA_VERSION, updatedAt: now },
       )
       await this.touch(manager, jobId, section === 'vehicle' ? (value as JobDocument['vehicle']) : null, now)
       return { kind: 'written', version, savedAt: now }
     })
   }
 
-  private async touch(manager: EntityManager, id: string, vehicle: JobDocument['vehicle'] | null, now: Date): Promise<void> {
-    await manager.update(JobEntity, { id }, { updatedAt: now, ...(vehicle && { title: vehicle.title, year: vehicle.year }) })
+  private async touch(
+    manager: EntityManager,
+    id: string,
+    vehicle: JobDocument['vehicle'] | null,
+    now: Date,
+  ): Promise<void> {
+    await manager.update(
+      JobEntity,
+      { id },
+      { updatedAt: now, ...(vehicle && { title: vehicle.title, year: vehicle.year }) },
+    )
   }
 }

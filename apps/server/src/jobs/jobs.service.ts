@@ -1,4 +1,10 @@
-import { SECTION_SCHEMAS, type JobList, type JobResponse, type SectionName, type SectionSaved } from '@lochmoor/contract'
+import {
+  SECTION_SCHEMAS,
+  type JobList,
+  type JobResponse,
+  type SectionName,
+  type SectionSaved,
+} from '@lochmoor/contract'
 import { emptyJob, err, fuelState, ok, type JobDocument, type Result } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import { WorkshopService } from '../workshop/workshop.service.ts'

@@ -24,7 +24,12 @@ export const testServer = async ({ demo = true } = {}): Promise<TestServer> => {
   await withSchema(schema, 'create database ?')
   const url = new URL(process.env['LOCHMOOR_TEST_DATABASE_URL']!)
   url.pathname = `/${schema}`
-  const app = await createServer({ databaseUrl: url.href, webFolder: null, demo, log: pino({ level: process.env['LOCHMOOR_LOG'] ?? 'silent' }) })
+  const app = await createServer({
+    databaseUrl: url.href,
+    webFolder: null,
+    demo,
+    log: pino({ level: process.env['LOCHMOOR_LOG'] ?? 'silent' }),
+  })
   return {
     app,
     http: app.getHttpServer(),

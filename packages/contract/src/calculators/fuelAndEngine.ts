@@ -83,7 +83,10 @@ const PumpTablePoint = z.strictObject({
 
 export const PumpTable = z.strictObject({
   voltageV: figure(RANGES.voltageV),
-  points: z.array(PumpTablePoint).min(2, { error: 'allowed: 2 to 100 points' }).max(100, { error: 'allowed: 2 to 100 points' }),
+  points: z
+    .array(PumpTablePoint)
+    .min(2, { error: 'allowed: 2 to 100 points' })
+    .max(100, { error: 'allowed: 2 to 100 points' }),
 })
 
 export const PumpAtVoltageInput = z.strictObject({

@@ -8,16 +8,18 @@ export const Loss = z.strictObject({
   linearShare: orDefault(figure(RANGES.linearShare), 0),
 })
 
-export const Line = z.strictObject({
-  boreM: figure(RANGES.boreM),
-  lengthM: figure(RANGES.lengthM),
-  roughnessM: figure(RANGES.roughnessM),
-  minorK: figure(RANGES.minorK),
-  riseM: figure(RANGES.riseM),
-}).refine((l) => l.roughnessM <= 0.1 * l.boreM, {
-  path: ['roughnessM'],
-  error: 'allowed: at most a tenth of boreM (Colebrook-White says nothing beyond)',
-})
+export const Line = z
+  .strictObject({
+    boreM: figure(RANGES.boreM),
+    lengthM: figure(RANGES.lengthM),
+    roughnessM: figure(RANGES.roughnessM),
+    minorK: figure(RANGES.minorK),
+    riseM: figure(RANGES.riseM),
+  })
+  .refine((l) => l.roughnessM <= 0.1 * l.boreM, {
+    path: ['roughnessM'],
+    error: 'allowed: at most a tenth of boreM (Colebrook-White says nothing beyond)',
+  })
 
 const PumpPoint = z.strictObject({ pressurePa: figure(RANGES.pumpPressurePa), flowM3S: figure(RANGES.pumpFlowM3S) })
 
@@ -28,8 +30,15 @@ export const FuelCircuitInput = z.strictObject({
   }),
   tankPressurePa: orDefault(figure(RANGES.tankPressurePa), 0),
   strainer: Loss.nullable(),
-  pump: z.strictObject({ curve: z.array(PumpPoint).min(2, { error: 'allowed: 2 to 200 points' }).max(200, { error: 'allowed: 2 to 200 points' }) }),
-  filter: Loss.extend({ position: orDefault(oneOf(['before-regulator', 'after-regulator']), 'before-regulator') }).nullable(),
+  pump: z.strictObject({
+    curve: z
+      .array(PumpPoint)
+      .min(2, { error: 'allowed: 2 to 200 points' })
+      .max(200, { error: 'allowed: 2 to 200 points' }),
+  }),
+  filter: Loss.extend({
+    position: orDefault(oneOf(['before-regulator', 'after-regulator']), 'before-regulator'),
+  }).nullable(),
   feed: Line,
   return: Line.nullable(),
   demandM3S: figure(RANGES.demandM3S),

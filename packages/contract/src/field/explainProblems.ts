@@ -8,11 +8,15 @@ export interface FieldProblem {
 }
 
 const valueAt = (input: unknown, path: readonly PropertyKey[]): unknown =>
-  path.reduce<unknown>((at, key) => (typeof at === 'object' && at !== null ? (at as Record<PropertyKey, unknown>)[key] : undefined), input)
+  path.reduce<unknown>(
+    (at, key) => (typeof at === 'object' && at !== null ? (at as Record<PropertyKey, unknown>)[key] : undefined),
+    input,
+  )
 
 const fieldName = (path: readonly PropertyKey[]): string => path.map(String).join('.') || 'input'
 
-const kindOf = (value: unknown): string => (value === null ? 'null' : Array.isArray(value) ? 'a list' : `a ${typeof value}`)
+const kindOf = (value: unknown): string =>
+  value === null ? 'null' : Array.isArray(value) ? 'a list' : `a ${typeof value}`
 
 /** Turns what the schema found into problems that name field, value and range. */
 export const explainProblems = (error: z.ZodError, input: unknown): FieldProblem[] =>
@@ -25,8 +29,12 @@ export const explainProblems = (error: z.ZodError, input: unknown): FieldProblem
       }))
     const value = valueAt(input, issue.path)
     if (value === undefined && issue.code === 'invalid_type')
-      return [{ field: fieldName(issue.path), value, allowed: `${issue.message.replace(/^allowed: /, '')} (it is missing)` }]
-    const allowed = issue.message.startsWith('allowed: ') ? issue.message.slice(9) : `${issue.message} (it is ${kindOf(value)})`
+      return [
+        { field: fieldName(issue.path), value, allowed: `${issue.message.replace(/^allowed: /, '')} (it is missing)` },
+      ]
+    const allowed = issue.message.startsWith('allowed: ')
+      ? issue.message.slice(9)
+      : `${issue.message} (it is ${kindOf(value)})`
     return [{ field: fieldName(issue.path), value, allowed }]
   })
 

@@ -14,7 +14,11 @@ export const explainRange = ({ min, max, unit }: Range): string => `${min} to ${
 /** A figure within a range; the range is named whatever is wrong with the value. */
 export const figure = (r: Range) => {
   const message = `allowed: a number, ${explainRange(r)}`
-  return z.number({ error: message }).min(r.min, { error: message }).max(r.max, { error: message }).meta({ unit: r.unit })
+  return z
+    .number({ error: message })
+    .min(r.min, { error: message })
+    .max(r.max, { error: message })
+    .meta({ unit: r.unit })
 }
 
 /** A whole number within a range. */

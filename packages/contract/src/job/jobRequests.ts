@@ -6,7 +6,10 @@ import { FuelSectionSchema, JobTitle, VehicleSectionSchema } from './jobDocument
 const versioned = <T extends z.ZodType>(value: T) =>
   z.strictObject({ version: z.int().min(1), savedAt: z.iso.datetime(), value })
 
-export const JobSections = z.strictObject({ vehicle: versioned(VehicleSectionSchema), fuel: versioned(FuelSectionSchema) })
+export const JobSections = z.strictObject({
+  vehicle: versioned(VehicleSectionSchema),
+  fuel: versioned(FuelSectionSchema),
+})
 
 export const JobResponse = z.strictObject({ id: z.uuid(), sections: JobSections })
 export type JobResponse = z.infer<typeof JobResponse>

@@ -66,6 +66,13 @@ export const PART_SCHEMAS = {
 } as const
 export type PartKind = keyof typeof PART_SCHEMAS
 export const PART_KINDS = Object.keys(PART_SCHEMAS) as PartKind[]
+export const PartKindSchema = oneOf([
+  'pumps',
+  'injectors',
+  'hoses',
+  'filters',
+  'regulators',
+]) satisfies z.ZodType<PartKind>
 
 export const CatalogueSchema = z.strictObject({
   pumps: z.array(PumpPartSchema),

@@ -85,7 +85,8 @@ export const AIR_J_KG_K = 287.05
 /** Air drawn by a four-stroke, kg/s: VE p/(R T) V_d n/120. */
 export const airFlowKgS = (route: Omit<AirRoute, 'lambda' | 'fillingSpread'>, trace?: Trace): number => {
   const { displacementM3, speedRpm, manifoldPa, chargeTemperatureK, volumetricEfficiency } = route
-  const air = ((volumetricEfficiency * manifoldPa) / (AIR_J_KG_K * chargeTemperatureK)) * displacementM3 * (speedRpm / 120)
+  const air =
+    ((volumetricEfficiency * manifoldPa) / (AIR_J_KG_K * chargeTemperatureK)) * displacementM3 * (speedRpm / 120)
   trace?.step({
     symbol: 'm_air',
     meaning: 'air drawn by the engine',

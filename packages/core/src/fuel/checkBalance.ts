@@ -12,8 +12,19 @@ export const checkBalance = (c: FuelCircuit, a: FuelCircuitAnswer): void => {
   const tankPa = c.tankPressurePa ?? 0
   const rise = a.pumpOutletPa! - a.pumpInletPa!
   const column = columnPa(c.feed.riseM, c.fluid)
-  const scalePa = 1 + [tankPa, rise, a.strainerDropPa!, a.filterDropPa!, a.feedDropPa!, column, a.returnDropPa!, a.regulatorBackPa!, a.railPa!]
-    .reduce((sum, p) => sum + Math.abs(p), 0)
+  const scalePa =
+    1 +
+    [
+      tankPa,
+      rise,
+      a.strainerDropPa!,
+      a.filterDropPa!,
+      a.feedDropPa!,
+      column,
+      a.returnDropPa!,
+      a.regulatorBackPa!,
+      a.railPa!,
+    ].reduce((sum, p) => sum + Math.abs(p), 0)
   const demand = c.demandM3S
   fail('mass', a.pumpFlowM3S - demand - a.returnFlowM3S, SHARE * (a.pumpFlowM3S + demand))
   const railPa = tankPa - a.strainerDropPa! + rise - a.filterDropPa! - a.feedDropPa! - column
@@ -30,7 +41,9 @@ export const checkBalance = (c: FuelCircuit, a: FuelCircuitAnswer): void => {
     const overRegulatorPa = a.regulatedPa! - a.regulatorBackPa!
     const leastPa = elementDropPa(c.regulator.fullOpen, a.returnFlowM3S)
     if (overRegulatorPa < leastPa - SHARE * scalePa)
-      throw new Error(`fuel circuit does not balance: regulator passes its flow at ${overRegulatorPa} Pa, needs ${leastPa} Pa`)
+      throw new Error(
+        `fuel circuit does not balance: regulator passes its flow at ${overRegulatorPa} Pa, needs ${leastPa} Pa`,
+      )
   }
 }
 

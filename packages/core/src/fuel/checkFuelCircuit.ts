@@ -2,18 +2,13 @@ import type { InputError } from '../verdict/index.ts'
 import type { FuelCircuit, PumpPoint } from './circuitTypes.ts'
 
 export type CircuitErrorCode =
-  | 'curveTooShort'
-  | 'curveNotSorted'
-  | 'curveNotFalling'
-  | 'effectiveSetNotPositive'
-  | 'filterAfterReturnRegulator'
+  'curveTooShort' | 'curveNotSorted' | 'curveNotFalling' | 'effectiveSetNotPositive' | 'filterAfterReturnRegulator'
 
 export type CircuitError = InputError<CircuitErrorCode>
 
 /** Faults of a pump curve: too short, not sorted by pressure, flow not strictly falling. */
 export const checkPumpCurve = (curve: readonly PumpPoint[], field: string): CircuitError[] => {
-  if (curve.length < 2)
-    return [{ code: 'curveTooShort', field, value: curve.length, allowed: 'at least 2 points' }]
+  if (curve.length < 2) return [{ code: 'curveTooShort', field, value: curve.length, allowed: 'at least 2 points' }]
   const errors: CircuitError[] = []
   for (let i = 1; i < curve.length; i++) {
     const before = curve[i - 1]!

@@ -7,7 +7,9 @@ export const circuitWarnings = (circuit: FuelCircuit, pumpInletPa: number | null
   if (pumpInletPa !== null) {
     const inletPa = ambientPa + pumpInletPa
     if (inletPa < 0)
-      warnings.push(`The pump inlet would lie at ${inletPa.toFixed(0)} Pa absolute, below absolute zero: this flow cannot exist.`)
+      warnings.push(
+        `The pump inlet would lie at ${inletPa.toFixed(0)} Pa absolute, below absolute zero: this flow cannot exist.`,
+      )
     if (vapourPressurePa !== undefined && inletPa < vapourPressurePa)
       warnings.push(
         `The pump inlet lies ${(vapourPressurePa - inletPa).toFixed(0)} Pa below the fuel's vapour pressure: the pump draws vapour.`,
@@ -16,7 +18,9 @@ export const circuitWarnings = (circuit: FuelCircuit, pumpInletPa: number | null
   const lines = [['feed', feed] as const, ...(circuit.return ? [['return', circuit.return] as const] : [])]
   for (const [name, line] of lines)
     if (line.roughnessM > 0.05 * line.boreM)
-      warnings.push(`${name}.roughnessM is more than a twentieth of the bore: Colebrook-White is not established there.`)
+      warnings.push(
+        `${name}.roughnessM is more than a twentieth of the bore: Colebrook-White is not established there.`,
+      )
   if (regulator.type === 'single-line' && circuit.return && circuit.return.riseM !== 0)
     warnings.push('return.riseM is not used: in a single-line system the return lies level beside the tank.')
   return warnings

@@ -14,21 +14,29 @@ describe('friction factor', () => {
 
   it('satisfies the Colebrook-White equation everywhere above Re 4000', () => {
     fc.assert(
-      fc.property(fc.double({ min: 4000, max: 1e8, noNaN: true }), fc.double({ min: 0, max: 0.1, noNaN: true }), (re, k) => {
-        const f = frictionFactor(re, k)
-        const right = -2 * Math.log10(k / 3.7 + 2.51 / (re * Math.sqrt(f)))
-        expect(1 / Math.sqrt(f) / right).toBeCloseTo(1, 9)
-      }),
+      fc.property(
+        fc.double({ min: 4000, max: 1e8, noNaN: true }),
+        fc.double({ min: 0, max: 0.1, noNaN: true }),
+        (re, k) => {
+          const f = frictionFactor(re, k)
+          const right = -2 * Math.log10(k / 3.7 + 2.51 / (re * Math.sqrt(f)))
+          expect(1 / Math.sqrt(f) / right).toBeCloseTo(1, 9)
+        },
+      ),
       { seed: 3, numRuns: 500 },
     )
   })
 
   it('gives a loss (f Re²) that rises strictly with flow through the transition', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 0.1, noNaN: true }), fc.double({ min: 500, max: 9000, noNaN: true }), (k, re) => {
-        const next = re * 1.001
-        expect(frictionFactor(next, k) * next * next).toBeGreaterThan(frictionFactor(re, k) * re * re)
-      }),
+      fc.property(
+        fc.double({ min: 0, max: 0.1, noNaN: true }),
+        fc.double({ min: 500, max: 9000, noNaN: true }),
+        (k, re) => {
+          const next = re * 1.001
+          expect(frictionFactor(next, k) * next * next).toBeGreaterThan(frictionFactor(re, k) * re * re)
+        },
+      ),
       { seed: 4, numRuns: 2000 },
     )
   })

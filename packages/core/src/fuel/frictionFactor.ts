@@ -23,7 +23,7 @@ const colebrookRootInverse = (reynolds: number, relativeRoughness: number): numb
 const colebrookSlope = (reynolds: number, relativeRoughness: number, x: number): number => {
   const b = 2.51 / reynolds
   const inside = relativeRoughness / 3.7 + b * x
-  const dxdRe = ((2 * b * x) / (LN10 * reynolds * inside)) / (1 + (2 * b) / (LN10 * inside))
+  const dxdRe = (2 * b * x) / (LN10 * reynolds * inside) / (1 + (2 * b) / (LN10 * inside))
   return (-2 * dxdRe) / x ** 3
 }
 

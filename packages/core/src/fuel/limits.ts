@@ -42,7 +42,9 @@ export const railWithFallingDemandPa = (circuit: FuelCircuit, tipPa: number): nu
     const downstream =
       regulator.type === 'return'
         ? 0
-        : (filter?.position === 'after-regulator' ? elementDropPa(filter, q) : 0) + lineDropPa(feed, q, fluid) + columnPa(feed.riseM, fluid)
+        : (filter?.position === 'after-regulator' ? elementDropPa(filter, q) : 0) +
+          lineDropPa(feed, q, fluid) +
+          columnPa(feed.riseM, fluid)
     return Math.min(supplied, model.effectiveSetPa) - downstream - railPa
   }
   const low = Math.max(tipPa, 0)

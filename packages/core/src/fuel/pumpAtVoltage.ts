@@ -1,5 +1,5 @@
 import { err, ok, type InputError, type Result } from '../verdict/index.ts'
-import { checkPumpCurve } from './checkFuelCircuit.ts'
+import { checkPumpCurve, type CircuitErrorCode } from './checkFuelCircuit.ts'
 import type { PumpPoint } from './circuitTypes.ts'
 import { pumpFlowAt } from './pumpCurve.ts'
 
@@ -22,9 +22,7 @@ export interface PumpCurveAtVoltage {
   readonly shutOffPa: number
 }
 
-export type PumpVoltageError = InputError<
-  'noTable' | 'sameVoltage' | 'stalls' | 'curveTooShort' | 'curveNotSorted' | 'curveNotFalling' | string
->
+export type PumpVoltageError = InputError<'noTable' | 'sameVoltage' | 'stalls' | CircuitErrorCode>
 
 /**
  * Voltage below which a roller or turbine pump delivers nothing against a pressure, V: about 4 V at 300 kPa rising to
@@ -60,7 +58,12 @@ export const pumpAtVoltage = (
   if (errors.length > 0) return err(errors)
   if (b && a.voltageV === b.voltageV)
     return err([
-      { code: 'sameVoltage', field: 'tables.1.voltageV', value: b.voltageV, allowed: `other than ${a.voltageV}, the first table's` },
+      {
+        code: 'sameVoltage',
+        field: 'tables.1.voltageV',
+        value: b.voltageV,
+        allowed: `other than ${a.voltageV}, the first table's`,
+      },
     ])
 
   const flowAt = (pressurePa: number): number => {
@@ -75,7 +78,10 @@ export const pumpAtVoltage = (
   const current = (pressurePa: number): number => {
     const ia = currentAt(a.points, pressurePa)
     if (!b) return ia
-    return Math.max(0, ia + ((voltageV - a.voltageV) / (b.voltageV - a.voltageV)) * (currentAt(b.points, pressurePa) - ia))
+    return Math.max(
+      0,
+      ia + ((voltageV - a.voltageV) / (b.voltageV - a.voltageV)) * (currentAt(b.points, pressurePa) - ia),
+    )
   }
 
   const curve: PumpTablePoint[] = []
@@ -84,7 +90,8 @@ export const pumpAtVoltage = (
     const flowM3S = flowAt(pressurePa)
     if (flowM3S <= 0) {
       if (before) {
-        const zeroPa = before.pressurePa + ((pressurePa - before.pressurePa) * before.flowM3S) / (before.flowM3S - flowM3S)
+        const zeroPa =
+          before.pressurePa + ((pressurePa - before.pressurePa) * before.flowM3S) / (before.flowM3S - flowM3S)
         curve.push({ pressurePa: zeroPa, flowM3S: 0, currentA: current(zeroPa) })
       }
       break
@@ -93,7 +100,14 @@ export const pumpAtVoltage = (
     curve.push({ pressurePa, flowM3S, currentA: current(pressurePa) })
   }
   if (curve.length < 2)
-    return err([{ code: 'stalls', field: 'voltageV', value: voltageV, allowed: 'a voltage at which this pump delivers at its lowest listed pressure' }])
+    return err([
+      {
+        code: 'stalls',
+        field: 'voltageV',
+        value: voltageV,
+        allowed: 'a voltage at which this pump delivers at its lowest listed pressure',
+      },
+    ])
   const bent = checkPumpCurve(curve, `curve at ${voltageV} V`)
   if (bent.length > 0) return err(bent)
   return ok({ voltageV, curve, method: b ? 'two tables' : 'threshold', shutOffPa: shutOffPa(curve) })

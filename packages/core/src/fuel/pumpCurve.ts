@@ -9,7 +9,12 @@ const segmentByPressure = (curve: readonly PumpPoint[], pressurePa: number): rea
 }
 
 /** Flow at a pressure rise, m³/s: straight lines between the points, end pieces prolonged, never below zero. */
-export const pumpFlowAt = (curve: readonly PumpPoint[], pressurePa: number, trace?: Trace, voltageV?: number): number => {
+export const pumpFlowAt = (
+  curve: readonly PumpPoint[],
+  pressurePa: number,
+  trace?: Trace,
+  voltageV?: number,
+): number => {
   const [a, b] = segmentByPressure(curve, pressurePa)
   const slope = (b.flowM3S - a.flowM3S) / (b.pressurePa - a.pressurePa)
   const flowM3S = Math.max(0, b.flowM3S + slope * (pressurePa - b.pressurePa))

@@ -60,7 +60,10 @@ describe('fuel circuit, laws on random systems', () => {
     },
     {
       law: 'a higher set pressure never lowers the rail',
-      change: (c: FuelCircuit): FuelCircuit => ({ ...c, regulator: { ...c.regulator, setPressurePa: c.regulator.setPressurePa + 2e4 } }),
+      change: (c: FuelCircuit): FuelCircuit => ({
+        ...c,
+        regulator: { ...c.regulator, setPressurePa: c.regulator.setPressurePa + 2e4 },
+      }),
     },
   ])('$law', ({ change }) => {
     fc.assert(
@@ -77,9 +80,13 @@ describe('fuel circuit, laws on random systems', () => {
       fc.property(arbCircuit, (c) => {
         if (!c.return) return
         const a = solve(c)
-        const b = solve({ ...c, return: { ...c.return, boreM: 1.3 * c.return.boreM, roughnessM: 1.3 * c.return.roughnessM } })
+        const b = solve({
+          ...c,
+          return: { ...c.return, boreM: 1.3 * c.return.boreM, roughnessM: 1.3 * c.return.roughnessM },
+        })
         expect(b.railPa ?? 0).toBeLessThanOrEqual((a.railPa ?? 0) + slack(a.railPa ?? 0))
-        if (a.state === 'lifted' || a.state === 'in-control') expect(b.regulatedPa!).toBeGreaterThanOrEqual(b.effectiveSetPa - slack(b.effectiveSetPa))
+        if (a.state === 'lifted' || a.state === 'in-control')
+          expect(b.regulatedPa!).toBeGreaterThanOrEqual(b.effectiveSetPa - slack(b.effectiveSetPa))
       }),
       { seed: 14, numRuns: 1500 },
     )

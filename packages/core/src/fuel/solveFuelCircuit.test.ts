@@ -13,7 +13,14 @@ const regulator = plainCircuit().regulator
 describe('fuel circuit, hand-checked', () => {
   it('in control: without losses the pump works at the set pressure, 300 kPa -> 5e-5 m³/s', () => {
     const a = solved({ strainer: null, filter: null, feed: bare, return: null })
-    expect(a).toMatchObject({ state: 'in-control', cause: null, railPa: 300e3, returnDropPa: 0, regulatorBackPa: 0, return: null })
+    expect(a).toMatchObject({
+      state: 'in-control',
+      cause: null,
+      railPa: 300e3,
+      returnDropPa: 0,
+      regulatorBackPa: 0,
+      return: null,
+    })
     expect(a.pumpFlowM3S).toBeCloseTo(5e-5, 12)
     expect(a.returnFlowM3S).toBeCloseTo(4e-5, 12)
     // v = 4 x 5e-5/(pi x 0.008²) = 0.99472 m/s, Re = 0.99472 x 0.008/0.6e-6
@@ -22,7 +29,13 @@ describe('fuel circuit, hand-checked', () => {
   })
 
   it('the regulator slope adds to the set figure: 300 kPa + 1e9 Pa/(m³/s) x return flow', () => {
-    const a = solved({ strainer: null, filter: null, feed: bare, return: null, regulator: { ...regulator, slopePaPerM3S: 1e9 } })
+    const a = solved({
+      strainer: null,
+      filter: null,
+      feed: bare,
+      return: null,
+      regulator: { ...regulator, slopePaPerM3S: 1e9 },
+    })
     // q = 5e-5 - (p - 300e3) x 7.5e-11 above 300 kPa, p = 300e3 + 1e9 (q - 1e-5): p = 337209.3, q = 4.72093e-5
     expect(a.railPa).toBeCloseTo(337_209.3, 0)
     expect(a.pumpFlowM3S).toBeCloseTo(4.72093e-5, 9)
@@ -30,7 +43,11 @@ describe('fuel circuit, hand-checked', () => {
 
   it('not held by the pump: 4e-5 m³/s demand gives 300 + 200 x 10/15 kPa, below 500 kPa', () => {
     const a = solved({
-      strainer: null, filter: null, feed: bare, return: null, demandM3S: 4e-5,
+      strainer: null,
+      filter: null,
+      feed: bare,
+      return: null,
+      demandM3S: 4e-5,
       regulator: { ...regulator, setPressurePa: 500e3 },
     })
     expect(a).toMatchObject({ state: 'not-held', cause: 'pump', returnFlowM3S: 0 })
@@ -45,8 +62,16 @@ describe('fuel circuit, hand-checked', () => {
 
   it('lifted by the return: K alone, 40 rho v²/2 against a 20 kPa regulator', () => {
     const a = solved({
-      strainer: null, filter: null, feed: bare, demandM3S: 0,
-      pump: { curve: [{ pressurePa: 0, flowM3S: 5.0001e-5 }, { pressurePa: 1e6, flowM3S: 5e-5 }] },
+      strainer: null,
+      filter: null,
+      feed: bare,
+      demandM3S: 0,
+      pump: {
+        curve: [
+          { pressurePa: 0, flowM3S: 5.0001e-5 },
+          { pressurePa: 1e6, flowM3S: 5e-5 },
+        ],
+      },
       return: { ...bare, boreM: 0.005, minorK: 40 },
       regulator: { type: 'return', setPressurePa: 100e3, fullOpen: { flowM3S: 5e-5, dropPa: 20e3 } },
     })
@@ -57,13 +82,23 @@ describe('fuel circuit, hand-checked', () => {
   })
 
   it('lifted by the regulator: its own wide-open loss exceeds the set figure even into a lossless return', () => {
-    const a = solved({ regulator: { type: 'return', setPressurePa: 80e3, fullOpen: { flowM3S: 3e-5, dropPa: 60e3 } }, demandM3S: 0 })
+    const a = solved({
+      regulator: { type: 'return', setPressurePa: 80e3, fullOpen: { flowM3S: 3e-5, dropPa: 60e3 } },
+      demandM3S: 0,
+    })
     expect(a).toMatchObject({ state: 'lifted', cause: 'regulator' })
   })
 
   it('starved: pressures are null, the flow is that of a rail at zero', () => {
     const a = solved({ strainer: null, filter: null, feed: bare, return: null, demandM3S: 8e-5 })
-    expect(a).toMatchObject({ state: 'starved', cause: 'pump', railPa: null, pumpInletPa: null, returnFlowM3S: 0, effectiveSetPa: 300e3 })
+    expect(a).toMatchObject({
+      state: 'starved',
+      cause: 'pump',
+      railPa: null,
+      pumpInletPa: null,
+      returnFlowM3S: 0,
+      effectiveSetPa: 300e3,
+    })
     expect(a.pumpFlowM3S).toBeCloseTo(6e-5, 12)
   })
 
@@ -81,7 +116,10 @@ describe('fuel circuit, hand-checked', () => {
 
   it('single line whose feed eats the whole pressure is starved by the line, flows those of a rail at zero', () => {
     const a = solved({
-      strainer: null, filter: null, return: null, demandM3S: 4e-5,
+      strainer: null,
+      filter: null,
+      return: null,
+      demandM3S: 4e-5,
       feed: { ...bare, boreM: 0.001, minorK: 30 },
       regulator: { ...regulator, type: 'single-line' },
     })
@@ -110,7 +148,12 @@ describe('fuel circuit, breaking cases', () => {
     const a = solved({
       return: { ...bare, riseM: 20 },
       demandM3S: 4e-5,
-      pump: { curve: [{ pressurePa: 0, flowM3S: 5e-5 }, { pressurePa: 650e3, flowM3S: 0 }] },
+      pump: {
+        curve: [
+          { pressurePa: 0, flowM3S: 5e-5 },
+          { pressurePa: 650e3, flowM3S: 0 },
+        ],
+      },
       regulator: { type: 'return', setPressurePa: 100e3, fullOpen: null },
     })
     expect(a).toMatchObject({ state: 'lifted', cause: 'return', returnFlowM3S: 0 })
@@ -135,11 +178,50 @@ describe('fuel circuit, breaking cases', () => {
   })
 
   it.each([
-    { name: 'one point', change: { pump: { curve: [{ pressurePa: 0, flowM3S: 1 }] } }, code: 'curveTooShort', field: 'pump.curve' },
-    { name: 'unsorted', change: { pump: { curve: [{ pressurePa: 5, flowM3S: 2 }, { pressurePa: 5, flowM3S: 1 }] } }, code: 'curveNotSorted', field: 'pump.curve.1.pressurePa' },
-    { name: 'flat', change: { pump: { curve: [{ pressurePa: 5, flowM3S: 1 }, { pressurePa: 6, flowM3S: 1 }] } }, code: 'curveNotFalling', field: 'pump.curve.1.flowM3S' },
-    { name: 'vacuum larger than set', change: { regulator: { ...regulator, referencePa: -300e3 } }, code: 'effectiveSetNotPositive', field: 'regulator.referencePa' },
-    { name: 'filter after a return regulator', change: { filter: { flowM3S: 1, dropPa: 1, position: 'after-regulator' as const } }, code: 'filterAfterReturnRegulator', field: 'filter.position' },
+    {
+      name: 'one point',
+      change: { pump: { curve: [{ pressurePa: 0, flowM3S: 1 }] } },
+      code: 'curveTooShort',
+      field: 'pump.curve',
+    },
+    {
+      name: 'unsorted',
+      change: {
+        pump: {
+          curve: [
+            { pressurePa: 5, flowM3S: 2 },
+            { pressurePa: 5, flowM3S: 1 },
+          ],
+        },
+      },
+      code: 'curveNotSorted',
+      field: 'pump.curve.1.pressurePa',
+    },
+    {
+      name: 'flat',
+      change: {
+        pump: {
+          curve: [
+            { pressurePa: 5, flowM3S: 1 },
+            { pressurePa: 6, flowM3S: 1 },
+          ],
+        },
+      },
+      code: 'curveNotFalling',
+      field: 'pump.curve.1.flowM3S',
+    },
+    {
+      name: 'vacuum larger than set',
+      change: { regulator: { ...regulator, referencePa: -300e3 } },
+      code: 'effectiveSetNotPositive',
+      field: 'regulator.referencePa',
+    },
+    {
+      name: 'filter after a return regulator',
+      change: { filter: { flowM3S: 1, dropPa: 1, position: 'after-regulator' as const } },
+      code: 'filterAfterReturnRegulator',
+      field: 'filter.position',
+    },
   ])('refuses $name, naming the field', ({ change, code, field }) => {
     const answer = solveFuelCircuit(plainCircuit(change))
     expect(answer.ok || answer.error[0]).toMatchObject({ code, field })

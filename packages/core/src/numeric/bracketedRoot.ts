@@ -11,8 +11,8 @@ export const fallingRoot = (f: (x: number) => number, lowX: number, highX: numbe
   let b = highX
   let fb = f(b)
   if (fb >= 0) return b
-  let c = a
-  let fc = fa
+  let c: number
+  let fc: number
   let share = 0.5
   for (let step = 0; step < maxSteps; step++) {
     const x = a + share * (b - a)

@@ -17,9 +17,9 @@ export type QuantityError =
   | { readonly code: 'ambiguous'; readonly text: string; readonly choices: readonly string[] }
   | { readonly code: 'unknownDash'; readonly dash: number; readonly known: readonly number[] }
 
-const NUMBER = /^([+-−]?)\s*(?:(\d+)\s+(\d+)\s*\/\s*(\d+)|(\d+)\s*\/\s*(\d+)|(\d+(?:[.,]\d*)?|[.,]\d+))/
+const NUMBER = /^([-+−]?)\s*(?:(\d+)\s+(\d+)\s*\/\s*(\d+)|(\d+)\s*\/\s*(\d+)|(\d+(?:[.,]\d*)?|[.,]\d+))/
 const THOUSANDS = /^\d{1,3},\d{3}$/
-const FEET_AND_INCHES = /^([+-−]?\d+(?:[.,]\d+)?)\s*(?:ft|'|′|feet|foot)\s*(\S.*)$/
+const FEET_AND_INCHES = /^([-+−]?\d+(?:[.,]\d+)?)\s*(?:ft|'|′|feet|foot)\s*(\S.*)$/
 
 const compact = (text: string) => text.replace(/\s+/g, '').toLowerCase()
 
@@ -35,7 +35,11 @@ const leadingNumber = (text: string): { value: number; rest: string; raw: string
         ? Number(onlyNum) / Number(onlyDen)
         : Number(plain!.replace(',', '.'))
   if (!Number.isFinite(magnitude)) return null
-  return { value: sign === '-' || sign === '−' ? -magnitude : magnitude, rest: text.slice(all.length), raw: plain ?? '' }
+  return {
+    value: sign === '-' || sign === '−' ? -magnitude : magnitude,
+    rest: text.slice(all.length),
+    raw: plain ?? '',
+  }
 }
 
 const parseDash = (text: string): Result<ParsedQuantity, QuantityError> | null => {
@@ -80,7 +84,11 @@ export const parseQuantity = (text: string, family: Family, shown: Unit): Result
   const number = leadingNumber(trimmed)
   if (!number) return err({ code: 'notANumber', text: trimmed })
   if (THOUSANDS.test(number.raw))
-    return err({ code: 'ambiguous', text: number.raw, choices: [number.raw.replace(',', '.'), number.raw.replace(',', '')] })
+    return err({
+      code: 'ambiguous',
+      text: number.raw,
+      choices: [number.raw.replace(',', '.'), number.raw.replace(',', '')],
+    })
   const spelling = compact(number.rest)
   if (spelling === '') return ok({ si: toSi(number.value, shown), unit: shown })
   const choices = AMBIGUOUS_SPELLINGS[family]?.[spelling]

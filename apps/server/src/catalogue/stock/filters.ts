@@ -1,7 +1,16 @@
 import type { FilterPart } from '@lochmoor/core'
 import { kPa, litresPerHour, micron } from './units.ts'
 
-const filter = (id: string, name: string, use: FilterPart['use'], fineMicron: number, dropKPa: number, atLH: number, linearShare: number, priceClass: number): FilterPart => ({
+const filter = (
+  id: string,
+  name: string,
+  use: FilterPart['use'],
+  fineMicron: number,
+  dropKPa: number,
+  atLH: number,
+  linearShare: number,
+  priceClass: number,
+): FilterPart => ({
   id,
   name,
   priceClass,

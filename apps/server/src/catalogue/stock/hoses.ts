@@ -1,7 +1,15 @@
 import type { HosePart } from '@lochmoor/core'
 import { kPa, micron, mm } from './units.ts'
 
-const hose = (id: string, name: string, kind: HosePart['kind'], boreMm: number, mostKPa: number, mostEthanolShare: number, priceClass: number): HosePart => ({
+const hose = (
+  id: string,
+  name: string,
+  kind: HosePart['kind'],
+  boreMm: number,
+  mostKPa: number,
+  mostEthanolShare: number,
+  priceClass: number,
+): HosePart => ({
   id,
   name,
   priceClass,

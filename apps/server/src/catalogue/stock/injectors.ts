@@ -1,7 +1,15 @@
 import type { InjectorPart } from '@lochmoor/core'
 import { ccPerMinute, kPa } from './units.ts'
 
-const injector = (id: string, name: string, use: InjectorPart['use'], flowCcMin: number, atKPa: number, deadTimeMs: number, priceClass: number): InjectorPart => ({
+const injector = (
+  id: string,
+  name: string,
+  use: InjectorPart['use'],
+  flowCcMin: number,
+  atKPa: number,
+  deadTimeMs: number,
+  priceClass: number,
+): InjectorPart => ({
   id,
   name,
   priceClass,

@@ -11,7 +11,13 @@ interface Sheet {
   readonly referencePort: boolean
 }
 
-const regulator = (id: string, name: string, type: RegulatorPart['type'], priceClass: number, s: Sheet): RegulatorPart => ({
+const regulator = (
+  id: string,
+  name: string,
+  type: RegulatorPart['type'],
+  priceClass: number,
+  s: Sheet,
+): RegulatorPart => ({
   id,
   name,
   priceClass,
@@ -25,10 +31,46 @@ const regulator = (id: string, name: string, type: RegulatorPart['type'], priceC
 
 /** Invented regulators: three for return systems, three at or in the tank. */
 export const REGULATORS: readonly RegulatorPart[] = [
-  regulator('bield-r1', 'Bield R1 low', 'return', 1, { rangeKPa: [60, 160], openKPa: 20, atLH: 150, slopeKPaPer100LH: 1.5, referencePort: false }),
-  regulator('bield-r3', 'Bield R3', 'return', 2, { rangeKPa: [200, 500], openKPa: 30, atLH: 200, slopeKPaPer100LH: 4, referencePort: true }),
-  regulator('bield-r5', 'Bield R5 high flow', 'return', 4, { rangeKPa: [60, 600], openKPa: 12, atLH: 250, slopeKPaPer100LH: 2, referencePort: true }),
-  regulator('bield-s100', 'Bield S100 at the tank', 'single-line', 2, { rangeKPa: [60, 160], openKPa: 15, atLH: 150, slopeKPaPer100LH: 1.5, referencePort: false }),
-  regulator('bield-s300', 'Bield S300 in the module', 'single-line', 2, { rangeKPa: [300, 300], openKPa: 20, atLH: 200, slopeKPaPer100LH: 4, referencePort: false }),
-  regulator('bield-s400', 'Bield S400 in the module', 'single-line', 2, { rangeKPa: [400, 400], openKPa: 20, atLH: 200, slopeKPaPer100LH: 5, referencePort: false }),
+  regulator('bield-r1', 'Bield R1 low', 'return', 1, {
+    rangeKPa: [60, 160],
+    openKPa: 20,
+    atLH: 150,
+    slopeKPaPer100LH: 1.5,
+    referencePort: false,
+  }),
+  regulator('bield-r3', 'Bield R3', 'return', 2, {
+    rangeKPa: [200, 500],
+    openKPa: 30,
+    atLH: 200,
+    slopeKPaPer100LH: 4,
+    referencePort: true,
+  }),
+  regulator('bield-r5', 'Bield R5 high flow', 'return', 4, {
+    rangeKPa: [60, 600],
+    openKPa: 12,
+    atLH: 250,
+    slopeKPaPer100LH: 2,
+    referencePort: true,
+  }),
+  regulator('bield-s100', 'Bield S100 at the tank', 'single-line', 2, {
+    rangeKPa: [60, 160],
+    openKPa: 15,
+    atLH: 150,
+    slopeKPaPer100LH: 1.5,
+    referencePort: false,
+  }),
+  regulator('bield-s300', 'Bield S300 in the module', 'single-line', 2, {
+    rangeKPa: [300, 300],
+    openKPa: 20,
+    atLH: 200,
+    slopeKPaPer100LH: 4,
+    referencePort: false,
+  }),
+  regulator('bield-s400', 'Bield S400 in the module', 'single-line', 2, {
+    rangeKPa: [400, 400],
+    openKPa: 20,
+    atLH: 200,
+    slopeKPaPer100LH: 5,
+    referencePort: false,
+  }),
 ]

@@ -18,7 +18,11 @@ const lossOf = (f: FilterPart | null): Loss | null =>
   f && { flowM3S: f.flowM3S, dropPa: f.dropPa, linearShare: f.linearShare }
 
 /** The fuel circuit of a job at an operating point, or the first thing that is missing for it. */
-export const circuitOfJob = (job: JobDocument, point: OperatingPoint, fluid: Fluid): Result<FuelCircuit, CircuitGap> => {
+export const circuitOfJob = (
+  job: JobDocument,
+  point: OperatingPoint,
+  fluid: Fluid,
+): Result<FuelCircuit, CircuitGap> => {
   const { filter, filterPosition, pump, regulator, strainer, systemType } = job.fuel
   if (!pump) return err({ code: 'notChosen', what: 'pump' })
   if (!regulator) return err({ code: 'notChosen', what: 'regulator' })

@@ -1,6 +1,6 @@
 import { say } from '../../verdict/index.ts'
 import { explainGap } from './circuitOfJob.ts'
-import { judgeFilters, judgeHoses, judgeReference } from './judgeFitness.ts'
+import { judgeFineFilter, judgeHoses, judgeReference, judgeStrainer } from './judgeFitness.ts'
 import { judgeDemand, judgeDuty, judgeIdlePulse } from './judgeInjection.ts'
 import { judgeFeedLoss, judgeHeld, judgeNotLifted } from './judgePressure.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
@@ -24,6 +24,16 @@ const judgeGap = ({ gap }: FuelCase): FuelVerdict | null =>
 
 /** Every judgement of the fuel station, in the order of the work, without remedies. */
 export const judgeAll = (c: FuelCase): FuelVerdict[] =>
-  [judgeGap, judgeHeld, judgeNotLifted, judgeFeedLoss, judgeHoses, judgeFilters, judgeReference, judgeDuty, judgeIdlePulse, judgeDemand].flatMap(
-    (judge) => judge(c) ?? [],
-  )
+  [
+    judgeGap,
+    judgeHeld,
+    judgeNotLifted,
+    judgeFeedLoss,
+    judgeHoses,
+    judgeFineFilter,
+    judgeStrainer,
+    judgeReference,
+    judgeDuty,
+    judgeIdlePulse,
+    judgeDemand,
+  ].flatMap((judge) => judge(c) ?? [])

@@ -5,6 +5,9 @@ import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
 
 const base = { remedies: [], pointId: null, workings: [] as string[] }
 
+/** A verdict without a figure of its own. */
+const plain = { ...base, figureName: '', figure: null, limitName: '', limit: null, margin: null }
+
 /** Hoses against the pump's shut-off pressure at the highest voltage (return blocked) and against the fuel. */
 export const judgeHoses = ({ job }: FuelCase): FuelVerdict | null => {
   const { feed, pump, systemType } = job.fuel
@@ -14,15 +17,31 @@ export const judgeHoses = ({ job }: FuelCase): FuelVerdict | null => {
   const { shutOffPa } = atHigh.value
   const ethanolShare = figureOf(job, 'fuel.ethanolShare')
   const lines: readonly (readonly [string, LineDesign])[] =
-    systemType === 'return' ? [['feed', feed], ['return', job.fuel.return]] : [['feed', feed]]
+    systemType === 'return'
+      ? [
+          ['feed', feed],
+          ['return', job.fuel.return],
+        ]
+      : [['feed', feed]]
   const known = lines.flatMap(([name, line]) => (line.hose ? [{ name, hose: line.hose }] : []))
   const unknown = lines.filter(([, line]) => !line.hose && line.measuredBoreM !== null).map(([name]) => name)
   const unfit = known.find(({ hose }) => hose.mostEthanolShare < ethanolShare)
-  const weakest = known.reduce<(typeof known)[number] | null>((w, k) => (!w || k.hose.mostPressurePa < w.hose.mostPressurePa ? k : w), null)
+  const weakest = known.reduce<(typeof known)[number] | null>(
+    (w, k) => (!w || k.hose.mostPressurePa < w.hose.mostPressurePa ? k : w),
+    null,
+  )
   const weak = weakest !== null && weakest.hose.mostPressurePa < shutOffPa
   if (!weakest && unknown.length === 0) return null
   // The feed bursts under a blocked return; the return only sees it when it is itself the blockage.
-  const state: VerdictState = unfit ? 'stop' : weak ? (weakest.name === 'feed' ? 'stop' : 'caution') : unknown.length > 0 ? 'unknown' : 'ok'
+  const state: VerdictState = unfit
+    ? 'stop'
+    : weak
+      ? weakest.name === 'feed'
+        ? 'stop'
+        : 'caution'
+      : unknown.length > 0
+        ? 'unknown'
+        : 'ok'
   return {
     ...base,
     id: 'hoses',
@@ -50,18 +69,15 @@ export const judgeReference = ({ job }: FuelCase): FuelVerdict | null => {
   const boostPa = figureOf(job, 'vehicle.boostPa')
   if (systemType === 'return' && referenced && injectionPlace === 'above-plate' && boostPa === 0)
     return {
-      ...base,
+      ...plain,
       id: 'reference',
       title: 'Reference hose',
       state: 'stop',
-      figureName: '',
-      figure: null,
-      limitName: '',
-      limit: null,
-      margin: null,
       reason: say`The injectors spray above the throttle plate, into ambient pressure. With manifold vacuum on the regulator their pressure would change with load: at 60 kPa of vacuum a 100 kPa rail meters a quarter wrong.`,
       source: 'orifice equation',
-      remedies: [{ id: 'no-reference', label: say`Leave the reference hose off`, becomes: null, change: { referenced: false } }],
+      remedies: [
+        { id: 'no-reference', label: say`Leave the reference hose off`, becomes: null, change: { referenced: false } },
+      ],
     }
   const losesBoost = boostPa > 0 && !(systemType === 'return' && referenced)
   if (!losesBoost) return null
@@ -79,37 +95,52 @@ export const judgeReference = ({ job }: FuelCase): FuelVerdict | null => {
     source: 'pressure difference at the tip',
     remedies:
       systemType === 'return'
-        ? [{ id: 'reference', label: say`Join the regulator to the manifold`, becomes: null, change: { referenced: true } }]
+        ? [
+            {
+              id: 'reference',
+              label: say`Join the regulator to the manifold`,
+              becomes: null,
+              change: { referenced: true },
+            },
+          ]
         : [],
   }
 }
 
 const FINE_ENOUGH_M = 40e-6
 
-/** Is there a strainer ahead of the pump and a fine filter after it? */
-export const judgeFilters = ({ job }: FuelCase): FuelVerdict | null => {
-  const { filter, pump, strainer } = job.fuel
+/** A fine filter between pump and injectors. While the design is incomplete its absence is a gap, not a fault. */
+export const judgeFineFilter = ({ job, gap }: FuelCase): FuelVerdict | null => {
+  const { filter, pump } = job.fuel
   if (!pump) return null
-  const noFilter = filter === null
   const coarse = filter !== null && filter.finenessM > FINE_ENOUGH_M
-  const state: VerdictState = noFilter ? 'stop' : coarse || !strainer ? 'caution' : 'ok'
   return {
-    ...base,
-    id: 'filters',
-    title: 'Filters before and after the pump',
-    state,
-    figureName: '',
-    figure: null,
-    limitName: '',
-    limit: null,
-    margin: null,
-    reason: noFilter
-      ? say`There is no fine filter between pump and injectors: the first rust from an old tank blocks them.`
-      : coarse
-        ? say`The filter after the pump (${filter.name}) is coarse. One school fits 10 microns for the injectors' sake; another leaves the 100-micron element some kits bring, since it never starves the engine. The injectors decide: fit the fine one.`
-        : strainer
-          ? say`${strainer.name} keeps grit from the pump, ${filter.name} keeps dust from the injectors.`
-          : say`Nothing coarse stands before the pump: grit from the tank wears it out. Fit a strainer of 40 to 100 microns.`,
+    ...plain,
+    id: 'filter',
+    title: 'Fine filter after the pump',
+    state: filter === null ? (gap ? 'unknown' : 'stop') : coarse ? 'caution' : 'ok',
+    reason:
+      filter === null
+        ? say`There is no fine filter between pump and injectors: the first rust from an old tank blocks them.`
+        : coarse
+          ? say`${filter.name} is coarse. One school fits 10 microns for the injectors' sake; another leaves the 100-micron element some kits bring, since it never starves the engine. The injectors decide: fit the fine one.`
+          : say`${filter.name} keeps dust from the injectors.`,
+    source: 'trade practice: rule of thumb',
+  }
+}
+
+/** A coarse strainer ahead of the pump. */
+export const judgeStrainer = ({ job, gap }: FuelCase): FuelVerdict | null => {
+  const { pump, strainer } = job.fuel
+  if (!pump) return null
+  return {
+    ...plain,
+    id: 'strainer',
+    title: 'Strainer before the pump',
+    state: strainer ? 'ok' : gap ? 'unknown' : 'caution',
+    reason: strainer
+      ? say`${strainer.name} keeps grit from the pump.`
+      : say`Nothing coarse stands before the pump: grit from the tank wears it out. Fit a strainer of 40 to 100 microns.`,
     source: 'trade practice: rule of thumb',
   }
 }

@@ -26,7 +26,7 @@ export const judgeHeld = ({ solved }: FuelCase): FuelVerdict | null => {
   const state: VerdictState = reserve < 0 ? 'stop' : reserve < WANTED_RESERVE ? 'caution' : 'ok'
   return {
     id: 'held',
-    title: `Pressure held: ${point.label.toLowerCase()}`,
+    title: `${{ stop: 'Pressure not held', caution: 'Pressure barely held', ok: 'Pressure held', unknown: '' }[state]}: ${point.label.toLowerCase()}`,
     state,
     figureName: 'most demand held',
     figure: fig(mostM3S, 'volumeFlow'),
@@ -86,7 +86,9 @@ export const judgeNotLifted = ({ solved, job }: FuelCase): FuelVerdict | null =>
   const back = fig(answer.returnFlowM3S, 'volumeFlow')
   const rich = Math.sqrt(Math.max(0, (answer.regulatedPa ?? setPa) - point.tipPa) / (setPa - point.tipPa)) - 1
   const culprit =
-    answer.cause === 'regulator' ? 'the regulator itself is too small: another return line alone cannot cure it' : 'the return line is too tight'
+    answer.cause === 'regulator'
+      ? 'the regulator itself is too small: another return line alone cannot cure it'
+      : 'the return line is too tight'
   const reason = liftedRunning
     ? say`${back} come back and need ${fig(pressed, 'pressure')} behind the regulator (${parts}): ${culprit}. The mixture is about ${fig(rich, 'share', 1)} rich and no adjustment can bring the rail down.`
     : lifted
@@ -96,7 +98,11 @@ export const judgeNotLifted = ({ solved, job }: FuelCase): FuelVerdict | null =>
         : say`${back} come back and need ${fig(pressed, 'pressure')} (${parts}); the regulator can hold its figure.`
   return {
     id: 'not-lifted',
-    title: `Rail not lifted: ${point.label.toLowerCase()}`,
+    title: lifted
+      ? `Rail lifted: ${point.label.toLowerCase()}`
+      : state === 'caution'
+        ? `Rail nearly lifted: ${point.label.toLowerCase()}`
+        : 'Rail free to stand at its set figure',
     state,
     figureName: 'needed behind the regulator',
     figure: fig(pressed, 'pressure'),

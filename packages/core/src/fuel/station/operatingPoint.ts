@@ -39,7 +39,15 @@ const BREATHING = {
 
 /** A word for a place on the load scale. */
 const nameOfLoad = (s: number): string =>
-  s === 0 ? 'Idle' : s === 0.5 ? 'Cruise' : s === 1 ? 'Full load' : s < 0.5 ? 'Between idle and cruise' : 'Between cruise and full load'
+  s === 0
+    ? 'Idle'
+    : s === 0.5
+      ? 'Cruise'
+      : s === 1
+        ? 'Full load'
+        : s < 0.5
+          ? 'Between idle and cruise'
+          : 'Between cruise and full load'
 
 const mix = (a: number, b: number, share: number) => a + share * (b - a)
 
@@ -71,8 +79,18 @@ export const engineOnFuel = (job: JobDocument): EngineOnFuel => {
   const fuel = fuelProperties({ ethanolShare: get('fuel.ethanolShare'), temperatureK: get('fuel.fuelTemperatureK') })
   const displacementM3 = get('vehicle.displacementM3')
   const boostPa = get('vehicle.boostPa')
-  const idle: AirRoute = { displacementM3, speedRpm: get('vehicle.idleSpeedRpm'), manifoldPa: get('vehicle.idleManifoldPa'), ...BREATHING.idle }
-  const cruise: AirRoute = { displacementM3, speedRpm: get('vehicle.cruiseSpeedRpm'), manifoldPa: get('vehicle.cruiseManifoldPa'), ...BREATHING.cruise }
+  const idle: AirRoute = {
+    displacementM3,
+    speedRpm: get('vehicle.idleSpeedRpm'),
+    manifoldPa: get('vehicle.idleManifoldPa'),
+    ...BREATHING.idle,
+  }
+  const cruise: AirRoute = {
+    displacementM3,
+    speedRpm: get('vehicle.cruiseSpeedRpm'),
+    manifoldPa: get('vehicle.cruiseManifoldPa'),
+    ...BREATHING.cruise,
+  }
   const full: AirRoute = {
     displacementM3,
     speedRpm: get('vehicle.powerSpeedRpm'),
@@ -86,7 +104,13 @@ export const engineOnFuel = (job: JobDocument): EngineOnFuel => {
   const designOverAir = demand.designKgS / demand.byAirKgS.typical
   const scaleAt = (s: number) => mix(1, designOverAir, Math.max(0, 2 * s - 1))
 
-  const point = (id: OperatingPoint['id'], label: string, air: AirRoute, demandKgS: number, voltage: VoltageLevel): OperatingPoint => {
+  const point = (
+    id: OperatingPoint['id'],
+    label: string,
+    air: AirRoute,
+    demandKgS: number,
+    voltage: VoltageLevel,
+  ): OperatingPoint => {
     const manifoldGaugePa = air.manifoldPa - AMBIENT_PA
     const hornPa = Math.max(0, manifoldGaugePa)
     return {
@@ -106,7 +130,8 @@ export const engineOnFuel = (job: JobDocument): EngineOnFuel => {
   const pointAt = (s: number, voltage: VoltageLevel, id: OperatingPoint['id'] = 'between', label = 'Between') =>
     point(id, label, airAt(s), demandAt(s), voltage)
   const overrunAir: AirRoute = { ...idle, speedRpm: cruise.speedRpm, manifoldPa: Math.min(idle.manifoldPa, 30e3) }
-  const overrunAt = (voltage: VoltageLevel, label = 'Overrun, fuel cut') => point('overrun', label, overrunAir, 0, voltage)
+  const overrunAt = (voltage: VoltageLevel, label = 'Overrun, fuel cut') =>
+    point('overrun', label, overrunAir, 0, voltage)
 
   return {
     fuel,

@@ -1,4 +1,11 @@
-import { figureOf, type Catalogue, type HosePart, type JobDocument, type LineDesign, type PumpPart } from '../../job/index.ts'
+import {
+  figureOf,
+  type Catalogue,
+  type HosePart,
+  type JobDocument,
+  type LineDesign,
+  type PumpPart,
+} from '../../job/index.ts'
 import { fig, isWorse, say, type Remedy, type Sentence, type VerdictState } from '../../verdict/index.ts'
 import { pumpAtVoltage } from '../pumpAtVoltage.ts'
 import { pumpFlowAt } from '../pumpCurve.ts'
@@ -56,7 +63,8 @@ const hoseLadder = (job: JobDocument, catalogue: Catalogue, which: 'feed' | 'ret
 const regulatorLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
   const { regulator, systemType } = job.fuel
   const setPa = figureOf(job, 'fuel.setPressurePa')
-  const capacity = (r: { fullOpen: { flowM3S: number; dropPa: number } }) => r.fullOpen.flowM3S / Math.sqrt(r.fullOpen.dropPa)
+  const capacity = (r: { fullOpen: { flowM3S: number; dropPa: number } }) =>
+    r.fullOpen.flowM3S / Math.sqrt(r.fullOpen.dropPa)
   return {
     id: 'regulator',
     cures: ['not-lifted'],
@@ -73,7 +81,7 @@ const filterLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
   const drop = (f: { flowM3S: number; dropPa: number }) => f.dropPa / f.flowM3S
   return {
     id: 'filter',
-    cures: ['held', 'filters'],
+    cures: ['held', 'filter'],
     trials: catalogue.filters
       .filter((f) => f.use === 'fine' && f.id !== filter?.id && f.finenessM <= (filter?.finenessM ?? 40e-6))
       .sort((a, b) => a.priceClass - b.priceClass || drop(a) - drop(b))
@@ -83,15 +91,18 @@ const filterLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
 
 const strainerLadder = (job: JobDocument, catalogue: Catalogue): Ladder => ({
   id: 'strainer',
-  cures: ['filters'],
+  cures: ['strainer'],
   trials: job.fuel.strainer
     ? []
-    : catalogue.filters.filter((f) => f.use === 'strainer').map((f) => ({ label: say`Strainer ${f.name}`, change: { strainer: f } })),
+    : catalogue.filters
+        .filter((f) => f.use === 'strainer')
+        .map((f) => ({ label: say`Strainer ${f.name}`, change: { strainer: f } })),
 })
 
 const injectorLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
   const { injector, injectionPlace } = job.fuel
-  const capacity = (i: { ratedFlowM3S: number; ratedPressurePa: number }) => i.ratedFlowM3S / Math.sqrt(i.ratedPressurePa)
+  const capacity = (i: { ratedFlowM3S: number; ratedPressurePa: number }) =>
+    i.ratedFlowM3S / Math.sqrt(i.ratedPressurePa)
   const now = injector ? capacity(injector) : 0
   return {
     id: 'injector',
@@ -138,7 +149,11 @@ const statesOf = (verdicts: readonly FuelVerdict[]): ReadonlyMap<string, Verdict
  * For each verdict that is not ok: per kind of change the least one that makes it ok and nothing else worse. Each is
  * found by changing the job and judging all of it again, so a remedy offered is a remedy that cures.
  */
-export const withRemedies = (job: JobDocument, catalogue: Catalogue, verdicts: readonly FuelVerdict[]): FuelVerdict[] => {
+export const withRemedies = (
+  job: JobDocument,
+  catalogue: Catalogue,
+  verdicts: readonly FuelVerdict[],
+): FuelVerdict[] => {
   if (verdicts.every((v) => v.state === 'ok')) return [...verdicts]
   const before = statesOf(verdicts)
   const judged = new Map<FuelChange, FuelVerdict[]>()

@@ -11,9 +11,18 @@ import type { EngineOnFuel, OperatingPoint } from './operatingPoint.ts'
 import { isSolved, solvePoint, type SolvedPoint } from './solvedPoint.ts'
 
 const traceFluid = (job: JobDocument, trace: Trace) =>
-  fuelProperties({ ethanolShare: figureOf(job, 'fuel.ethanolShare'), temperatureK: figureOf(job, 'fuel.fuelTemperatureK') }, trace)
+  fuelProperties(
+    { ethanolShare: figureOf(job, 'fuel.ethanolShare'), temperatureK: figureOf(job, 'fuel.fuelTemperatureK') },
+    trace,
+  )
 
-const traceLine = (job: JobDocument, which: 'feed' | 'return', flowM3S: number, engine: EngineOnFuel, trace: Trace): void => {
+const traceLine = (
+  job: JobDocument,
+  which: 'feed' | 'return',
+  flowM3S: number,
+  engine: EngineOnFuel,
+  trace: Trace,
+): void => {
   const line = lineOfDesign(job, which, trace)
   if (!line) return
   lineDropPa(line, flowM3S, engine.fuel, trace)
@@ -64,7 +73,10 @@ const traceRail = ({ answer, circuit }: SolvedPoint, trace: Trace): void => {
       symbol: 'p_behind',
       meaning: 'needed behind the regulator: return line with its column, and the regulator wide open',
       formula: 'p_back + dp_open',
-      inputs: { p_back: pa(answer.regulatorBackPa), dp_open: pa(elementDropPa(circuit.regulator.fullOpen, answer.returnFlowM3S)) },
+      inputs: {
+        p_back: pa(answer.regulatorBackPa),
+        dp_open: pa(elementDropPa(circuit.regulator.fullOpen, answer.returnFlowM3S)),
+      },
       result: (answer.regulatorBackPa ?? 0) + elementDropPa(circuit.regulator.fullOpen, answer.returnFlowM3S),
       unit: 'Pa gauge',
       source: 'pressure balance',
@@ -81,7 +93,11 @@ const TOLD = {
   'by-power': {
     title: 'Fuel by power',
     tell: (job, engine, _p, _s, trace) => {
-      demandByPowerKgS({ powerW: figureOf(job, 'vehicle.powerW'), basis: job.vehicle.powerBasis, aspiration: job.vehicle.aspiration }, engine.fuel, trace)
+      demandByPowerKgS(
+        { powerW: figureOf(job, 'vehicle.powerW'), basis: job.vehicle.powerBasis, aspiration: job.vehicle.aspiration },
+        engine.fuel,
+        trace,
+      )
     },
   },
   'by-air': {
@@ -97,14 +113,19 @@ const TOLD = {
       engine.traceDemand(point, trace)
     },
   },
-  pump: { title: 'What the pump brings', tell: (_j, _e, _p, solved, trace) => void (solved && tracePump(solved, trace)) },
+  pump: {
+    title: 'What the pump brings',
+    tell: (_j, _e, _p, solved, trace) => void (solved && tracePump(solved, trace)),
+  },
   feed: {
     title: 'Loss of the feed',
-    tell: (job, engine, _p, solved, trace) => void (solved && traceLine(job, 'feed', solved.answer.feedFlowM3S, engine, trace)),
+    tell: (job, engine, _p, solved, trace) =>
+      void (solved && traceLine(job, 'feed', solved.answer.feedFlowM3S, engine, trace)),
   },
   return: {
     title: 'Loss of the return',
-    tell: (job, engine, _p, solved, trace) => void (solved && traceLine(job, 'return', solved.answer.returnFlowM3S, engine, trace)),
+    tell: (job, engine, _p, solved, trace) =>
+      void (solved && traceLine(job, 'return', solved.answer.returnFlowM3S, engine, trace)),
   },
   rail: { title: 'Rail pressure', tell: (_j, _e, _p, solved, trace) => void (solved && traceRail(solved, trace)) },
   injector: {

@@ -31,7 +31,13 @@ const arbLoss: fc.Arbitrary<Loss> = fc.record({
 })
 
 const arbLine: fc.Arbitrary<Line> = fc
-  .record({ boreM: decades(0.001, 0.03), lengthM: number(0, 20), share: number(0, 0.05), minorK: number(0, 60), riseM: number(-3, 3) })
+  .record({
+    boreM: decades(0.001, 0.03),
+    lengthM: number(0, 20),
+    share: number(0, 0.05),
+    minorK: number(0, 60),
+    riseM: number(-3, 3),
+  })
   .map(({ share, ...line }) => ({ ...line, roughnessM: share * line.boreM }))
 
 const arbCurve = fc
@@ -48,7 +54,9 @@ const arbCurve = fc
     curve[curve.length - 1]!.flowM3S = last
     return curve
   })
-  .filter((curve) => curve.every((p, i) => i === 0 || (p.flowM3S < curve[i - 1]!.flowM3S && p.pressurePa > curve[i - 1]!.pressurePa)))
+  .filter((curve) =>
+    curve.every((p, i) => i === 0 || (p.flowM3S < curve[i - 1]!.flowM3S && p.pressurePa > curve[i - 1]!.pressurePa)),
+  )
 
 /** Any circuit the solver must answer, sound or hopeless, up to flows far beyond any car's. */
 export const arbCircuit: fc.Arbitrary<FuelCircuit> = fc
@@ -74,7 +82,10 @@ export const arbCircuit: fc.Arbitrary<FuelCircuit> = fc
     tankPressurePa: r.tankPressurePa,
     strainer: r.strainer,
     pump: { curve: r.curve },
-    filter: r.filter && { ...r.filter, position: r.after && r.type === 'single-line' ? ('after-regulator' as const) : ('before-regulator' as const) },
+    filter: r.filter && {
+      ...r.filter,
+      position: r.after && r.type === 'single-line' ? ('after-regulator' as const) : ('before-regulator' as const),
+    },
     feed: r.feed,
     return: r.back && (r.type === 'single-line' ? { ...r.back, riseM: 0 } : r.back),
     demandM3S: r.demandM3S,

@@ -26,12 +26,19 @@ export const slowSolve = (c: FuelCircuit) => {
     return a * e.dropPa * (q / e.flowM3S) + (1 - a) * e.dropPa * (q / e.flowM3S) ** 2
   }
   const supplied = (q: number): number =>
-    tank + rise(c.pump.curve, q) - loss(c.strainer, q) - (after ? 0 : loss(c.filter, q)) - (single ? 0 : pipe(c.feed, q) + column(c.feed))
+    tank +
+    rise(c.pump.curve, q) -
+    loss(c.strainer, q) -
+    (after ? 0 : loss(c.filter, q)) -
+    (single ? 0 : pipe(c.feed, q) + column(c.feed))
   const kept = (r: number): number =>
     Math.max(
       set,
-      tank + (c.return ? pipe(c.return, r) + (single ? 0 : column(c.return)) : 0) + (c.regulator.fullOpen ? loss({ ...c.regulator.fullOpen, linearShare: 0 }, r) : 0),
-    ) + slope * r
+      tank +
+        (c.return ? pipe(c.return, r) + (single ? 0 : column(c.return)) : 0) +
+        (c.regulator.fullOpen ? loss({ ...c.regulator.fullOpen, linearShare: 0 }, r) : 0),
+    ) +
+    slope * r
   /** Largest x in 0..high at which a rising function stays at or below a target. */
   const upTo = (f: (x: number) => number, target: number, high: number): number => {
     let a = 0
@@ -44,7 +51,8 @@ export const slowSolve = (c: FuelCircuit) => {
     return a
   }
   const most = 0.01
-  const railOf = (p: number) => (single ? p - (after ? loss(c.filter, c.demandM3S) : 0) - pipe(c.feed, c.demandM3S) - column(c.feed) : p)
+  const railOf = (p: number) =>
+    single ? p - (after ? loss(c.filter, c.demandM3S) : 0) - pipe(c.feed, c.demandM3S) - column(c.feed) : p
   const answer = (state: string, regulatedPa: number, pumpFlowM3S: number) => ({
     state: railOf(regulatedPa) <= 0 ? 'starved' : state,
     regulatedPa,
@@ -66,7 +74,11 @@ export const slowSolve = (c: FuelCircuit) => {
   }
   const regulated = (low + high) / 2
   const pumped = upTo((q) => -supplied(q), -regulated, most)
-  return answer(kept(pumped - c.demandM3S) - slope * (pumped - c.demandM3S) > set * (1 + 1e-9) ? 'lifted' : 'in-control', regulated, pumped)
+  return answer(
+    kept(pumped - c.demandM3S) - slope * (pumped - c.demandM3S) > set * (1 + 1e-9) ? 'lifted' : 'in-control',
+    regulated,
+    pumped,
+  )
 }
 
 const rise = (curve: FuelCircuit['pump']['curve'], q: number): number => {

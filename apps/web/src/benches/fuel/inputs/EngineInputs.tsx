@@ -1,0 +1,101 @@
+import type { RangedField } from '@lochmoor/contract'
+import type { Family, VehicleSection } from '@lochmoor/core'
+import { ChoiceField } from '../../../fields/ChoiceField.tsx'
+import { QuantityField } from '../../../fields/QuantityField.tsx'
+import { run, setVehicle } from '../../../store/commands.ts'
+import type { InputsProps } from './FuelInputs.tsx'
+import { Group } from './Group.tsx'
+import { TitleField } from './TitleField.tsx'
+
+type FigureName = {
+  [K in keyof VehicleSection]: VehicleSection[K] extends number | null ? K : never
+}[keyof VehicleSection]
+
+/** The engine and what it shall make. */
+export const EngineInputs = ({ job, assumed }: InputsProps) => {
+  const { vehicle } = job
+  const figure = (name: FigureName, label: string, family: Family, how?: string, whole = false) => (
+    <QuantityField
+      label={label}
+      family={family}
+      range={`vehicle.${name}` as RangedField}
+      value={vehicle[name]}
+      assumed={assumed(`vehicle.${name}`)}
+      whole={whole}
+      how={how}
+      onChange={(si) => run(setVehicle({ [name]: si }, label.toLowerCase()))}
+    />
+  )
+  return (
+    <Group title="Engine">
+      <TitleField title={vehicle.title} />
+      {figure('year', 'Year', 'count', undefined, true)}
+      <ChoiceField
+        label="Layout"
+        value={vehicle.layout}
+        options={[
+          ['inline', 'In line'],
+          ['vee', 'Vee'],
+          ['flat', 'Flat'],
+        ]}
+        onChange={(layout) => run(setVehicle({ layout }, 'layout', false))}
+      />
+      {figure('cylinders', 'Cylinders', 'count', undefined, true)}
+      {figure(
+        'displacementM3',
+        'Displacement',
+        'displacement',
+        'From the papers, or bore and stroke: bore² x 0.785 x stroke x cylinders. Ask whether it was bored out.',
+      )}
+      <ChoiceField
+        label="Breathing"
+        value={vehicle.aspiration}
+        options={[
+          ['natural', 'Unblown'],
+          ['supercharged', 'Supercharged'],
+          ['turbocharged', 'Turbocharged'],
+        ]}
+        onChange={(aspiration) => run(setVehicle({ aspiration }, 'breathing', false))}
+      />
+      {figure(
+        'powerW',
+        'Power wanted',
+        'power',
+        'What the engine shall make after the conversion, not what the brochure said. Add what is planned for later: a pump is bought once.',
+      )}
+      <ChoiceField
+        label="Which power"
+        value={vehicle.powerBasis}
+        options={[
+          ['flywheel-net', 'Flywheel, net'],
+          ['flywheel-gross', 'Flywheel, gross'],
+          ['wheels', 'At the wheels'],
+        ]}
+        how="Older papers often state gross power: a bare engine without fan, filter and exhaust. A rolling road measures at the wheels."
+        onChange={(powerBasis) => run(setVehicle({ powerBasis }, 'kind of power', false))}
+      />
+      {figure('powerSpeedRpm', 'At engine speed', 'engineSpeed')}
+      {vehicle.aspiration !== 'natural' &&
+        figure(
+          'boostPa',
+          'Boost at that power',
+          'pressure',
+          'On the manifold side of the throttle, above the air outside. The gauge of the blower shows it before the throttle: a little more.',
+        )}
+      {figure('idleSpeedRpm', 'Idle speed', 'engineSpeed')}
+      {figure(
+        'idleManifoldPa',
+        'Manifold at idle, absolute',
+        'pressure',
+        'A vacuum gauge on a full-manifold port reads below the air outside: absolute is 101 kPa less that reading. 50 cm of mercury of vacuum are about 35 kPa absolute.',
+      )}
+      {figure('cruiseSpeedRpm', 'Cruise speed', 'engineSpeed')}
+      {figure(
+        'cruiseManifoldPa',
+        'Manifold at cruise, absolute',
+        'pressure',
+        'The same gauge, read by a passenger at a steady road speed on the flat.',
+      )}
+    </Group>
+  )
+}

@@ -1,0 +1,37 @@
+import { assumptionsOf, type Catalogue, type JobDocument } from '@lochmoor/core'
+import { useMemo, type KeyboardEvent } from 'react'
+import { EngineInputs } from './EngineInputs.tsx'
+import { InjectionInputs } from './InjectionInputs.tsx'
+import { LineInputs } from './LineInputs.tsx'
+import { PumpInputs } from './PumpInputs.tsx'
+
+/** What every group of inputs is given. */
+export interface InputsProps {
+  readonly job: JobDocument
+  readonly catalogue: Catalogue
+  /** The assumed figure of a field that is not known. */
+  readonly assumed: (field: string) => number | undefined
+}
+
+/** Enter goes down the column, Shift-Enter up. */
+const walkOnEnter = (e: KeyboardEvent<HTMLDivElement>) => {
+  if (e.key !== 'Enter' || !(e.target instanceof HTMLInputElement)) return
+  e.preventDefault()
+  const entries = [...e.currentTarget.querySelectorAll<HTMLElement>('[data-entry]')]
+  entries[entries.indexOf(e.target) + (e.shiftKey ? -1 : 1)]?.focus()
+}
+
+/** Everything measured or decided for the fuel station, in the order a person works. */
+export const FuelInputs = ({ job, catalogue }: Omit<InputsProps, 'assumed'>) => {
+  const assumptions = useMemo(() => new Map(assumptionsOf(job).map((a) => [a.field, a.si])), [job])
+  const props: InputsProps = { job, catalogue, assumed: (field) => assumptions.get(field) }
+  return (
+    <div onKeyDown={walkOnEnter}>
+      <EngineInputs {...props} />
+      <InjectionInputs {...props} />
+      <PumpInputs {...props} />
+      <LineInputs {...props} which="feed" />
+      {job.fuel.systemType === 'return' && <LineInputs {...props} which="return" />}
+    </div>
+  )
+}

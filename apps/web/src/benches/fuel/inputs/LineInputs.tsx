@@ -1,0 +1,67 @@
+import { PartField } from '../../../fields/PartField.tsx'
+import { QuantityField } from '../../../fields/QuantityField.tsx'
+import { run, setLine } from '../../../store/commands.ts'
+import { useDescribe } from './describeParts.ts'
+import type { InputsProps } from './FuelInputs.tsx'
+import { Group } from './Group.tsx'
+
+/** One line: its hose or measured bore, length, rise and fittings. */
+export const LineInputs = ({ job, catalogue, assumed, which }: InputsProps & { which: 'feed' | 'return' }) => {
+  const line = job.fuel[which]
+  const describe = useDescribe()
+  const count = (name: 'bends90' | 'bends45' | 'connectors', label: string) => (
+    <QuantityField
+      label={label}
+      family="count"
+      range={`line.${name}`}
+      value={line[name]}
+      whole
+      emptyMeans={0}
+      onChange={(si) => run(setLine(which, { [name]: si ?? 0 }, `${which}: ${label.toLowerCase()}`))}
+    />
+  )
+  const Which = which === 'feed' ? 'Feed line' : 'Return line'
+  return (
+    <Group title={Which}>
+      <PartField
+        label="Hose or tube"
+        value={line.hose}
+        parts={catalogue.hoses}
+        describe={describe.hose}
+        none="none from the catalogue"
+        onChange={(hose) => run(setLine(which, { hose }, `${which} hose`))}
+      />
+      <QuantityField
+        label="Bore, if measured"
+        family="bore"
+        range="line.measuredBoreM"
+        value={line.measuredBoreM}
+        assumed={line.hose?.boreM}
+        assumedWord="of the hose:"
+        how="The shank of a drill that just slides in. On an old line measure at a cut end, past the flare. A measured bore counts before the catalogue's."
+        onChange={(si) => run(setLine(which, { measuredBoreM: si }, `${which} bore`))}
+      />
+      <QuantityField
+        label="Length"
+        family="distance"
+        range="line.lengthM"
+        value={line.lengthM}
+        assumed={assumed(`fuel.${which}.lengthM`)}
+        how="A string along the real path, from fitting to fitting, with slack enough to lower the tank."
+        onChange={(si) => run(setLine(which, { lengthM: si }, `${which} length`))}
+      />
+      <QuantityField
+        label={which === 'feed' ? 'Rise, tank to rail' : 'Rise, regulator to tank'}
+        family="distance"
+        range="line.riseM"
+        value={line.riseM}
+        assumed={assumed(`fuel.${which}.riseM`)}
+        how="Height of the end above the start; a minus where it lies lower. With the car level: rail above the floor less fuel level above the floor."
+        onChange={(si) => run(setLine(which, { riseM: si }, `${which} rise`))}
+      />
+      {count('bends90', 'Bends of 90°')}
+      {count('bends45', 'Bends of 45°')}
+      {count('connectors', 'Connectors and tees')}
+    </Group>
+  )
+}

@@ -1,0 +1,75 @@
+import { ChoiceField } from '../../../fields/ChoiceField.tsx'
+import { PartField } from '../../../fields/PartField.tsx'
+import { QuantityField } from '../../../fields/QuantityField.tsx'
+import { run, setFuel } from '../../../store/commands.ts'
+import { useDescribe } from './describeParts.ts'
+import type { InputsProps } from './FuelInputs.tsx'
+import { Group } from './Group.tsx'
+
+/** Pump, its voltage, strainer and filter. */
+export const PumpInputs = ({ job, catalogue, assumed }: InputsProps) => {
+  const { fuel } = job
+  const describe = useDescribe()
+  const voltage = (name: 'lowV' | 'runningV' | 'highV', label: string, how: string) => (
+    <QuantityField
+      label={label}
+      family="voltage"
+      range={`fuel.${name}`}
+      value={fuel[name]}
+      assumed={assumed(`fuel.${name}`)}
+      how={how}
+      onChange={(si) => run(setFuel({ [name]: si }, label.toLowerCase()))}
+    />
+  )
+  return (
+    <Group title="Pump and filters">
+      <PartField
+        label="Strainer, before the pump"
+        value={fuel.strainer}
+        parts={catalogue.filters.filter((f) => f.use === 'strainer')}
+        describe={describe.filter}
+        none="no strainer"
+        onChange={(strainer) => run(setFuel({ strainer }, 'strainer', false))}
+      />
+      <PartField
+        label="Pump"
+        value={fuel.pump}
+        parts={catalogue.pumps}
+        describe={describe.pump}
+        none="no pump chosen"
+        onChange={(pump) => run(setFuel({ pump }, 'pump', false))}
+      />
+      {voltage(
+        'lowV',
+        'Least voltage at the pump',
+        'Meter on the pump’s own two terminals, engine idling hot, lights, fan and heater on. Not at the battery: the wires take their share.',
+      )}
+      {voltage('runningV', 'Voltage at the pump, running', 'The same place at 2500 rpm without the consumers.')}
+      {voltage(
+        'highV',
+        'Highest charging voltage',
+        'At the battery on a cold morning after a start: the largest figure you see.',
+      )}
+      <PartField
+        label="Fine filter, after the pump"
+        value={fuel.filter}
+        parts={catalogue.filters.filter((f) => f.use === 'fine')}
+        describe={describe.filter}
+        none="no fine filter"
+        onChange={(filter) => run(setFuel({ filter }, 'filter', false))}
+      />
+      {fuel.systemType === 'single-line' && (
+        <ChoiceField
+          label="Filter stands"
+          value={fuel.filterPosition}
+          options={[
+            ['before-regulator', 'Before regulator'],
+            ['after-regulator', 'After regulator'],
+          ]}
+          how="Before the regulator it passes all the pump brings; after it, in the line to the engine, only what the engine takes."
+          onChange={(filterPosition) => run(setFuel({ filterPosition }, 'place of the filter', false))}
+        />
+      )}
+    </Group>
+  )
+}

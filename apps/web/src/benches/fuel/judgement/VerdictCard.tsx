@@ -1,0 +1,153 @@
+import {
+  formatQuantity,
+  type Figure,
+  type FuelVerdict,
+  type Remedy,
+  type FuelChange,
+  type WorkingId,
+} from '@lochmoor/core'
+import { useState } from 'react'
+import { FigureText, SentenceText, usePlainSentence } from '../../../fields/FigureText.tsx'
+import { StateMark } from '../../../marks/StateMark.tsx'
+import { run, setFuel } from '../../../store/commands.ts'
+import { unitOfFamily, usePreferences } from '../../../store/preferences.ts'
+
+interface Props {
+  readonly verdict: FuelVerdict
+  readonly onPoint: (pointId: string) => void
+  readonly onWorking: (id: WorkingId, pointId: string) => void
+}
+
+/** One verdict: state, figure against limit with margin, reason, source, remedies to try. Sound ones fold up. */
+export const VerdictCard = ({ verdict, onPoint, onWorking }: Props) => {
+  const { figure, figureName, limit, limitName, margin, pointId, reason, remedies, source, state, title, workings } =
+    verdict
+  const [open, setOpen] = useState<boolean | null>(null)
+  const shown = open ?? state !== 'ok'
+  return (
+    <li className="border-b border-hair py-2">
+      <button
+        type="button"
+        aria-expanded={shown}
+        onClick={() => setOpen(!shown)}
+        className="flex w-full items-baseline gap-2 text-left"
+      >
+        <span className="w-[4.6rem] shrink-0">
+          <StateMark state={state} />
+        </span>
+        <span className="min-w-0 flex-1 leading-snug font-semibold">{title}</span>
+        {figure && !shown && (
+          <span className="whitespace-nowrap text-soft">
+            <FigureText figure={figure} />
+          </span>
+        )}
+      </button>
+      {shown && (
+        <div className="mt-1.5">
+          {figure && (
+            <dl className="mb-1.5 grid grid-cols-[1fr_auto] gap-x-3 border-y border-hair/70 py-1">
+              <Row name={figureName} figure={figure} strong />
+              {limit && <Row name={limitName} figure={limit} />}
+              {margin && <MarginRow margin={margin} />}
+            </dl>
+          )}
+          <p className="leading-snug">
+            <SentenceText sentence={reason} />
+          </p>
+          {state !== 'ok' && (
+            <Remedies remedies={remedies} figureName={figureName} stuck={state === 'stop' && figure !== null} />
+          )}
+          <p className="mt-1.5 flex flex-wrap gap-x-3 text-sm text-soft">
+            <span>Source: {source}.</span>
+            {pointId && (
+              <button type="button" className="text-accent underline" onClick={() => onPoint(pointId)}>
+                Show this moment
+              </button>
+            )}
+            {workings.map((id) => (
+              <button
+                key={id}
+                type="button"
+                className="text-accent underline"
+                onClick={() => onWorking(id as WorkingId, pointId ?? 'idle')}
+              >
+                Working: {id.replace('-', ' ')}
+              </button>
+            ))}
+          </p>
+        </div>
+      )}
+    </li>
+  )
+}
+
+const Row = ({ name, figure, strong = false }: { name: string; figure: Figure; strong?: boolean }) => (
+  <>
+    <dt>{name}</dt>
+    <dd className={`text-right whitespace-nowrap ${strong ? 'font-bold' : ''}`}>
+      <FigureText figure={figure} />
+    </dd>
+  </>
+)
+
+const MarginRow = ({ margin }: { margin: Figure }) => {
+  const units = usePreferences((s) => s.units)
+  const unit = unitOfFamily(units, margin.family)
+  const size = { ...unit, offset: 0 }
+  return (
+    <>
+      <dt>{margin.si < 0 ? 'short by' : 'to spare'}</dt>
+      <dd className={`text-right font-bold whitespace-nowrap ${margin.si < 0 ? 'text-stop' : ''}`}>
+        {formatQuantity(Math.abs(margin.si), size, margin.decimals)}
+      </dd>
+    </>
+  )
+}
+
+const Remedies = ({
+  remedies,
+  figureName,
+  stuck,
+}: {
+  remedies: readonly Remedy<FuelChange>[]
+  figureName: string
+  stuck: boolean
+}) => {
+  if (remedies.length === 0)
+    return stuck ? (
+      <p className="mt-1.5 font-semibold">
+        No single part of the catalogue cures this alone: combine two changes, or lower what is asked.
+      </p>
+    ) : null
+  return (
+    <ul className="mt-2">
+      {remedies.map((r) => (
+        <RemedyRow key={r.id} remedy={r} figureName={figureName} />
+      ))}
+    </ul>
+  )
+}
+
+const RemedyRow = ({ remedy, figureName }: { remedy: Remedy<FuelChange>; figureName: string }) => {
+  const label = usePlainSentence(remedy.label)
+  return (
+    <li className="flex items-center gap-3 border-t border-hair/70 py-1.5">
+      <span className="min-w-0 flex-1 leading-snug">
+        {label}
+        {remedy.becomes && (
+          <span className="block text-sm text-soft">
+            then {figureName} <FigureText figure={remedy.becomes} />
+          </span>
+        )}
+      </span>
+      <button
+        type="button"
+        aria-label={`Try: ${label}`}
+        onClick={() => run(setFuel(remedy.change, 'the tried remedy', false))}
+        className="min-h-9 shrink-0 border border-accent px-3 font-bold text-accent hover:bg-wash"
+      >
+        Try
+      </button>
+    </li>
+  )
+}

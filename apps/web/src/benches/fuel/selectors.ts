@@ -1,0 +1,25 @@
+import {
+  assessFuel,
+  isSolved,
+  solvePoint,
+  type Catalogue,
+  type EngineOnFuel,
+  type FuelAssessment,
+  type JobDocument,
+  type OperatingPoint,
+  type SolvedPoint,
+} from '@lochmoor/core'
+
+let last: { job: JobDocument; catalogue: Catalogue; assessment: FuelAssessment } | null = null
+
+/** The assessment of the open job, computed once per version of the document. */
+export const selectAssessment = (job: JobDocument, catalogue: Catalogue): FuelAssessment => {
+  if (last?.job !== job || last.catalogue !== catalogue)
+    last = { job, catalogue, assessment: assessFuel(job, catalogue) }
+  return last.assessment
+}
+
+export const selectSolved = (job: JobDocument, engine: EngineOnFuel, point: OperatingPoint): SolvedPoint | null => {
+  const solved = solvePoint(job, engine, point)
+  return isSolved(solved) ? solved : null
+}

@@ -1,0 +1,33 @@
+import { formatQuantity, type Figure, type Sentence } from '@lochmoor/core'
+import { unitOfFamily, usePreferences } from '../store/preferences.ts'
+
+/** A figure in the reader's unit. */
+export const FigureText = ({ figure }: { figure: Figure }) => {
+  const units = usePreferences((s) => s.units)
+  return <>{formatQuantity(figure.si, unitOfFamily(units, figure.family), figure.decimals)}</>
+}
+
+/** A sentence as plain text, for names of buttons. */
+export const usePlainSentence = (sentence: Sentence): string => {
+  const units = usePreferences((s) => s.units)
+  return sentence
+    .map((part) =>
+      typeof part === 'string' ? part : formatQuantity(part.si, unitOfFamily(units, part.family), part.decimals),
+    )
+    .join('')
+}
+
+/** A sentence of the core with its figures in the reader's units. */
+export const SentenceText = ({ sentence }: { sentence: Sentence }) => (
+  <>
+    {sentence.map((part, i) =>
+      typeof part === 'string' ? (
+        part
+      ) : (
+        <span key={i} className="whitespace-nowrap">
+          <FigureText figure={part} />
+        </span>
+      ),
+    )}
+  </>
+)

@@ -1,0 +1,127 @@
+import { FIELD_RANGES, type RangedField } from '@lochmoor/contract'
+import {
+  explainQuantityError,
+  formatForEntry,
+  formatQuantity,
+  parseQuantity,
+  type Family,
+  type Known,
+  type Unit,
+} from '@lochmoor/core'
+import { useId, useState, type ReactNode } from 'react'
+import { useUnit } from '../store/preferences.ts'
+import { HowToMeasure } from './HowToMeasure.tsx'
+
+interface Props {
+  readonly label: string
+  readonly family: Family
+  readonly range: RangedField
+  readonly value: Known
+  /** Used while nothing is entered. */
+  readonly assumed?: number | undefined
+  /** What the assumed figure is, e.g. "of the hose". */
+  readonly assumedWord?: string
+  readonly onChange: (si: Known) => void
+  readonly how?: ReactNode
+  readonly whole?: boolean
+  /** An empty field means this instead of "not known". */
+  readonly emptyMeans?: number
+}
+
+type Read = { readonly si: Known; readonly note: string | null } | { readonly error: string }
+
+const readEntry = (
+  text: string,
+  { family, range, whole }: Pick<Props, 'family' | 'range' | 'whole'>,
+  unit: Unit,
+): Read => {
+  if (text.trim() === '') return { si: null, note: null }
+  const parsed = parseQuantity(text, family, unit)
+  if (!parsed.ok) return { error: explainQuantityError(parsed.error) }
+  const { si, remark, unit: readIn } = parsed.value
+  const { min, max } = FIELD_RANGES[range]
+  const slack = 1e-9 * Math.max(Math.abs(min), Math.abs(max))
+  if (si < min - slack || si > max + slack)
+    return {
+      error: `${formatQuantity(si, unit)} is not allowed here: ${formatQuantity(min, unit)} to ${formatQuantity(max, unit)}.`,
+    }
+  if (whole && !Number.isInteger(si)) return { error: `${text.trim()} is not allowed here: whole numbers only.` }
+  return {
+    si: Math.min(max, Math.max(min, si)),
+    note: remark ?? (readIn.id === unit.id ? null : `= ${formatQuantity(si, unit, unit.decimals + 1)}`),
+  }
+}
+
+/**
+ * A field for one figure with its unit. Takes any unit of its family, shows what it understood, stores as it is typed,
+ * and keeps what it could not read, with the reason.
+ */
+export const QuantityField = (props: Props) => {
+  const { assumed, assumedWord = 'assumed', emptyMeans, family, how, label, onChange, value } = props
+  const unit = useUnit(family)
+  const id = useId()
+  // What stands in the field while it is worked on; null shows the stored figure.
+  const [draft, setDraft] = useState<string | null>(null)
+  const read = draft === null ? null : readEntry(draft, props, unit)
+  const error = read && 'error' in read ? read.error : null
+  const note = read && 'note' in read ? read.note : null
+  const shown = draft ?? (value === null ? '' : formatForEntry(value, unit))
+
+  const type = (text: string) => {
+    setDraft(text)
+    const next = readEntry(text, props, unit)
+    if ('error' in next) return
+    const si = next.si ?? emptyMeans ?? null
+    if (si !== value) onChange(si)
+  }
+  const leave = () => {
+    if (!error) setDraft(null)
+  }
+
+  return (
+    <div className="border-b border-hair/70 py-1">
+      <div className="flex items-center gap-2">
+        <label htmlFor={id} className="min-w-0 flex-1 leading-tight">
+          {label}
+        </label>
+        {how && <HowToMeasure label={label}>{how}</HowToMeasure>}
+        <span
+          className={`flex h-8 w-[8.6rem] shrink-0 items-center border bg-sheet ${error ? 'border-2 border-stop' : value === null ? 'border-dashed border-soft' : 'border-soft/60'}`}
+        >
+          <input
+            id={id}
+            data-entry
+            value={shown}
+            inputMode="text"
+            autoComplete="off"
+            spellCheck={false}
+            placeholder={assumed === undefined ? 'not known' : formatForEntry(assumed, unit)}
+            aria-invalid={error !== null}
+            aria-describedby={`${id}-note`}
+            onChange={(e) => type(e.target.value)}
+            onFocus={(e) => e.target.select()}
+            onBlur={leave}
+            onKeyDown={(e) => {
+              if (e.key === 'Escape') setDraft(null)
+            }}
+            className="min-w-0 flex-1 bg-transparent px-2 text-right font-semibold placeholder:font-normal placeholder:text-soft placeholder:italic"
+          />
+          <span className="w-14 shrink-0 pr-2 text-sm text-soft" aria-hidden>
+            {unit.label}
+          </span>
+        </span>
+      </div>
+      <div id={`${id}-note`} className="text-right text-sm leading-tight" aria-live="polite">
+        {error ? (
+          <span className="font-semibold text-stop">{error}</span>
+        ) : note ? (
+          <span className="text-soft">{note}</span>
+        ) : value === null && assumed !== undefined ? (
+          <span className="text-soft italic">
+            {assumedWord} {formatQuantity(assumed, unit)}
+          </span>
+        ) : null}
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,50 @@
+import type { VerdictState } from '@lochmoor/core'
+
+/** Each state has a word and a shape of its own, so that it never hangs on colour. */
+export const STATE_WORD: Readonly<Record<VerdictState, string>> = {
+  ok: 'Holds',
+  caution: 'Tight',
+  stop: 'Fails',
+  unknown: 'Open',
+}
+
+const COLOUR: Readonly<Record<VerdictState, string>> = {
+  ok: 'var(--ok)',
+  caution: 'var(--caution)',
+  stop: 'var(--stop)',
+  unknown: 'var(--unknown)',
+}
+
+const Shape = ({ state }: { state: VerdictState }) => {
+  const colour = COLOUR[state]
+  switch (state) {
+    case 'ok':
+      return <path d="M3 10.5 L8 15.5 L17 4.5" fill="none" stroke={colour} strokeWidth="3.2" />
+    case 'caution':
+      return (
+        <>
+          <path d="M2 6 H18 M2 14 H18" stroke={colour} strokeWidth="3" />
+          <path d="M10 2 V18" stroke={colour} strokeWidth="2" strokeDasharray="3 2.5" />
+        </>
+      )
+    case 'stop':
+      return (
+        <>
+          <rect x="2" y="2" width="16" height="16" fill={colour} />
+          <path d="M6 6 L14 14 M14 6 L6 14" stroke="var(--sheet)" strokeWidth="2.6" />
+        </>
+      )
+    case 'unknown':
+      return <circle cx="10" cy="10" r="7" fill="none" stroke={colour} strokeWidth="2.6" strokeDasharray="4 3" />
+  }
+}
+
+/** Shape and word of a state. */
+export const StateMark = ({ state, wordless = false }: { state: VerdictState; wordless?: boolean }) => (
+  <span className="inline-flex shrink-0 items-baseline gap-1.5 font-bold" style={{ color: COLOUR[state] }}>
+    <svg viewBox="0 0 20 20" className="size-[1.05em] translate-y-[0.03em] self-center" aria-hidden>
+      <Shape state={state} />
+    </svg>
+    {wordless ? <span className="sr-only">{STATE_WORD[state]}</span> : STATE_WORD[state]}
+  </span>
+)

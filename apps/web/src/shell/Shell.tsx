@@ -1,0 +1,46 @@
+import { useEffect } from 'react'
+import { Link, Outlet } from 'react-router'
+import { usePreferences } from '../store/preferences.ts'
+import { PreferencesMenu } from './PreferencesMenu.tsx'
+import { ThemeSwitch, useAppliedTheme } from './ThemeSwitch.tsx'
+
+/** The frame of every screen: name, what the open screen puts there, units and theme. */
+export const Shell = () => {
+  const theme = usePreferences((s) => s.theme)
+  const applied = useAppliedTheme(theme)
+  useEffect(() => {
+    document.documentElement.dataset['theme'] = applied
+  }, [applied])
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:bg-sheet focus:p-2">
+        Skip to the work
+      </a>
+      <header className="flex h-12 shrink-0 items-center gap-3 border-b-2 border-ink px-3 lg:px-4">
+        <Link to="/jobs" className="flex items-center gap-2 text-lg font-extrabold tracking-tight">
+          <Ridge />
+          <span className="sr-only sm:not-sr-only">Lochmoor</span>
+        </Link>
+        <div id="header-middle" className="flex min-w-0 flex-1 items-center gap-3" />
+        <PreferencesMenu />
+        <ThemeSwitch applied={applied} />
+      </header>
+      <main id="main" tabIndex={-1} className="flex min-h-0 flex-1 flex-col outline-none">
+        <Outlet />
+      </main>
+    </div>
+  )
+}
+
+const Ridge = () => (
+  <svg viewBox="0 0 30 22" className="h-5 w-7" aria-hidden>
+    <path
+      d="M2 17 L9 8 L14 12 L20 3 L28 17"
+      fill="none"
+      stroke="var(--accent)"
+      strokeWidth="2.6"
+      strokeLinejoin="round"
+    />
+    <path d="M2 20.5 H28" stroke="var(--ink)" strokeWidth="2" />
+  </svg>
+)

@@ -1,0 +1,63 @@
+import { SECTION_SCHEMAS, type JobResponse, type SectionName } from '@lochmoor/contract'
+import { err, ok, type JobDocument, type Result } from '@lochmoor/core'
+import { fetchJob, type ApiError } from '../api/client.ts'
+import { initialJobState, useJobStore, type Conflict } from './jobStore.ts'
+import { outbox, type OutboxEntry } from './outbox.ts'
+import { sameValue } from './sameValue.ts'
+import { keepAndSend, stopSending } from './saving.ts'
+
+interface Merged {
+  document: JobDocument
+  dirty: Set<SectionName>
+  conflict: Conflict | null
+}
+
+/** Lays edits that wait in this browser over what the server holds. */
+const withWaiting = (job: JobResponse, waiting: readonly OutboxEntry[]): Merged => {
+  const merged: Merged = {
+    document: { vehicle: job.sections.vehicle.value, fuel: job.sections.fuel.value },
+    dirty: new Set(),
+    conflict: null,
+  }
+  for (const entry of waiting) {
+    const stored = job.sections[entry.section]
+    const parsed = SECTION_SCHEMAS[entry.section].safeParse(entry.value)
+    if (!parsed.success || sameValue(stored.value, entry.value)) {
+      void outbox.remove(job.id, entry.section)
+      continue
+    }
+    merged.document = { ...merged.document, [entry.section]: parsed.data }
+    merged.dirty.add(entry.section)
+    if (stored.version !== entry.baseVersion)
+      merged.conflict = {
+        section: entry.section,
+        mine: parsed.data,
+        theirs: stored.value,
+        theirVersion: stored.version,
+      }
+  }
+  return merged
+}
+
+/** Loads a job into the store, with what this browser still has to send. */
+export const openJob = async (id: string): Promise<Result<null, ApiError>> => {
+  stopSending()
+  useJobStore.setState(initialJobState, true)
+  const loaded = await fetchJob(id)
+  if (!loaded.ok) return err(loaded.error)
+  const job = loaded.value
+  const { document, dirty, conflict } = withWaiting(job, await outbox.ofJob(id))
+  const { vehicle, fuel } = job.sections
+  useJobStore.setState({
+    ...initialJobState,
+    jobId: id,
+    document,
+    versions: { vehicle: vehicle.version, fuel: fuel.version },
+    dirty,
+    conflict,
+    save: conflict ? 'conflict' : dirty.size > 0 ? 'saving' : 'saved',
+    savedAt: vehicle.savedAt > fuel.savedAt ? vehicle.savedAt : fuel.savedAt,
+  })
+  if (dirty.size > 0 && !conflict) keepAndSend()
+  return ok(null)
+}

@@ -1,0 +1,44 @@
+import AxeBuilder from '@axe-core/playwright'
+import { DEMO, expect, test } from './bench.ts'
+
+for (const colorScheme of ['light', 'dark'] as const)
+  test.describe(colorScheme, () => {
+    test.use({ colorScheme })
+    test(`no accessibility violation, ${colorScheme}`, async ({ page, bench }) => {
+      const check = async () => {
+        const { violations } = await new AxeBuilder({ page }).analyze()
+        expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([])
+      }
+      await page.goto(bench.address)
+      await expect(page.getByRole('link', { name: 'Brindle Carrier van' })).toBeVisible()
+      await check()
+      await bench.open(DEMO.curlew)
+      await check()
+      await bench.judgement.getByRole('button', { name: 'Working: return' }).click()
+      await expect(page.getByRole('dialog')).toBeVisible()
+      await check()
+    })
+  })
+
+test('the theme can be chosen and is remembered', async ({ page, bench }) => {
+  await page.goto(bench.address)
+  await page.getByRole('button', { name: 'Change to the dark theme' }).click()
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
+  await page.reload()
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
+})
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } })
+  test('nothing runs over the edge and the three parts can be reached', async ({ page, bench }) => {
+    await bench.open(DEMO.carrier)
+    const overflow = await page.evaluate(
+      () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+    )
+    expect(overflow).toBe(0)
+    await page.getByRole('link', { name: 'Measured' }).click()
+    await expect(bench.field('Name of the car')).toBeInViewport()
+    await page.getByRole('link', { name: 'Judgement', exact: true }).click()
+    await expect(bench.judgement.getByRole('heading', { name: 'Judgement' })).toBeInViewport()
+  })
+})

@@ -1,0 +1,130 @@
+import js from '@eslint/js'
+import reactHooks from 'eslint-plugin-react-hooks'
+import globals from 'globals'
+import tseslint from 'typescript-eslint'
+
+/** What the computation may never touch: anything that shows, stores, fetches, or is different the next time. */
+const PURE = {
+  'no-restricted-globals': [
+    'error',
+    'window',
+    'document',
+    'fetch',
+    'process',
+    'setTimeout',
+    'performance',
+    'crypto',
+    'console',
+  ],
+  'no-restricted-properties': [
+    'error',
+    { object: 'Math', property: 'random', message: 'Take a seeded source as an argument.' },
+    { object: 'Date', property: 'now', message: 'Take the time as an argument.' },
+  ],
+}
+
+/** The ladder core <- contract <- server | web | cli: who may not import whom. */
+const forbid = (...patterns) => ({
+  '@typescript-eslint/no-restricted-imports': [
+    'error',
+    { patterns: patterns.map((p) => (typeof p === 'string' ? { group: [p] } : p)) },
+  ],
+})
+const APPS = ['**/apps/**', '@lochmoor/server', '@lochmoor/web', '@lochmoor/cli']
+
+export default tseslint.config(
+  { ignores: ['**/dist/**', '**/node_modules/**', '.lochmoor/**', 'playwright-report/**', 'test-results/**'] },
+  js.configs.recommended,
+  {
+    files: ['**/*.{ts,tsx}'],
+    extends: [tseslint.configs.recommendedTypeChecked],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      'max-lines': ['error', { max: 400, skipBlankLines: true, skipComments: false }],
+      eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['packages/core/src/**/*.ts'],
+    rules: { ...PURE, ...forbid('react*', 'd3*', '@nestjs/*', 'typeorm', 'zod', 'node:*', '@lochmoor/*', ...APPS) },
+  },
+  {
+    files: ['packages/contract/src/**/*.ts'],
+    rules: {
+      ...PURE,
+      ...forbid('react*', 'd3*', '@nestjs/*', 'typeorm', 'node:*', ...APPS, {
+        group: ['@lochmoor/core'],
+        allowTypeImports: true,
+        message: 'The contract takes only types from the core.',
+      }),
+    },
+  },
+  {
+    files: ['apps/server/src/**/*.ts'],
+    rules: forbid('react*', 'd3*', '**/apps/web/**', '**/apps/cli/**', '@lochmoor/web', '@lochmoor/cli'),
+  },
+  {
+    files: ['apps/cli/src/**/*.ts'],
+    rules: forbid(
+      'react*',
+      'd3*',
+      '@nestjs/*',
+      'typeorm',
+      '**/apps/web/**',
+      '**/apps/server/**',
+      '@lochmoor/server',
+      '@lochmoor/web',
+    ),
+  },
+  {
+    files: ['apps/web/src/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': reactHooks },
+    rules: {
+      ...reactHooks.configs.recommended.rules,
+      ...forbid(
+        '@nestjs/*',
+        'typeorm',
+        'node:*',
+        '**/apps/server/**',
+        '**/apps/cli/**',
+        '@lochmoor/server',
+        '@lochmoor/cli',
+      ),
+    },
+  },
+  {
+    // Views read the store and run commands; they never write it.
+    files: ['apps/web/src/{benches,jobs,fields,marks,shell}/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "MemberExpression[property.name='setState'][object.name=/Store$/]",
+          message: 'Change the job through a command.',
+        },
+      ],
+    },
+  },
+  {
+    // Tests read untyped answers of HTTP calls and may use any global.
+    files: ['**/*.test.{ts,tsx}', '**/testing/**', 'e2e/**'],
+    rules: {
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-call': 'off',
+      '@typescript-eslint/no-unsafe-argument': 'off',
+      '@typescript-eslint/no-unsafe-return': 'off',
+    },
+  },
+  { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },
+  {
+    files: ['**/*.cjs'],
+    languageOptions: { globals: globals.node, sourceType: 'commonjs' },
+    rules: { '@typescript-eslint/no-require-imports': 'off' },
+  },
+)

@@ -1,0 +1,69 @@
+// @ts-check
+import { setTimeout as pause } from 'node:timers/promises'
+import { start, stopAsked } from './children.mjs'
+import { inRoot } from './paths.mjs'
+
+const KEPT_LINES = 200
+
+/**
+ * Starts the built server; `quiet` keeps its log lines instead of printing them.
+ * @param {string} databaseUrl @param {number} port @param {{ demo: boolean, quiet: boolean }} options
+ */
+export const startServer = (databaseUrl, port, { demo, quiet }) => {
+  const child = start(process.execPath, ['--enable-source-maps', inRoot('apps/server/dist/main.js')], {
+    env: {
+      ...process.env,
+      DATABASE_URL: databaseUrl,
+      LOCHMOOR_PORT: String(port),
+      LOCHMOOR_DEMO: demo ? '1' : '0',
+      NODE_ENV: 'production',
+    },
+    stdio: ['ignore', quiet ? 'pipe' : 'inherit', quiet ? 'pipe' : 'inherit'],
+    // Its own process group: on Ctrl-C it is ended by us, in order, before the database.
+    detached: true,
+  })
+  const ended = new Promise((/** @type {(code: number) => void} */ resolve) =>
+    child.once('close', (code) => resolve(code ?? 1)),
+  )
+  /** @type {string[]} */
+  const lines = []
+  for (const stream of [child.stdout, child.stderr])
+    stream?.on('data', (d) => {
+      lines.push(String(d))
+      if (lines.length > KEPT_LINES) lines.shift()
+    })
+  return { child, ended, lines }
+}
+
+/** @param {number} port @param {Promise<number>} ended */
+export const untilHealthy = async (port, ended) => {
+  const state = { gone: false }
+  void ended.then(() => (state.gone = true))
+  for (let i = 0; i < 600; i++) {
+    if (state.gone || stopAsked()) return false
+    try {
+      if ((await fetch(`http://127.0.0.1:${port}/api/health`)).status === 200) return true
+    } catch {
+      // Not listening yet: that is what we wait for.
+    }
+    await pause(100)
+  }
+  return false
+}
+
+/** The last things a server said that a person can use. @param {string[]} lines */
+export const lastWords = (lines) =>
+  lines
+    .join('')
+    .trim()
+    .split('\n')
+    .map((line) => {
+      try {
+        const { msg, err } = JSON.parse(line)
+        return err?.message ? `${msg}: ${err.message}` : msg
+      } catch {
+        return line
+      }
+    })
+    .slice(-6)
+    .join('\n')

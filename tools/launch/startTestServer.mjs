@@ -1,0 +1,51 @@
+// @ts-check
+import { randomBytes } from 'node:crypto'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { ensureSchema, freePort, startMariadb } from './mariadb.mjs'
+import { startServer, untilHealthy } from './server.mjs'
+
+/**
+ * The built application on a MariaDB of its own, whose parts can be stopped, killed and started again one by one.
+ * @param {number} [wantedPort] 0 takes any
+ * @param {{ durable?: boolean }} [options] durable: writes as safely as the demo does, for tests that kill the database
+ */
+export const startTestServer = async (wantedPort = 0, { durable = false } = {}) => {
+  const folder = mkdtempSync(join(tmpdir(), 'lochmoor-app-'))
+  const port = wantedPort || (await freePort())
+  const password = randomBytes(12).toString('hex')
+  let database = await startMariadb(folder, { throwaway: !durable })
+  const url = await ensureSchema(database, 'lochmoor', password)
+  const launch = async () => {
+    const server = startServer(url, port, { demo: true, quiet: true })
+    if (!(await untilHealthy(port, server.ended)))
+      throw new Error(`the test server did not start:\n${server.lines.join('')}`)
+    return server
+  }
+  let server = await launch()
+  return {
+    address: `http://127.0.0.1:${port}`,
+    stopServer: async () => {
+      server.child.kill('SIGTERM')
+      await server.ended
+    },
+    startServer: async () => {
+      server = await launch()
+    },
+    /** As a power cut would: no chance to tidy up. */
+    killDatabase: async () => {
+      process.kill(/** @type {number} */ (database.pid), 'SIGKILL')
+      await database.ended
+    },
+    startDatabase: async () => {
+      database = await startMariadb(folder, { throwaway: !durable, port: database.port })
+    },
+    end: async () => {
+      server.child.kill('SIGTERM')
+      await server.ended
+      await database.stop()
+      rmSync(folder, { recursive: true, force: true })
+    },
+  }
+}
