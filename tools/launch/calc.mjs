@@ -1,11 +1,11 @@
 // @ts-check
-import { existsSync, readdirSync, statSync } from 'node:fs'
+import { existsSync, readdirSync, statSync, utimesSync } from 'node:fs'
 import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { inRoot } from './paths.mjs'
-import { buildCalculators, installDependencies } from './setUp.mjs'
 
-const BUILT = inRoot('apps', 'cli', 'dist', 'main.js')
+const BUILT = inRoot('apps', 'cli', 'dist', 'calc.mjs')
+const SOURCES = ['packages/core/src', 'packages/contract/src', 'apps/cli/src']
 
 /** Newest change of any source below a folder, ms. @param {string} folder @returns {number} */
 const newestMs = (folder) =>
@@ -14,20 +14,20 @@ const newestMs = (folder) =>
     return Math.max(newest, entry.isDirectory() ? newestMs(path) : statSync(path).mtimeMs)
   }, 0)
 
-/** Cheaper than a fingerprint, so that a calculation starts at once: is anything newer than what was built? */
-const isBuilt = () => {
-  if (!existsSync(BUILT) || !existsSync(inRoot('node_modules', 'zod'))) return false
-  const builtMs = statSync(inRoot('apps', 'cli', 'dist', '.tsbuildinfo')).mtimeMs
-  return ['packages/core/src', 'packages/contract/src', 'apps/cli/src'].every((f) => newestMs(inRoot(f)) <= builtMs)
-}
+/** Cheaper than a fingerprint, so that a calculation starts at once: is any source newer than what was built? */
+const isBuilt = () => existsSync(BUILT) && SOURCES.every((f) => newestMs(inRoot(f)) <= statSync(BUILT).mtimeMs)
 
 /** Runs a calculator in this process, after building the calculators where that is due. */
 export const calc = async (/** @type {string[]} */ args) => {
   if (!isBuilt()) {
     // Standard output belongs to the result alone.
     const say = (/** @type {string} */ line) => process.stderr.write(`${line}\n`)
+    const { buildCalculators, installDependencies } = await import('./setUp.mjs')
     await installDependencies(say)
     await buildCalculators(say)
+    // Sources may be newer only by date, after a checkout: say that they have been looked at.
+    const now = new Date()
+    utimesSync(BUILT, now, now)
   }
   const { main } = await import(pathToFileURL(BUILT).href)
   return main(args)

@@ -8,6 +8,7 @@ import { ensureSpace } from './disk.mjs'
 import { ensureSchema, startMariadb } from './mariadb.mjs'
 import { DATABASE, ensurePackages } from './packages.mjs'
 import { STATE } from './paths.mjs'
+import { isAlive, thisProcess } from './processes.mjs'
 import { lastWords, startServer, untilHealthy } from './server.mjs'
 import { buildNode, buildWeb, installDependencies } from './setUp.mjs'
 import { Sorry } from './sorry.mjs'
@@ -51,24 +52,12 @@ const ensurePortFree = (port) =>
     probe.listen(port, '127.0.0.1', () => probe.close(() => resolve()))
   })
 
-/** When a process was started, in clock ticks since boot; null for one that is gone or a zombie. @param {number} pid */
-const startedAt = (pid) => {
-  try {
-    const fields = readFileSync(`/proc/${pid}/stat`, 'utf8')
-      .replace(/^.*\) /, '')
-      .split(' ')
-    return fields[0] === 'Z' ? null : (fields[19] ?? null)
-  } catch {
-    return null
-  }
-}
-
 /** One demo at a time in one clone: its data folder belongs to it. @param {number} port */
 const holdDataFolder = (port) => {
   if (existsSync(HOLDER)) {
     try {
       const other = JSON.parse(readFileSync(HOLDER, 'utf8'))
-      if (startedAt(other.pid) === other.started)
+      if (isAlive(other))
         throw new Sorry(
           `the demo of this folder already runs at http://127.0.0.1:${other.port} (process ${other.pid}); stop it first, or use it.`,
         )
@@ -76,7 +65,7 @@ const holdDataFolder = (port) => {
       if (e instanceof Sorry) throw e
     }
   }
-  writeFileSync(HOLDER, JSON.stringify({ pid: process.pid, started: startedAt(process.pid), port }))
+  writeFileSync(HOLDER, JSON.stringify({ ...thisProcess(), port }))
   return () => rmSync(HOLDER, { force: true })
 }
 

@@ -10,7 +10,9 @@ const KEPT_LINES = 200
  * @param {string} databaseUrl @param {number} port @param {{ demo: boolean, quiet: boolean }} options
  */
 export const startServer = (databaseUrl, port, { demo, quiet }) => {
-  const child = start(process.execPath, ['--enable-source-maps', inRoot('apps/server/dist/main.js')], {
+  // setpriv: the server does not outlive us, however we end.
+  const args = ['--pdeathsig', 'TERM', process.execPath, '--enable-source-maps', inRoot('apps/server/dist/main.js')]
+  const child = start('/usr/bin/setpriv', args, {
     env: {
       ...process.env,
       DATABASE_URL: databaseUrl,

@@ -1,10 +1,11 @@
 // @ts-check
-import { accessSync, constants, existsSync, utimesSync } from 'node:fs'
+import { accessSync, constants, existsSync } from 'node:fs'
 import { homedir } from 'node:os'
 import { run, stopAsked } from './children.mjs'
 import { ensureSpace, ensureWritable } from './disk.mjs'
 import { fingerprint, isDone, markDone, unmark } from './marks.mjs'
 import { inRoot, ROOT, STATE } from './paths.mjs'
+import { withSetUpLock } from './setUpLock.mjs'
 import { Sorry } from './sorry.mjs'
 
 const MANIFESTS = [
@@ -16,7 +17,7 @@ const MANIFESTS = [
   'apps/server/package.json',
   'apps/web/package.json',
 ]
-const NODE_SOURCES = ['tsconfig.base.json', 'packages', 'apps/cli', 'apps/server']
+const NODE_SOURCES = ['tsconfig.base.json', 'packages', 'apps/server']
 const WEB_SOURCES = ['tsconfig.base.json', 'packages', 'apps/web']
 
 /** npm keeps its cache in the home folder; a user without one gets a cache in the project. */
@@ -50,9 +51,17 @@ const failure = (output, what) => {
  * One step that is skipped while what it was made from is unchanged.
  * @param {{ name: string, from: string[], product: string, what: string, needMb: number, command: [string, string[]], say: (line: string) => void }} step
  */
-const once = async ({ name, from, product, what, needMb, command, say }) => {
+const once = async (step) => {
+  const { name, from, product } = step
   const print = fingerprint(from)
-  if (existsSync(inRoot(product)) && isDone(name, print)) return
+  const done = () => existsSync(inRoot(product)) && isDone(name, print)
+  if (done()) return
+  ensureWritable()
+  await withSetUpLock(() => (done() ? Promise.resolve() : carryOut(step, print)))
+}
+
+/** @param {Parameters<typeof once>[0]} step @param {string} print */
+const carryOut = async ({ name, what, needMb, command, say }, print) => {
   ensureSpace(ROOT, needMb, what)
   say(`${what[0]?.toUpperCase()}${what.slice(1)}`)
   unmark(name)
@@ -62,13 +71,9 @@ const once = async ({ name, from, product, what, needMb, command, say }) => {
   markDone(name, print)
 }
 
-const tsc = (/** @type {string[]} */ ...projects) =>
-  /** @type {[string, string[]]} */ ([process.execPath, ['node_modules/typescript7/bin/tsc', '-b', ...projects]])
-
 /** @param {(line: string) => void} say */
-export const installDependencies = async (say) => {
-  ensureWritable()
-  await once({
+export const installDependencies = (say) =>
+  once({
     name: 'npm-ci',
     from: MANIFESTS,
     product: 'node_modules/.package-lock.json',
@@ -77,23 +82,18 @@ export const installDependencies = async (say) => {
     command: ['npm', ['ci', '--no-audit', '--no-fund']],
     say,
   })
-}
 
 /** @param {(line: string) => void} say */
-export const buildCalculators = async (say) => {
-  await once({
-    name: 'build-cli',
+export const buildCalculators = (say) =>
+  once({
+    name: 'build-calculators',
     from: ['tsconfig.base.json', 'packages', 'apps/cli'],
-    product: 'apps/cli/dist/main.js',
+    product: 'apps/cli/dist/calc.mjs',
     what: 'building the calculators',
     needMb: 50,
-    command: tsc('apps/cli/tsconfig.build.json'),
+    command: ['npm', ['run', '--silent', 'build', '--workspace', '@lochmoor/cli']],
     say,
   })
-  // A build that found nothing to do leaves its date; say that it has been looked at.
-  const now = new Date()
-  utimesSync(inRoot('apps', 'cli', 'dist', '.tsbuildinfo'), now, now)
-}
 
 /** @param {(line: string) => void} say */
 export const buildNode = (say) =>
@@ -101,9 +101,9 @@ export const buildNode = (say) =>
     name: 'build-node',
     from: NODE_SOURCES,
     product: 'apps/server/dist/main.js',
-    what: 'building the core, the server and the calculators',
+    what: 'building the core and the server',
     needMb: 50,
-    command: tsc('apps/server/tsconfig.build.json', 'apps/cli/tsconfig.build.json'),
+    command: [process.execPath, ['node_modules/typescript7/bin/tsc', '-b', 'apps/server/tsconfig.build.json']],
     say,
   })
 

@@ -1,0 +1,55 @@
+// @ts-check
+import {
+  assessFuel,
+  engineOnFuel,
+  fuelState,
+  isSolved,
+  solveFuelCircuit,
+  solvePoint,
+} from '../packages/core/dist/index.js'
+import { STOCK_CATALOGUE } from '../apps/server/dist/catalogue/stock/index.js'
+import { DEMO_JOBS } from '../apps/server/dist/demo/demoJobs.js'
+import { median, quantile, report, timesUs } from './measure.mjs'
+import { randomCircuits } from './randomCircuits.mjs'
+
+/** Speed of the core: single circuits, all points of a job, a whole assessment with remedies. */
+export const computation = () => {
+  const circuits = DEMO_JOBS.flatMap(({ document }) => {
+    const engine = engineOnFuel(document)
+    return engine.points
+      .map((p) => solvePoint(document, engine, p))
+      .filter(isSolved)
+      .map((s) => s.circuit)
+  })
+  const warm = timesUs((i) => void solveFuelCircuit(/** @type {any} */ (circuits[i % circuits.length])), 40_000)
+  report('one fuel circuit of the demo jobs, median', `${median(warm).toFixed(1)} us`, '30 us or less')
+
+  const random = randomCircuits(100_000, 5)
+  /** @type {Record<string, number>} */
+  const states = {}
+  const times = timesUs((i) => {
+    const answer = solveFuelCircuit(/** @type {any} */ (random[i % random.length]))
+    if (!answer.ok) throw new Error(JSON.stringify(answer.error))
+    states[answer.value.state] = (states[answer.value.state] ?? 0) + 1
+  }, random.length)
+  report('100,000 random circuits, median', `${median(times).toFixed(1)} us`)
+  report('100,000 random circuits, 99th percentile', `${quantile(times, 0.99).toFixed(1)} us`)
+  report(
+    '  states met',
+    Object.entries(states)
+      .map(([s, n]) => `${s} ${n}`)
+      .join(', '),
+  )
+
+  for (const { document } of DEMO_JOBS) {
+    const name = document.vehicle.title
+    const points = timesUs(() => void fuelState(document), 2000)
+    report(
+      `all points of ${name}, solved and judged, median`,
+      `${(median(points) / 1e3).toFixed(3)} ms`,
+      '1 ms or less',
+    )
+    const whole = timesUs(() => void assessFuel(document, STOCK_CATALOGUE), 300)
+    report(`whole assessment of ${name} with remedies, median`, `${(median(whole) / 1e3).toFixed(2)} ms`)
+  }
+}

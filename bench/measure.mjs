@@ -1,0 +1,22 @@
+// @ts-check
+
+/** @param {number[]} values @param {number} share */
+export const quantile = (values, share) => {
+  const sorted = [...values].sort((a, b) => a - b)
+  return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? NaN
+}
+export const median = (/** @type {number[]} */ values) => quantile(values, 0.5)
+
+/** Time of each of `rounds` calls, in microseconds, after warming up. @param {(i: number) => void} work @param {number} rounds */
+export const timesUs = (work, rounds) => {
+  for (let i = 0; i < rounds / 4; i++) work(i)
+  return Array.from({ length: rounds }, (_, i) => {
+    const from = process.hrtime.bigint()
+    work(i)
+    return Number(process.hrtime.bigint() - from) / 1e3
+  })
+}
+
+/** One line of the report. @param {string} what @param {string} figure @param {string} [wanted] */
+export const report = (what, figure, wanted = '') =>
+  console.log(`${what.padEnd(58)} ${figure.padStart(12)}${wanted ? `   wanted ${wanted}` : ''}`)

@@ -1,0 +1,69 @@
+import type { WorkingStep } from '../../verdict/index.ts'
+import { engineOnFuel } from './operatingPoint.ts'
+import { catalogue, soundJob } from './testing/jobs.ts'
+import { fuelWorking, WORKING_IDS } from './workings.ts'
+
+/** Evaluates the formula text of a step with the numbers of its inputs. */
+const evaluate = ({ formula, inputs }: WorkingStep): number => {
+  const names = Object.keys(inputs)
+  const body = formula.replace(/\^/g, '**').replace(/-2 \* log10/g, '(-2) * log10')
+  const functions = { sqrt: Math.sqrt, log10: Math.log10, exp: Math.exp, max: Math.max, min: Math.min, pi: Math.PI }
+  // The formula is this repository's own text, not input.
+  // eslint-disable-next-line @typescript-eslint/no-implied-eval
+  const f = new Function(...Object.keys(functions), ...names, `return ${body}`) as (...values: unknown[]) => number
+  return f(...Object.values(functions), ...names.map((n) => inputs[n]!.value))
+}
+
+const single = {
+  systemType: 'single-line',
+  regulator: catalogue.regulators[1]!,
+  referenced: false,
+  filterPosition: 'after-regulator',
+} as const
+const jobs = [
+  ['return system', soundJob()],
+  ['single line', soundJob(single)],
+  [
+    'lifted',
+    soundJob({
+      pump: catalogue.pumps[2]!,
+      setPressurePa: 100e3,
+      return: { ...soundJob().fuel.return, hose: catalogue.hoses[0]! },
+    }),
+  ],
+  ['not held', soundJob({ pump: catalogue.pumps[0]! })],
+  ['viscous', soundJob({ ethanolShare: 1, fuelTemperatureK: 263 })],
+] as const
+
+describe('workings', () => {
+  it.each(jobs)('every formula of a %s gives its own result with its own numbers', (_name, job) => {
+    const engine = engineOnFuel(job)
+    let steps = 0
+    for (const point of [...engine.points, ...[0.1, 0.2, 0.3, 0.7].map((s) => engine.pointAt(s, 'running'))])
+      for (const id of WORKING_IDS)
+        for (const step of fuelWorking(job, engine, point, id).steps) {
+          steps++
+          const value = evaluate(step)
+          expect({
+            step: step.meaning,
+            close: Math.abs(value - step.result) <= 2e-6 * Math.abs(step.result) + 1e-12,
+          }).toEqual({ step: step.meaning, close: true })
+          expect(step.source.length).toBeGreaterThan(3)
+        }
+    expect(steps).toBeGreaterThan(100)
+  })
+
+  it('the last step of the rail working is the solved rail pressure', () => {
+    const job = soundJob(single)
+    const engine = engineOnFuel(job)
+    const { steps } = fuelWorking(job, engine, engine.points[3]!, 'rail')
+    expect(steps.at(-1)!.symbol).toBe('p_rail')
+    expect(steps.at(-1)!.result).toBeGreaterThan(250e3)
+  })
+
+  it('is empty where a figure does not exist', () => {
+    const job = soundJob({ pump: null })
+    const engine = engineOnFuel(job)
+    expect(fuelWorking(job, engine, engine.points[0]!, 'pump').steps).toEqual([])
+  })
+})
