@@ -16,7 +16,7 @@ export const Line = z
     minorK: figure(RANGES.minorK),
     riseM: figure(RANGES.riseM),
   })
-  .refine((l) => l.roughnessM <= 0.1 * l.boreM, {
+  .refine((l) => l.boreM < RANGES.boreM.min || l.roughnessM <= 0.1 * l.boreM, {
     path: ['roughnessM'],
     error: 'allowed: at most a tenth of boreM (Colebrook-White says nothing beyond)',
   })

@@ -1,0 +1,171 @@
+import fc from 'fast-check'
+import { CALCULATORS } from './calculators.ts'
+import { runCalculator } from './runCalculator.ts'
+
+const circuit = {
+  fluid: { densityKgM3: 745, kinematicViscosityM2S: 6e-7 },
+  strainer: { flowM3S: 5e-5, dropPa: 1500 },
+  pump: {
+    curve: [
+      { pressurePa: 0, flowM3S: 6e-5 },
+      { pressurePa: 3e5, flowM3S: 5e-5 },
+      { pressurePa: 5e5, flowM3S: 3.5e-5 },
+    ],
+  },
+  filter: { flowM3S: 5e-5, dropPa: 8000, linearShare: 0.8 },
+  feed: { boreM: 0.0079, lengthM: 4, roughnessM: 1.5e-6, minorK: 4, riseM: 0.4 },
+  return: { boreM: 0.0079, lengthM: 4, roughnessM: 1.5e-6, minorK: 4, riseM: -0.4 },
+  demandM3S: 1e-5,
+  regulator: { type: 'return', setPressurePa: 3e5, fullOpen: { flowM3S: 5e-5, dropPa: 2e4 } },
+}
+const call = (args: string[], input: unknown = null) =>
+  runCalculator(args, () => (typeof input === 'string' ? input : JSON.stringify(input)))
+const answerOf = (name: string, input: unknown) => {
+  const { code, out, err } = call([name], input)
+  expect({ code, err }).toEqual({ code: 0, err: '' })
+  return JSON.parse(out)
+}
+
+const EXAMPLES: Record<string, unknown> = {
+  'fuel-circuit': circuit,
+  'fuel-properties': { ethanolShare: 0.1, temperatureK: 293.15 },
+  'fuel-demand': {
+    fuel: { ethanolShare: 0, temperatureK: 293.15 },
+    power: { powerW: 1e5, basis: 'flywheel-net', aspiration: 'natural' },
+    air: {
+      displacementM3: 3e-3,
+      speedRpm: 5000,
+      manifoldPa: 101_325,
+      chargeTemperatureK: 303,
+      volumetricEfficiency: 0.82,
+      lambda: 0.87,
+    },
+  },
+  injector: {
+    set: { count: 6, ratedFlowM3S: 4e-6, ratedPressurePa: 3e5, deadTimeS: 1e-3 },
+    point: { railPa: 3e5, tipPa: 0, fuelDensityKgM3: 745, demandKgS: 6e-3, speedRpm: 5000, openingsPerCycle: 1 },
+  },
+  'pump-at-voltage': {
+    tables: [
+      {
+        voltageV: 13.5,
+        points: [
+          { pressurePa: 0, flowM3S: 6e-5, currentA: 4 },
+          { pressurePa: 4e5, flowM3S: 3e-5, currentA: 7 },
+        ],
+      },
+    ],
+    voltageV: 12,
+  },
+}
+
+describe('calculators as commands', () => {
+  it('lists them with a line each', () => {
+    const { code, out } = call([])
+    expect(code).toBe(0)
+    expect(
+      out
+        .trim()
+        .split('\n')
+        .map((l) => l.split(' ')[0]),
+    ).toEqual(Object.keys(EXAMPLES))
+  })
+
+  it.each(CALCULATORS.map((c) => [c.name, c] as const))(
+    '%s answers within its own output schema, one case and many',
+    (name, calculator) => {
+      const one = answerOf(name, EXAMPLES[name])
+      expect(calculator.output.safeParse(one).error).toBeUndefined()
+      expect(answerOf(name, [EXAMPLES[name], EXAMPLES[name]])).toEqual([one, one])
+      expect(answerOf(name, [])).toEqual([])
+    },
+  )
+
+  it.each(CALCULATORS.map((c) => [c.name] as const))('%s prints the JSON Schema of both sides', (name) => {
+    const schema = JSON.parse(call([name, '--schema']).out)
+    expect(schema).toMatchObject({ name, input: { type: 'object' }, output: { type: 'object' } })
+    expect(JSON.stringify(schema.input)).toContain('"minimum"')
+  })
+
+  it('answers 24 cases in one call', () => {
+    const cases = Array.from({ length: 24 }, (_, i) => ({ ...circuit, demandM3S: i * 2.5e-6 }))
+    const answers = answerOf('fuel-circuit', cases) as { state: string; railPa: number }[]
+    expect(answers).toHaveLength(24)
+    expect(new Set(answers.map((a) => a.state))).toEqual(new Set(['in-control', 'not-held']))
+  })
+
+  it.each([
+    ['what is not JSON', ['fuel-circuit'], '{"fluid":', /standard input is not JSON/],
+    ['an unknown calculator', ['fuel-magic'], '', /"fuel-magic" is no calculator; allowed, one of:\nfuel-circuit/],
+    ['an unknown option', ['fuel-circuit', '--fast'], '', /--fast is not an option; allowed: --schema/],
+    [
+      'a bad field',
+      ['fuel-circuit'],
+      { ...circuit, feed: { ...circuit.feed, boreM: -1 } },
+      /^fuel-circuit: feed\.boreM is -1; allowed: a number, 0\.0005 to 0\.1 m\n$/,
+    ],
+    [
+      'a bad field of the second case',
+      ['fuel-circuit'],
+      [circuit, { ...circuit, demandM3S: 'x' }],
+      /\[1\]\.demandM3S is "x"/,
+    ],
+    [
+      'a curve that rises',
+      ['fuel-circuit'],
+      { ...circuit, pump: { curve: [...circuit.pump.curve].reverse() } },
+      /pump\.curve\.1\.pressurePa is 300000; allowed: above 500000/,
+    ],
+    [
+      'vacuum beyond the set pressure',
+      ['fuel-circuit'],
+      { ...circuit, regulator: { ...circuit.regulator, setPressurePa: 5e4, referencePa: -6e4 } },
+      /regulator\.referencePa is -60000; allowed: above -50000/,
+    ],
+    [
+      'a filter after a return regulator',
+      ['fuel-circuit'],
+      { ...circuit, filter: { ...circuit.filter, position: 'after-regulator' } },
+      /filter\.position is "after-regulator"/,
+    ],
+    [
+      'a rail below the tip',
+      ['injector'],
+      {
+        ...(EXAMPLES['injector'] as object),
+        point: { ...(EXAMPLES['injector'] as { point: object }).point, tipPa: 4e5 },
+      },
+      /point\.railPa is 300000; allowed: above tipPa/,
+    ],
+    [
+      'a voltage out of range',
+      ['pump-at-voltage'],
+      { ...(EXAMPLES['pump-at-voltage'] as object), voltageV: 30 },
+      /voltageV is 30; allowed: a number, 5 to 18 V/,
+    ],
+  ])('refuses %s with exit code 2 and nothing on standard output', (_name, args, input, expected) => {
+    const { code, out, err } = call(args, input)
+    expect({ code, out }).toEqual({ code: 2, out: '' })
+    expect(err).toMatch(expected)
+  })
+
+  it('no JSON whatever makes it throw', () => {
+    fc.assert(
+      fc.property(fc.jsonValue(), fc.constantFrom(...CALCULATORS.map((c) => c.name)), (input, name) => {
+        expect([0, 2]).toContain(call([name], input).code)
+      }),
+      { seed: 61, numRuns: 500 },
+    )
+  })
+
+  it('no damaged circuit makes it throw', () => {
+    const paths = ['fluid', 'pump', 'feed', 'return', 'regulator', 'strainer', 'filter', 'demandM3S']
+    const odd = fc.oneof(fc.jsonValue(), fc.constantFrom(0, -1, 1e300, 1e-300, '', null, [], {}))
+    fc.assert(
+      fc.property(fc.constantFrom(...paths), odd, (path, value) => {
+        expect([0, 2]).toContain(call(['fuel-circuit'], { ...circuit, [path]: value }).code)
+      }),
+      { seed: 62, numRuns: 500 },
+    )
+  })
+})
