@@ -122,6 +122,8 @@ export default tseslint.config(
     },
   },
   { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },
+  { files: ['**/*.test.mjs'], languageOptions: { globals: globals.jest } },
+  { files: ['bench/screen.mjs'], languageOptions: { globals: globals.browser } },
   {
     files: ['**/*.cjs'],
     languageOptions: { globals: globals.node, sourceType: 'commonjs' },

@@ -15,6 +15,7 @@ import { Sorry } from './sorry.mjs'
 
 const DEFAULT_PORT = 4600
 const DATA = join(STATE, 'demo')
+const SERVER_LOG = join(DATA, 'server.log')
 const HOLDER = join(STATE, 'demo-runs.json')
 const say = (/** @type {string} */ line) => console.log(line)
 
@@ -104,14 +105,14 @@ const runDemo = async (port) => {
   const stopping = untilStopAsked()
   try {
     const url = await ensureSchema(database, 'lochmoor', databasePassword())
-    const server = startServer(url, port, { demo: true, quiet: true })
+    const server = startServer(url, port, { demo: true, logFile: SERVER_LOG })
     if (!(await untilHealthy(port, server.ended))) {
       server.child.kill('SIGTERM')
       await server.ended
       if (stopAsked()) return 0
       throw new Sorry(`the server did not start; it said:\n${lastWords(server.lines)}`)
     }
-    say(`\nLochmoor is at  http://127.0.0.1:${port}\nData: ${DATA}. Stop with Ctrl-C.`)
+    say(`\nLochmoor is at  http://127.0.0.1:${port}\nData and log: ${DATA}. Stop with Ctrl-C.`)
     for (;;) {
       const event = await Promise.race([
         stopping.then(() => /** @type {const} */ ('stop')),
@@ -147,6 +148,6 @@ export const startOnly = async (/** @type {string[]} */ args) => {
     )
   await ensurePortFree(port)
   await setUp()
-  const server = startServer(url, port, { demo: false, quiet: false })
+  const server = startServer(url, port, { demo: false })
   return server.ended
 }

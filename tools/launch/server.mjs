@@ -1,4 +1,5 @@
 // @ts-check
+import { createWriteStream } from 'node:fs'
 import { setTimeout as pause } from 'node:timers/promises'
 import { start, stopAsked } from './children.mjs'
 import { inRoot } from './paths.mjs'
@@ -6,10 +7,11 @@ import { inRoot } from './paths.mjs'
 const KEPT_LINES = 200
 
 /**
- * Starts the built server; `quiet` keeps its log lines instead of printing them.
- * @param {string} databaseUrl @param {number} port @param {{ demo: boolean, quiet: boolean }} options
+ * Starts the built server. With a log file its structured log goes there and the last lines are kept; without, it is
+ * printed.
+ * @param {string} databaseUrl @param {number} port @param {{ demo: boolean, logFile?: string }} options
  */
-export const startServer = (databaseUrl, port, { demo, quiet }) => {
+export const startServer = (databaseUrl, port, { demo, logFile }) => {
   // setpriv: the server does not outlive us, however we end.
   const args = ['--pdeathsig', 'TERM', process.execPath, '--enable-source-maps', inRoot('apps/server/dist/main.js')]
   const child = start('/usr/bin/setpriv', args, {
@@ -20,7 +22,7 @@ export const startServer = (databaseUrl, port, { demo, quiet }) => {
       LOCHMOOR_DEMO: demo ? '1' : '0',
       NODE_ENV: 'production',
     },
-    stdio: ['ignore', quiet ? 'pipe' : 'inherit', quiet ? 'pipe' : 'inherit'],
+    stdio: ['ignore', logFile ? 'pipe' : 'inherit', logFile ? 'pipe' : 'inherit'],
     // Its own process group: on Ctrl-C it is ended by us, in order, before the database.
     detached: true,
   })
@@ -29,9 +31,12 @@ export const startServer = (databaseUrl, port, { demo, quiet }) => {
   )
   /** @type {string[]} */
   const lines = []
+  const log = logFile ? createWriteStream(logFile) : null
+  log?.on('error', (e) => console.error(`lochmoor: the log ${logFile} cannot be written (${e.message}).`))
   for (const stream of [child.stdout, child.stderr])
     stream?.on('data', (d) => {
       lines.push(String(d))
+      log?.write(d)
       if (lines.length > KEPT_LINES) lines.shift()
     })
   return { child, ended, lines }

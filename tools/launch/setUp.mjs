@@ -8,15 +8,6 @@ import { inRoot, ROOT, STATE } from './paths.mjs'
 import { withSetUpLock } from './setUpLock.mjs'
 import { Sorry } from './sorry.mjs'
 
-const MANIFESTS = [
-  'package-lock.json',
-  'package.json',
-  'packages/core/package.json',
-  'packages/contract/package.json',
-  'apps/cli/package.json',
-  'apps/server/package.json',
-  'apps/web/package.json',
-]
 const NODE_SOURCES = ['tsconfig.base.json', 'packages', 'apps/server']
 const WEB_SOURCES = ['tsconfig.base.json', 'packages', 'apps/web']
 
@@ -75,7 +66,7 @@ const carryOut = async ({ name, what, needMb, command, say }, print) => {
 export const installDependencies = (say) =>
   once({
     name: 'npm-ci',
-    from: MANIFESTS,
+    from: ['package-lock.json'],
     product: 'node_modules/.package-lock.json',
     what: 'installing the packages (about a minute)',
     needMb: 900,

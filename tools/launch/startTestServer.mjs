@@ -18,7 +18,7 @@ export const startTestServer = async (wantedPort = 0, { durable = false } = {}) 
   let database = await startMariadb(folder, { throwaway: !durable })
   const url = await ensureSchema(database, 'lochmoor', password)
   const launch = async () => {
-    const server = startServer(url, port, { demo: true, quiet: true })
+    const server = startServer(url, port, { demo: true, logFile: join(folder, 'server.log') })
     if (!(await untilHealthy(port, server.ended)))
       throw new Error(`the test server did not start:\n${server.lines.join('')}`)
     return server

@@ -5,7 +5,6 @@ import type { ReactNode } from 'react'
 export const HowToMeasure = ({ label, children }: { label: string; children: ReactNode }) => (
   <Popover.Root>
     <Popover.Trigger
-      tabIndex={-1}
       aria-label={`How to measure: ${label}`}
       className="grid size-6 place-items-center rounded-full border border-hair text-sm text-soft hover:bg-wash"
     >

@@ -16,9 +16,9 @@ export const Line = z
     minorK: figure(RANGES.minorK),
     riseM: figure(RANGES.riseM),
   })
-  .refine((l) => l.boreM < RANGES.boreM.min || l.roughnessM <= 0.1 * l.boreM, {
+  .refine((l) => l.boreM < RANGES.boreM.min || l.roughnessM <= 0.5 * l.boreM, {
     path: ['roughnessM'],
-    error: 'allowed: at most a tenth of boreM (Colebrook-White says nothing beyond)',
+    error: 'allowed: at most half of boreM',
   })
 
 const PumpPoint = z.strictObject({ pressurePa: figure(RANGES.pumpPressurePa), flowM3S: figure(RANGES.pumpFlowM3S) })

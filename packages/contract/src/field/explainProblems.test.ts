@@ -46,8 +46,8 @@ describe('problems of an input', () => {
     ],
     [
       'a rough thin line',
-      { ...circuit, feed: { ...circuit.feed, roughnessM: 0.9e-3 } },
-      'feed.roughnessM is 0.0009; allowed: at most a tenth of boreM (Colebrook-White says nothing beyond)',
+      { ...circuit, feed: { ...circuit.feed, roughnessM: 0.9e-3, boreM: 1e-3 } },
+      'feed.roughnessM is 0.0009; allowed: at most half of boreM',
     ],
     [
       'a curve of one point',

@@ -33,7 +33,10 @@ export const oneOf = <const T extends readonly [string, ...string[]]>(words: T) 
 
 /** An optional field: missing and null both mean the default. */
 export const orDefault = <T extends z.ZodType>(schema: T, value: z.output<T>) =>
-  schema.nullish().transform((v): z.output<T> => v ?? value)
+  schema
+    .nullish()
+    .meta({ default: value })
+    .transform((v): z.output<T> => v ?? value)
 
 /** An optional field without a default: missing and null both mean not given. */
 export const notGiven = <T extends z.ZodType>(schema: T) =>

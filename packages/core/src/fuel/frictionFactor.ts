@@ -31,7 +31,7 @@ const colebrookSlope = (reynolds: number, relativeRoughness: number, x: number):
  * Darcy friction factor. Laminar 64/Re up to Re 2000 (Hagen-Poiseuille), Colebrook-White from Re 4000; between them a
  * cubic with the value and slope of both at its ends, so that the loss rises strictly with flow.
  * @param reynolds > 0
- * @param relativeRoughness roughness/bore, 0 to 0.1 (Colebrook-White is established up to 0.05)
+ * @param relativeRoughness roughness/bore, 0 to 0.5 (Colebrook-White is established up to 0.05)
  */
 export const frictionFactor = (reynolds: number, relativeRoughness: number, trace?: Trace): number => {
   if (reynolds <= LAMINAR_UP_TO_RE) return laminar(reynolds, trace)

@@ -34,7 +34,7 @@ const arbLine: fc.Arbitrary<Line> = fc
   .record({
     boreM: decades(0.001, 0.03),
     lengthM: number(0, 20),
-    share: number(0, 0.05),
+    share: number(0, 0.3),
     minorK: number(0, 60),
     riseM: number(-3, 3),
   })
