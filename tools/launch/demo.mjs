@@ -4,7 +4,7 @@ import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node
 import { createServer } from 'node:net'
 import { join } from 'node:path'
 import { stopAsked, untilStopAsked } from './children.mjs'
-import { ensureSpace } from './disk.mjs'
+import { ensureOwn, ensureSpace, ensureWritable } from './disk.mjs'
 import { ensureSchema, startMariadb } from './mariadb.mjs'
 import { DATABASE, ensurePackages } from './packages.mjs'
 import { STATE } from './paths.mjs'
@@ -85,6 +85,7 @@ const setUp = async () => {
 /** `./lochmoor demo` */
 export const demo = async (/** @type {string[]} */ args) => {
   const { fresh, port } = readOptions(args)
+  ensureWritable()
   await ensurePortFree(port)
   await ensurePackages([DATABASE], say)
   await setUp()
@@ -92,6 +93,7 @@ export const demo = async (/** @type {string[]} */ args) => {
   try {
     if (fresh) rmSync(DATA, { recursive: true, force: true })
     mkdirSync(DATA, { recursive: true })
+    ensureOwn(DATA)
     ensureSpace(DATA, 250, 'the database')
     return await runDemo(port)
   } finally {

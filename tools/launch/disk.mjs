@@ -1,5 +1,5 @@
 // @ts-check
-import { accessSync, constants, mkdirSync, statfsSync } from 'node:fs'
+import { accessSync, constants, mkdirSync, statfsSync, statSync } from 'node:fs'
 import { ROOT, STATE } from './paths.mjs'
 import { Sorry } from './sorry.mjs'
 
@@ -16,6 +16,8 @@ export const ensureSpace = (folder, needMb, forWhat) => {
     )
 }
 
+const OTHER_USER = 'start Lochmoor as the user it belongs to, or make a clone of your own'
+
 /** The project folder and its state folder must belong to whoever starts Lochmoor. */
 export const ensureWritable = () => {
   try {
@@ -23,8 +25,12 @@ export const ensureWritable = () => {
     mkdirSync(STATE, { recursive: true })
     accessSync(STATE, constants.W_OK)
   } catch {
-    throw new Sorry(
-      `${ROOT} may not be written by this user; start Lochmoor as the user it belongs to, or make a clone of your own.`,
-    )
+    throw new Sorry(`${ROOT} may not be written by this user; ${OTHER_USER}.`)
   }
+}
+
+/** A database can only be served by the user whose files it has. @param {string} folder */
+export const ensureOwn = (folder) => {
+  if (statSync(folder).uid !== process.getuid?.())
+    throw new Sorry(`the data in ${folder} belong to another user; ${OTHER_USER}.`)
 }

@@ -40,7 +40,7 @@ const failure = (output, what) => {
 
 /**
  * One step that is skipped while what it was made from is unchanged.
- * @param {{ name: string, from: string[], product: string, what: string, needMb: number, command: [string, string[]], say: (line: string) => void }} step
+ * @param {{ name: string, from: string[], product: string, what: string, hint?: string, needMb: number, command: [string, string[]], say: (line: string) => void }} step
  */
 const once = async (step) => {
   const { name, from, product } = step
@@ -52,9 +52,9 @@ const once = async (step) => {
 }
 
 /** @param {Parameters<typeof once>[0]} step @param {string} print */
-const carryOut = async ({ name, what, needMb, command, say }, print) => {
+const carryOut = async ({ name, what, hint, needMb, command, say }, print) => {
   ensureSpace(ROOT, needMb, what)
-  say(`${what[0]?.toUpperCase()}${what.slice(1)}`)
+  say(`${what[0]?.toUpperCase()}${what.slice(1)}${hint ? ` (${hint})` : ''}`)
   unmark(name)
   const { code, output } = await run(command[0], command[1], { cwd: ROOT, env: npmEnvironment() })
   if (stopAsked()) throw new Sorry('stopped.')
@@ -68,7 +68,8 @@ export const installDependencies = (say) =>
     name: 'npm-ci',
     from: ['package-lock.json'],
     product: 'node_modules/.package-lock.json',
-    what: 'installing the packages (about a minute)',
+    what: 'installing the packages',
+    hint: 'about a minute',
     needMb: 900,
     command: ['npm', ['ci', '--no-audit', '--no-fund']],
     say,

@@ -42,8 +42,9 @@ export interface Verdict<Change = never> {
   readonly figure: Figure | null
   readonly limitName: string
   readonly limit: Figure | null
-  /** To spare (+) or short (-). */
+  /** To spare (+) or short (-); or, where two figures are only compared, how far they lie apart. */
   readonly margin: Figure | null
+  readonly marginIs?: 'to spare' | 'apart'
   readonly reason: Sentence
   /** Textbook, standard, "solved circuit", or "rule of thumb". */
   readonly source: string

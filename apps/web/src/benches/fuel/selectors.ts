@@ -1,5 +1,6 @@
 import {
   assessFuel,
+  engineOnFuel,
   isSolved,
   solvePoint,
   type Catalogue,
@@ -18,6 +19,10 @@ export const selectAssessment = (job: JobDocument, catalogue: Catalogue): FuelAs
     last = { job, catalogue, assessment: assessFuel(job, catalogue) }
   return last.assessment
 }
+
+/** Engine and fuel of the open job: those of its assessment where that has been made. */
+export const selectEngine = (job: JobDocument): EngineOnFuel =>
+  last?.job === job ? last.assessment.engine : engineOnFuel(job)
 
 export const selectSolved = (job: JobDocument, engine: EngineOnFuel, point: OperatingPoint): SolvedPoint | null => {
   const solved = solvePoint(job, engine, point)

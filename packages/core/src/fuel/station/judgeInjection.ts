@@ -96,6 +96,7 @@ export const judgeDemand = ({ engine }: FuelCase): FuelVerdict => {
     limitName: 'by air',
     limit: flow(byAirKgS.typical),
     margin: fig(disagreement, 'share'),
+    marginIs: 'apart',
     reason: bandsOverlap
       ? say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the bands share a figure. The larger typical one is designed for.`
       : say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the bands do not meet, so one input is wrong. Check displacement, speed, boost, and which power is meant.`,

@@ -1,8 +1,10 @@
 import type { RangedField } from '@lochmoor/contract'
-import type { Family, VehicleSection } from '@lochmoor/core'
+import { fig, type Family, type Figure, type VehicleSection } from '@lochmoor/core'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
+import { FigureText } from '../../../fields/FigureText.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { run, setVehicle } from '../../../store/commands.ts'
+import { selectEngine } from '../selectors.ts'
 import type { InputsProps } from './FuelInputs.tsx'
 import { Group } from './Group.tsx'
 import { TitleField } from './TitleField.tsx'
@@ -96,6 +98,25 @@ export const EngineInputs = ({ job, assumed }: InputsProps) => {
         'pressure',
         'The same gauge, read by a passenger at a steady road speed on the flat.',
       )}
+      <BothRoutes job={job} />
     </Group>
+  )
+}
+
+/** The two independent routes to the demand, always side by side. */
+const BothRoutes = ({ job }: Pick<InputsProps, 'job'>) => {
+  const { demand, fuel } = selectEngine(job)
+  const flow = (kgS: number): Figure => fig(kgS / fuel.densityKgM3, 'volumeFlow')
+  return (
+    <dl className="grid grid-cols-[1fr_auto] gap-x-3 pt-1.5">
+      <dt>Fuel at that power, by power</dt>
+      <dd className="text-right font-semibold">
+        <FigureText figure={flow(demand.byPowerKgS.typical)} />
+      </dd>
+      <dt>by air, {demand.bandsOverlap ? 'in agreement' : 'not in agreement'}</dt>
+      <dd className="text-right font-semibold">
+        <FigureText figure={flow(demand.byAirKgS.typical)} />
+      </dd>
+    </dl>
   )
 }

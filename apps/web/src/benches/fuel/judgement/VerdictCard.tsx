@@ -48,7 +48,7 @@ export const VerdictCard = ({ verdict, onPoint, onWorking }: Props) => {
             <dl className="mb-1.5 grid grid-cols-[1fr_auto] gap-x-3 border-y border-hair/70 py-1">
               <Row name={figureName} figure={figure} strong />
               {limit && <Row name={limitName} figure={limit} />}
-              {margin && <MarginRow margin={margin} />}
+              {margin && <MarginRow margin={margin} apart={verdict.marginIs === 'apart'} />}
             </dl>
           )}
           <p className="leading-snug">
@@ -90,15 +90,16 @@ const Row = ({ name, figure, strong = false }: { name: string; figure: Figure; s
   </>
 )
 
-const MarginRow = ({ margin }: { margin: Figure }) => {
+const MarginRow = ({ margin, apart }: { margin: Figure; apart: boolean }) => {
   const units = usePreferences((s) => s.units)
-  const unit = unitOfFamily(units, margin.family)
-  const size = { ...unit, offset: 0 }
+  // A margin is a difference: no offset, as temperatures have.
+  const unit = { ...unitOfFamily(units, margin.family), offset: 0 }
+  const short = !apart && margin.si < 0
   return (
     <>
-      <dt>{margin.si < 0 ? 'short by' : 'to spare'}</dt>
-      <dd className={`text-right font-bold whitespace-nowrap ${margin.si < 0 ? 'text-stop' : ''}`}>
-        {formatQuantity(Math.abs(margin.si), size, margin.decimals)}
+      <dt>{apart ? 'apart by' : short ? 'short by' : 'to spare'}</dt>
+      <dd className={`text-right font-bold whitespace-nowrap ${short ? 'text-stop' : ''}`}>
+        {formatQuantity(Math.abs(margin.si), unit, margin.decimals)}
       </dd>
     </>
   )

@@ -148,13 +148,13 @@ const PX_PER_LETTER = 6.8
 
 /** A pressure at a point: above it, or below where the dashed set line runs just above; kept on the sheet. */
 const Note = ({ x, y, text, setY, rightX }: NoteProps) => {
-  const underSetLine = y > setY + 1 && y - setY < 26
+  const underSetLine = y > setY + 1 && y - setY < 22
   const end = x + 8 + text.length * PX_PER_LETTER > rightX
   return (
     <>
       <circle cx={x} cy={y} r="3.4" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" />
       <text
-        x={end ? Math.min(rightX, x + 8) : x + 7}
+        x={end ? Math.min(rightX, x + 8) : x + (underSetLine ? 14 : 7)}
         y={underSetLine ? y + 19 : y - 9}
         textAnchor={end ? 'end' : 'start'}
         stroke="var(--sheet)"
