@@ -62,7 +62,11 @@ export const createServer = async ({
     app,
     new DocumentBuilder().setTitle('Lochmoor').setDescription('Jobs and catalogue').setVersion(VERSION).build(),
   )
-  SwaggerModule.setup('api/docs', app, document, { jsonDocumentUrl: 'api/docs/json' })
+  SwaggerModule.setup('api/docs', app, document, {
+    jsonDocumentUrl: 'api/docs/json',
+    customSiteTitle: 'Lochmoor: the API',
+    customCss: '.swagger-ui .topbar { display: none }',
+  })
   if (webFolder) serveWeb(app, webFolder)
   app.enableShutdownHooks()
   await app.init()

@@ -106,9 +106,11 @@ export const QuantityField = (props: Props) => {
             }}
             className="min-w-0 flex-1 bg-transparent px-2 text-right font-semibold placeholder:font-normal placeholder:text-soft placeholder:italic"
           />
-          <span className="w-14 shrink-0 pr-2 text-sm text-soft" aria-hidden>
-            {unit.label}
-          </span>
+          {unit.label && (
+            <span className="w-14 shrink-0 pr-2 text-sm text-soft" aria-hidden>
+              {unit.label}
+            </span>
+          )}
         </span>
       </div>
       <div id={`${id}-note`} className="text-right text-sm leading-tight" aria-live="polite">
@@ -117,9 +119,7 @@ export const QuantityField = (props: Props) => {
         ) : note ? (
           <span className="text-soft">{note}</span>
         ) : value === null && assumed !== undefined ? (
-          <span className="text-soft italic">
-            {assumedWord} {formatQuantity(assumed, unit)}
-          </span>
+          <span className="text-soft italic">{assumedWord}</span>
         ) : null}
       </div>
     </div>

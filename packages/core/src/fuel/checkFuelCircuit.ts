@@ -6,6 +6,9 @@ export type CircuitErrorCode =
 
 export type CircuitError = InputError<CircuitErrorCode>
 
+/** Least steps of a pump curve that count as rising and falling: far below anything measurable, above rounding. */
+const LEAST_STEP = { pressurePa: 1e-6, flowM3S: 1e-15, flowShare: 1e-9 } as const
+
 /** Faults of a pump curve: too short, not sorted by pressure, flow not strictly falling. */
 export const checkPumpCurve = (curve: readonly PumpPoint[], field: string): CircuitError[] => {
   if (curve.length < 2) return [{ code: 'curveTooShort', field, value: curve.length, allowed: 'at least 2 points' }]
@@ -13,14 +16,14 @@ export const checkPumpCurve = (curve: readonly PumpPoint[], field: string): Circ
   for (let i = 1; i < curve.length; i++) {
     const before = curve[i - 1]!
     const here = curve[i]!
-    if (!(here.pressurePa > before.pressurePa))
+    if (!(here.pressurePa - before.pressurePa >= LEAST_STEP.pressurePa))
       errors.push({
         code: 'curveNotSorted',
         field: `${field}.${i}.pressurePa`,
         value: here.pressurePa,
         allowed: `above ${before.pressurePa}, the point before (sorted by pressure)`,
       })
-    if (!(here.flowM3S < before.flowM3S))
+    if (!(before.flowM3S - here.flowM3S >= Math.max(LEAST_STEP.flowM3S, LEAST_STEP.flowShare * before.flowM3S)))
       errors.push({
         code: 'curveNotFalling',
         field: `${field}.${i}.flowM3S`,

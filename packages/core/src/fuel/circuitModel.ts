@@ -9,7 +9,9 @@ import { pumpRiseAt } from './pumpCurve.ts'
  */
 export interface CircuitModel {
   readonly effectiveSetPa: number
-  /** Pressure the pump side brings to the regulated point at this pump flow, falling. */
+  /** Pressure the pump side brings to the regulated point with this rise over the pump and this flow. */
+  suppliedAtPa(risePa: number, pumpFlowM3S: number): number
+  /** The same with the rise that the pump brings at this flow; falling. */
   suppliedPa(pumpFlowM3S: number): number
   /** What suppliedPa would be without feed, filter and strainer losses. */
   suppliedWithoutLossesPa(pumpFlowM3S: number): number
@@ -42,16 +44,19 @@ export const circuitModel = (c: FuelCircuit): CircuitModel => {
   const wideOpenPa = (returnFlowM3S: number): number =>
     backPa(returnFlowM3S) + elementDropPa(regulator.fullOpen, returnFlowM3S)
 
+  const suppliedAtPa = (risePa: number, q: number): number =>
+    tankPa +
+    risePa -
+    elementDropPa(strainer, q) -
+    elementDropPa(filterBefore, q) -
+    (returnType ? lineDropPa(feed, q, fluid) : 0) -
+    supplyColumnPa
+
   return {
     effectiveSetPa,
     leastRisePa: effectiveSetPa - tankPa + supplyColumnPa,
-    suppliedPa: (q) =>
-      tankPa +
-      pumpRiseAt(pump.curve, q) -
-      elementDropPa(strainer, q) -
-      elementDropPa(filterBefore, q) -
-      (returnType ? lineDropPa(feed, q, fluid) : 0) -
-      supplyColumnPa,
+    suppliedAtPa,
+    suppliedPa: (q) => suppliedAtPa(pumpRiseAt(pump.curve, q), q),
     suppliedWithoutLossesPa: (q) => tankPa + pumpRiseAt(pump.curve, q) - supplyColumnPa,
     backPa,
     wideOpenPa,

@@ -5,6 +5,9 @@ import { frictionFactor } from './frictionFactor.ts'
 /** Standard gravity, m/s² (exact by convention). */
 export const GRAVITY_M_S2 = 9.80665
 
+/** Below this a flow is none: less would leave the range of the arithmetic, not of physics. */
+const LEAST_FLOW_M3S = 1e-30
+
 /** Mean velocity and Reynolds number of a full line. */
 export const lineFlow = (flowM3S: number, boreM: number, fluid: Fluid, trace?: Trace): LineFlow => {
   const velocityMS = (4 * flowM3S) / (Math.PI * boreM * boreM)
@@ -39,7 +42,7 @@ export const lineFlow = (flowM3S: number, boreM: number, fluid: Fluid, trace?: T
  * Darcy-Weisbach: dp = (f L/d + K) rho v²/2. Strictly rising in flow.
  */
 export const lineDropPa = (line: Line, flowM3S: number, fluid: Fluid, trace?: Trace): number => {
-  if (flowM3S <= 0) return 0
+  if (flowM3S < LEAST_FLOW_M3S) return 0
   const { boreM, lengthM, minorK, roughnessM } = line
   const { velocityMS, reynolds } = lineFlow(flowM3S, boreM, fluid, trace)
   const f = frictionFactor(reynolds, roughnessM / boreM, trace)

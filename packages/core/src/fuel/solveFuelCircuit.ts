@@ -4,7 +4,7 @@ import { checkBalance } from './checkBalance.ts'
 import { checkFuelCircuit, type CircuitError } from './checkFuelCircuit.ts'
 import { circuitModel, type CircuitModel } from './circuitModel.ts'
 import { circuitWarnings } from './circuitWarnings.ts'
-import type { CircuitCause, FuelCircuit, FuelCircuitAnswer } from './circuitTypes.ts'
+import type { CircuitCause, FuelCircuit, FuelCircuitAnswer, PumpPoint } from './circuitTypes.ts'
 import { elementDropPa } from './elementLoss.ts'
 import { lineDropPa, lineFlow } from './lineLoss.ts'
 import { pumpFlowAt, pumpRiseAt } from './pumpCurve.ts'
@@ -12,28 +12,63 @@ import { pumpFlowAt, pumpRiseAt } from './pumpCurve.ts'
 interface Balance {
   readonly state: 'in-control' | 'not-held' | 'lifted'
   readonly pumpFlowM3S: number
+  readonly pumpRisePa: number
   readonly regulatedPa: number
   readonly railPa: number
 }
 
-/** Pump side against regulator at a demand: one bracketed root of a strictly falling function. */
+/** Pump side against regulator at a demand: one bracketed root of a strictly monotone function. */
 const balanceAt = (circuit: FuelCircuit, model: CircuitModel, demandM3S: number): Balance => {
-  const shutPa = model.suppliedPa(demandM3S)
-  const at = (state: Balance['state'], pumpFlowM3S: number, regulatedPa: number): Balance => ({
+  const { curve } = circuit.pump
+  const shut: PumpPoint = { pressurePa: pumpRiseAt(curve, demandM3S), flowM3S: demandM3S }
+  const shutPa = model.suppliedAtPa(shut.pressurePa, demandM3S)
+  const at = (state: Balance['state'], { flowM3S, pressurePa }: PumpPoint, regulatedPa: number): Balance => ({
     state,
-    pumpFlowM3S,
+    pumpFlowM3S: flowM3S,
+    pumpRisePa: pressurePa,
     regulatedPa,
     railPa: model.railPa(regulatedPa, demandM3S),
   })
-  if (shutPa < model.effectiveSetPa) return at('not-held', demandM3S, shutPa)
+  if (shutPa < model.effectiveSetPa) return at('not-held', shut, shutPa)
   // Above the set figure but below what stands behind the regulator: it is open and nothing can return.
-  if (shutPa <= model.keptPa(0)) return at(shutPa > model.effectiveSetPa ? 'lifted' : 'in-control', demandM3S, shutPa)
-  // Every loss is positive, so the pump cannot deliver more than it would against the bare set pressure and column.
-  const mostM3S = Math.max(demandM3S, pumpFlowAt(circuit.pump.curve, model.leastRisePa))
-  const pumpFlowM3S = fallingRoot((q) => model.suppliedPa(q) - model.keptPa(q - demandM3S), demandM3S, mostM3S)
-  const returnM3S = pumpFlowM3S - demandM3S
+  if (shutPa <= model.keptPa(0)) return at(shutPa > model.effectiveSetPa ? 'lifted' : 'in-control', shut, shutPa)
+  const surplusPa = ({ flowM3S, pressurePa }: PumpPoint): number =>
+    model.suppliedAtPa(pressurePa, flowM3S) - model.keptPa(Math.max(0, flowM3S - demandM3S))
+  const worked = pointOnCurve(curve, shut, model.leastRisePa, surplusPa)
+  const returnM3S = Math.max(0, worked.flowM3S - demandM3S)
   const lifted = model.wideOpenPa(returnM3S) > model.effectiveSetPa
-  return at(lifted ? 'lifted' : 'in-control', pumpFlowM3S, model.keptPa(returnM3S))
+  return at(lifted ? 'lifted' : 'in-control', worked, model.keptPa(returnM3S))
+}
+
+/**
+ * The point of the pump curve at which the surplus is nothing. The surplus falls from `shut` (positive) along the curve
+ * to the point of `leastRisePa`, where it cannot be positive: against the bare set pressure and column the pump brings
+ * more than against any loss. The piece of the curve is found first and the root sought as a share of it, so that
+ * neither a steep nor a flat piece costs precision.
+ */
+const pointOnCurve = (
+  curve: readonly PumpPoint[],
+  shut: PumpPoint,
+  leastRisePa: number,
+  surplusPa: (point: PumpPoint) => number,
+): PumpPoint => {
+  let from = shut
+  let to: PumpPoint = { pressurePa: leastRisePa, flowM3S: Math.max(shut.flowM3S, pumpFlowAt(curve, leastRisePa)) }
+  for (let i = curve.length - 1; i >= 0; i--) {
+    const node = curve[i]!
+    if (node.pressurePa >= from.pressurePa || node.flowM3S <= from.flowM3S) continue
+    if (node.pressurePa <= to.pressurePa || node.flowM3S >= to.flowM3S) break
+    if (surplusPa(node) > 0) from = node
+    else {
+      to = node
+      break
+    }
+  }
+  const pointAt = (share: number): PumpPoint => ({
+    pressurePa: from.pressurePa + share * (to.pressurePa - from.pressurePa),
+    flowM3S: from.flowM3S + share * (to.flowM3S - from.flowM3S),
+  })
+  return pointAt(fallingRoot((share) => surplusPa(pointAt(share)), 0, 1))
 }
 
 const causeNotHeld = (model: CircuitModel, demandM3S: number): CircuitCause =>
@@ -118,7 +153,7 @@ export const solveFuelCircuit = (circuit: FuelCircuit): Result<FuelCircuitAnswer
     regulatedPa: balance.regulatedPa,
     railPa: balance.railPa,
     pumpInletPa,
-    pumpOutletPa: pumpInletPa + pumpRiseAt(circuit.pump.curve, q),
+    pumpOutletPa: pumpInletPa + balance.pumpRisePa,
     strainerDropPa,
     filterDropPa: elementDropPa(circuit.filter, filterFlow),
     feedDropPa: lineDropPa(circuit.feed, flows.feedFlowM3S, fluid),

@@ -37,7 +37,7 @@ export const LineInputs = ({ job, catalogue, assumed, which }: InputsProps & { w
         range="line.measuredBoreM"
         value={line.measuredBoreM}
         assumed={line.hose?.boreM}
-        assumedWord="of the hose:"
+        assumedWord="as listed for the hose"
         how="The shank of a drill that just slides in. On an old line measure at a cut end, past the flare. A measured bore counts before the catalogue's."
         onChange={(si) => run(setLine(which, { measuredBoreM: si }, `${which} bore`))}
       />
