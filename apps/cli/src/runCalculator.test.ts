@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { z } from 'zod'
 import { CALCULATORS } from './calculators.ts'
 import { runCalculator } from './runCalculator.ts'
 
@@ -24,6 +25,39 @@ const answerOf = (name: string, input: unknown) => {
   const { code, out, err } = call([name], input)
   expect({ code, err }).toEqual({ code: 0, err: '' })
   return JSON.parse(out)
+}
+
+interface JsonSchema {
+  readonly type?: string
+  readonly properties?: Record<string, JsonSchema>
+  readonly items?: JsonSchema
+  readonly anyOf?: readonly JsonSchema[]
+  readonly enum?: readonly string[]
+  readonly minimum?: number
+  readonly maximum?: number
+  readonly minItems?: number
+  readonly maxItems?: number
+}
+
+/** Values that a JSON Schema of ours allows, with the ends of ranges as likely as the middle. */
+const arbOf = (s: JsonSchema): fc.Arbitrary<unknown> => {
+  if (s.anyOf) return fc.oneof(...s.anyOf.map(arbOf))
+  if (s.enum) return fc.constantFrom(...s.enum)
+  switch (s.type) {
+    case 'object':
+      return fc.record(Object.fromEntries(Object.entries(s.properties ?? {}).map(([k, v]) => [k, arbOf(v)])))
+    case 'array':
+      return fc.array(arbOf(s.items!), { minLength: s.minItems ?? 0, maxLength: Math.min(6, s.maxItems ?? 6) })
+    case 'integer':
+      return fc.integer({ min: s.minimum!, max: s.maximum! })
+    case 'number':
+      return fc.oneof(
+        fc.constantFrom(s.minimum!, s.maximum!),
+        fc.double({ min: s.minimum!, max: s.maximum!, noNaN: true }),
+      )
+    default:
+      return fc.constant(null)
+  }
 }
 
 const EXAMPLES: Record<string, unknown> = {
@@ -135,7 +169,7 @@ describe('calculators as commands', () => {
         ...(EXAMPLES['injector'] as object),
         point: { ...(EXAMPLES['injector'] as { point: object }).point, tipPa: 4e5 },
       },
-      /point\.railPa is 300000; allowed: above tipPa/,
+      /point\.railPa is 300000; allowed: at least 1 Pa above tipPa/,
     ],
     [
       'a voltage out of range',
@@ -148,6 +182,20 @@ describe('calculators as commands', () => {
     expect({ code, out }).toEqual({ code: 2, out: '' })
     expect(err).toMatch(expected)
   })
+
+  it.each(CALCULATORS.map((c) => [c.name, c] as const))(
+    '%s answers or refuses whatever its ranges allow, never with a fault of ours',
+    (name, calculator) => {
+      const schema = z.toJSONSchema(calculator.input, { io: 'input' }) as JsonSchema
+      fc.assert(
+        fc.property(arbOf(schema), (input) => {
+          const { code, err } = call([name], input)
+          expect({ code: code === 1 ? err : 'fine' }).toEqual({ code: 'fine' })
+        }),
+        { seed: 63, numRuns: 600 },
+      )
+    },
+  )
 
   it('no JSON whatever makes it throw', () => {
     fc.assert(

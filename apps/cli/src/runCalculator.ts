@@ -28,7 +28,9 @@ const solveCase = (calculator: Calculator, input: unknown, where: string): CaseR
   const parsed = calculator.input.safeParse(input)
   if (!parsed.success) return within(explainProblems(parsed.error, input))
   const computed = calculator.run(parsed.data)
-  return computed.ok ? { answer: computed.value } : within(computed.error)
+  if (!computed.ok) return within(computed.error)
+  // What leaves must keep its own contract (no NaN, nothing missing); if not, that is a fault of ours.
+  return { answer: calculator.output.parse(computed.value) }
 }
 
 const solveAll = (calculator: Calculator, text: string): CallResult => {
@@ -64,5 +66,15 @@ export const runCalculator = (args: readonly string[], readInput: () => string):
   const calculator = CALCULATORS.find((c) => c.name === names[0])
   if (!calculator || names.length > 1)
     return refused([`calc: "${names.join(' ')}" is no calculator; allowed, one of:`, listing()])
-  return flags.length > 0 ? { code: 0, out: schemas(calculator), err: '' } : solveAll(calculator, readInput())
+  if (flags.length > 0) return { code: 0, out: schemas(calculator), err: '' }
+  const input = readInput()
+  try {
+    return solveAll(calculator, input)
+  } catch (error) {
+    return {
+      code: 1,
+      out: '',
+      err: `${calculator.name}: a fault of Lochmoor, not of the input: ${(error as Error).message}\n`,
+    }
+  }
 }

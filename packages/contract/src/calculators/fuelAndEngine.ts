@@ -62,7 +62,7 @@ export const InjectorInput = z.strictObject({
       speedRpm: figure(RANGES.speedRpm),
       openingsPerCycle: wholeFigure(RANGES.openingsPerCycle),
     })
-    .refine((p) => p.railPa > p.tipPa, { path: ['railPa'], error: 'allowed: above tipPa' }),
+    .refine((p) => p.railPa - p.tipPa >= 1, { path: ['railPa'], error: 'allowed: at least 1 Pa above tipPa' }),
 })
 
 export const InjectorOutput = z.strictObject({

@@ -39,6 +39,9 @@ export interface InjectorAnswer {
   readonly leastPulseS: number
 }
 
+/** Less than this over an injector is nothing. */
+const LEAST_DIFFERENCE_PA = 1
+
 /** Highest duty an injector is planned for; from there on it no longer closes reliably. Rule of thumb 0.80-0.85. */
 export const MOST_DUTY = 0.85
 
@@ -48,7 +51,7 @@ export const MOST_DUTY = 0.85
  */
 export const injectorAt = (set: InjectorSet, p: InjectorPoint, trace?: Trace): InjectorAnswer | null => {
   const differencePa = p.railPa - p.tipPa
-  if (differencePa <= 0) return null
+  if (differencePa < LEAST_DIFFERENCE_PA) return null
   const testDensity = set.testFluidDensityKgM3 ?? TEST_FLUID_DENSITY_KG_M3
   const ratedKgS = set.ratedFlowM3S * testDensity
   const staticKgS = ratedKgS * Math.sqrt((p.fuelDensityKgM3 / testDensity) * (differencePa / set.ratedPressurePa))

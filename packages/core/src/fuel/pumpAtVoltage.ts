@@ -30,6 +30,9 @@ export type PumpVoltageError = InputError<'noTable' | 'sameVoltage' | 'stalls' |
  */
 export const stallVoltageV = (pressurePa: number): number => Math.max(2, 4 + ((pressurePa - 300e3) / 250e3) * 2.5)
 
+/** Stall voltage at most, as a share of the voltage a table was taken at. */
+const MOST_STALL_SHARE = 0.8
+
 const currentAt = (points: readonly PumpTablePoint[], pressurePa: number): number => {
   let i = 1
   while (i < points.length - 1 && pressurePa > points[i]!.pressurePa) i++
@@ -72,7 +75,8 @@ export const pumpAtVoltage = (
       const qa = signedFlowAt(a.points, pressurePa)
       return qa + share * (signedFlowAt(b.points, pressurePa) - qa)
     }
-    const v0 = stallVoltageV(pressurePa)
+    // A pump that is listed as delivering at Vref turns well below it, whatever the rule of thumb says.
+    const v0 = Math.min(stallVoltageV(pressurePa), MOST_STALL_SHARE * a.voltageV)
     return (signedFlowAt(a.points, pressurePa) * (voltageV - v0)) / (a.voltageV - v0)
   }
   const current = (pressurePa: number): number => {
