@@ -32,7 +32,11 @@ const call = async <T>(
   } catch {
     return err({ kind: 'away', message: `The server answered ${response.status} without an explanation.` })
   }
-  if (response.ok) return ok(schema.parse(json))
+  if (response.ok) {
+    const parsed = schema.safeParse(json)
+    if (parsed.success) return ok(parsed.data)
+    return err({ kind: 'away', message: 'The server answers in another version than this page: load the page again.' })
+  }
   const refusal = Refusal.safeParse(json)
   const said: Refusal = refusal.success
     ? refusal.data

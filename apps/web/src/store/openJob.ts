@@ -46,7 +46,15 @@ export const openJob = async (id: string): Promise<Result<null, ApiError>> => {
   const loaded = await fetchJob(id)
   if (!loaded.ok) return err(loaded.error)
   const job = loaded.value
-  const { document, dirty, conflict } = withWaiting(job, await outbox.ofJob(id))
+  let waiting: OutboxEntry[] = []
+  let saveNote: string | null = null
+  try {
+    waiting = await outbox.ofJob(id)
+  } catch (error) {
+    // Private windows may refuse a database. Work goes on; only a lost connection would cost the last edits.
+    saveNote = `This browser cannot keep edits for later (${String(error)}).`
+  }
+  const { document, dirty, conflict } = withWaiting(job, waiting)
   const { vehicle, fuel } = job.sections
   useJobStore.setState({
     ...initialJobState,
@@ -55,6 +63,7 @@ export const openJob = async (id: string): Promise<Result<null, ApiError>> => {
     versions: { vehicle: vehicle.version, fuel: fuel.version },
     dirty,
     conflict,
+    saveNote,
     save: conflict ? 'conflict' : dirty.size > 0 ? 'saving' : 'saved',
     savedAt: vehicle.savedAt > fuel.savedAt ? vehicle.savedAt : fuel.savedAt,
   })

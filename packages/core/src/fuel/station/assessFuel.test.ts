@@ -79,6 +79,19 @@ describe('fuel station', () => {
       id: 'feed-loss',
       state: 'stop',
     },
+    { name: 'a set pressure the regulator has not', fuel: { setPressurePa: 650e3 }, id: 'regulator', state: 'stop' },
+    {
+      name: 'a reference hose without a port',
+      fuel: { regulator: { ...catalogue.regulators[0]!, referencePort: false } },
+      id: 'regulator',
+      state: 'stop',
+    },
+    {
+      name: 'port injectors on a throttle body',
+      fuel: { injectionPlace: 'below-plate' },
+      id: 'injector-use',
+      state: 'stop',
+    },
     { name: 'no regulator', fuel: { regulator: null }, id: 'circuit', state: 'unknown' },
     {
       name: 'the other kind of regulator',

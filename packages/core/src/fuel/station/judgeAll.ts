@@ -1,8 +1,9 @@
 import { say } from '../../verdict/index.ts'
 import { explainGap } from './circuitOfJob.ts'
 import { judgeFineFilter, judgeHoses, judgeReference, judgeStrainer } from './judgeFitness.ts'
-import { judgeDemand, judgeDuty, judgeIdlePulse } from './judgeInjection.ts'
+import { judgeDemand, judgeDuty, judgeIdlePulse, judgeInjectorUse } from './judgeInjection.ts'
 import { judgeFeedLoss, judgeHeld, judgeNotLifted } from './judgePressure.ts'
+import { judgeRegulator } from './judgeRegulator.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
 
 const judgeGap = ({ gap }: FuelCase): FuelVerdict | null =>
@@ -29,10 +30,12 @@ export const judgeAll = (c: FuelCase): FuelVerdict[] =>
     judgeHeld,
     judgeNotLifted,
     judgeFeedLoss,
+    judgeRegulator,
     judgeHoses,
     judgeFineFilter,
     judgeStrainer,
     judgeReference,
+    judgeInjectorUse,
     judgeDuty,
     judgeIdlePulse,
     judgeDemand,

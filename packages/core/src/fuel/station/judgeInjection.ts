@@ -30,6 +30,30 @@ export const injectorsOf = (
   )
 }
 
+/** Injectors made for the place they spray into. Nothing to say while none are chosen or they fit. */
+export const judgeInjectorUse = ({ job }: FuelCase): FuelVerdict | null => {
+  const { injectionPlace, injector } = job.fuel
+  if (!injector || (injector.use === 'port') === (injectionPlace === 'port')) return null
+  return {
+    id: 'injector-use',
+    title: 'Injectors made for another place',
+    state: 'stop',
+    figureName: '',
+    figure: null,
+    limitName: '',
+    limit: null,
+    margin: null,
+    reason:
+      injector.use === 'port'
+        ? say`${injector.name} is made for ports: its seat, seal and narrow jet do not fit a throttle body.`
+        : say`${injector.name} is made for a throttle body: it does not seat in a port and its jet is wide.`,
+    source: 'maker\u2019s sheet',
+    remedies: [],
+    pointId: null,
+    workings: [],
+  }
+}
+
 const CAREFUL_DUTY = 0.8
 
 /** Highest duty of the injectors over all points with their real rail pressure. */

@@ -67,7 +67,7 @@ const regulatorLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
     r.fullOpen.flowM3S / Math.sqrt(r.fullOpen.dropPa)
   return {
     id: 'regulator',
-    cures: ['not-lifted'],
+    cures: ['not-lifted', 'regulator'],
     trials: catalogue.regulators
       .filter((r) => r.id !== regulator?.id && r.type === systemType && r.leastPa <= setPa && setPa <= r.mostPa)
       .filter((r) => !job.fuel.referenced || r.referencePort)
@@ -106,7 +106,7 @@ const injectorLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
   const now = injector ? capacity(injector) : 0
   return {
     id: 'injector',
-    cures: ['duty', 'idle-pulse'],
+    cures: ['duty', 'idle-pulse', 'injector-use'],
     trials: catalogue.injectors
       .filter((i) => i.id !== injector?.id && (i.use === 'port') === (injectionPlace === 'port'))
       .sort((a, b) => Math.abs(capacity(a) - now) - Math.abs(capacity(b) - now))

@@ -1,0 +1,56 @@
+import { figureOf } from '../../job/index.ts'
+import { fig, say, type Remedy } from '../../verdict/index.ts'
+import type { FuelCase, FuelChange, FuelVerdict } from './solvedPoint.ts'
+
+/** Can this regulator be set to this pressure, and has it a port for the reference hose? */
+export const judgeRegulator = ({ job }: FuelCase): FuelVerdict | null => {
+  const { referenced, regulator, systemType } = job.fuel
+  if (!regulator || regulator.type !== systemType) return null
+  const setPa = figureOf(job, 'fuel.setPressurePa')
+  const { leastPa, mostPa, name } = regulator
+  const nearestPa = Math.min(mostPa, Math.max(leastPa, setPa))
+  const inRange = nearestPa === setPa
+  const noPort = systemType === 'return' && referenced && !regulator.referencePort
+  const range =
+    leastPa === mostPa
+      ? say`fixed at ${fig(leastPa, 'pressure')}`
+      : say`made for ${fig(leastPa, 'pressure')} to ${fig(mostPa, 'pressure')}`
+  const remedies: Remedy<FuelChange>[] = [
+    ...(inRange
+      ? []
+      : [
+          {
+            id: 'set',
+            label: say`Set ${fig(nearestPa, 'pressure')} instead`,
+            becomes: fig(nearestPa, 'pressure'),
+            change: { setPressurePa: nearestPa },
+          },
+        ]),
+    ...(noPort
+      ? [{ id: 'no-reference', label: say`Leave the reference hose off`, becomes: null, change: { referenced: false } }]
+      : []),
+  ]
+  return {
+    id: 'regulator',
+    title: inRange
+      ? noPort
+        ? 'Regulator without a port for the reference hose'
+        : 'Regulator against the set pressure'
+      : 'Set pressure outside the regulator\u2019s range',
+    state: inRange && !noPort ? 'ok' : 'stop',
+    figureName: 'set pressure',
+    figure: fig(setPa, 'pressure'),
+    limitName: setPa > mostPa ? 'regulator, at most' : setPa < leastPa ? 'regulator, at least' : 'regulator, up to',
+    limit: fig(setPa < leastPa ? leastPa : mostPa, 'pressure'),
+    margin: null,
+    reason: noPort
+      ? say`${name} has no port: the hose to the manifold has nowhere to go, so the rail would not follow vacuum and boost.`
+      : inRange
+        ? say`${name} is ${range}.`
+        : say`${name} is ${range}: it cannot be brought to ${fig(setPa, 'pressure')}.`,
+    source: 'maker\u2019s range',
+    remedies: remedies.length === 1 ? remedies : [],
+    pointId: null,
+    workings: [],
+  }
+}
