@@ -53,19 +53,21 @@ const ensurePortFree = (port) =>
     probe.listen(port, '127.0.0.1', () => probe.close(() => resolve()))
   })
 
-/** One demo at a time in one clone: its data folder belongs to it. @param {number} port */
+/** One demo at a time in one clone: its data folder belongs to it. */
+const refuseSecondDemo = () => {
+  if (!existsSync(HOLDER)) return
+  const text = readFileSync(HOLDER, 'utf8')
+  /** @type {{ pid: number, started: string | null, port: number } | null} */
+  const other = /^\{.*\}$/.test(text) ? JSON.parse(text) : null
+  if (other && isAlive(other))
+    throw new Sorry(
+      `the demo of this folder already runs at http://127.0.0.1:${other.port} (process ${other.pid}); stop it first, or use it.`,
+    )
+}
+
+/** @param {number} port */
 const holdDataFolder = (port) => {
-  if (existsSync(HOLDER)) {
-    try {
-      const other = JSON.parse(readFileSync(HOLDER, 'utf8'))
-      if (isAlive(other))
-        throw new Sorry(
-          `the demo of this folder already runs at http://127.0.0.1:${other.port} (process ${other.pid}); stop it first, or use it.`,
-        )
-    } catch (e) {
-      if (e instanceof Sorry) throw e
-    }
-  }
+  refuseSecondDemo()
   writeFileSync(HOLDER, JSON.stringify({ ...thisProcess(), port }))
   return () => rmSync(HOLDER, { force: true })
 }
@@ -86,6 +88,7 @@ const setUp = async () => {
 export const demo = async (/** @type {string[]} */ args) => {
   const { fresh, port } = readOptions(args)
   ensureWritable()
+  refuseSecondDemo()
   await ensurePortFree(port)
   await ensurePackages([DATABASE], say)
   await setUp()

@@ -1,4 +1,5 @@
 import { formatQuantity, type Figure, type Sentence } from '@lochmoor/core'
+import { sentenceText } from './sentenceText.ts'
 import { unitOfFamily, usePreferences } from '../store/preferences.ts'
 
 /** A figure in the reader's unit. */
@@ -8,14 +9,11 @@ export const FigureText = ({ figure }: { figure: Figure }) => {
 }
 
 /** A sentence as plain text, for names of buttons. */
-export const usePlainSentence = (sentence: Sentence): string => {
-  const units = usePreferences((s) => s.units)
-  return sentence
-    .map((part) =>
-      typeof part === 'string' ? part : formatQuantity(part.si, unitOfFamily(units, part.family), part.decimals),
-    )
-    .join('')
-}
+export const usePlainSentence = (sentence: Sentence): string =>
+  sentenceText(
+    sentence,
+    usePreferences((s) => s.units),
+  )
 
 /** A sentence of the core with its figures in the reader's units. */
 export const SentenceText = ({ sentence }: { sentence: Sentence }) => (

@@ -6,6 +6,7 @@ import { loadCatalogue, useCatalogue } from '../store/catalogueStore.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { openJob } from '../store/openJob.ts'
 import { ConflictDialog } from './ConflictDialog.tsx'
+import { useJobCommands } from './jobCommands.ts'
 import { JobHeader } from './JobHeader.tsx'
 import { useUndoKeys } from './useUndoKeys.ts'
 
@@ -22,6 +23,7 @@ export const JobFrame = () => {
   const title = useJobStore((s) => s.document?.vehicle.title)
   const catalogue = useCatalogue((s) => s.catalogue)
   useUndoKeys()
+  useJobCommands()
 
   useEffect(() => {
     void loadAll(jobId).then(setTrouble)

@@ -1,13 +1,16 @@
 import { useEffect } from 'react'
 import { Link, Outlet } from 'react-router'
 import { usePreferences } from '../store/preferences.ts'
+import { PaletteButton } from '../palette/PaletteButton.tsx'
 import { PreferencesMenu } from './PreferencesMenu.tsx'
+import { useShellCommands } from './shellCommands.ts'
 import { ThemeSwitch, useAppliedTheme } from './ThemeSwitch.tsx'
 
 /** The frame of every screen: name, what the open screen puts there, units and theme. */
 export const Shell = () => {
   const theme = usePreferences((s) => s.theme)
   const applied = useAppliedTheme(theme)
+  useShellCommands(applied)
   useEffect(() => {
     document.documentElement.dataset['theme'] = applied
   }, [applied])
@@ -22,6 +25,7 @@ export const Shell = () => {
           <span className="sr-only sm:not-sr-only">Lochmoor</span>
         </Link>
         <div id="header-middle" className="flex min-w-0 flex-1 items-center gap-3" />
+        <PaletteButton />
         <PreferencesMenu />
         <ThemeSwitch applied={applied} />
       </header>

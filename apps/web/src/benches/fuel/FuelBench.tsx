@@ -1,4 +1,4 @@
-import { pressureProfile } from '@lochmoor/core'
+import { pressureProfile, type WorkingId } from '@lochmoor/core'
 import { useCallback, useMemo, useState } from 'react'
 import { useCatalogue } from '../../store/catalogueStore.ts'
 import { useJobStore } from '../../store/jobStore.ts'
@@ -10,6 +10,7 @@ import { FigureTable } from './picture/FigureTable.tsx'
 import { PointPicker } from './picture/PointPicker.tsx'
 import { ProfileChart } from './picture/ProfileChart.tsx'
 import { PumpChart } from './picture/PumpChart.tsx'
+import { useFuelCommands } from './fuelCommands.ts'
 import { pointOfView, viewOfPoint, type View } from './view.ts'
 import { selectAssessment, selectSolved } from './selectors.ts'
 
@@ -24,7 +25,12 @@ export const FuelBench = () => {
   const point = useMemo(() => pointOfView(engine, view), [engine, view])
   const solved = useMemo(() => selectSolved(job, engine, point), [job, engine, point])
   const pieces = useMemo(() => (solved ? pressureProfile(solved) : []), [solved])
+  const ask = useCallback(
+    (id: WorkingId, pointId: string) => setAsked({ id, point: pointOfView(engine, viewOfPoint(pointId)) }),
+    [engine],
+  )
   const showPoint = useCallback((pointId: string) => setView(viewOfPoint(pointId)), [])
+  useFuelCommands({ assessment, view, setView, ask })
 
   return (
     <div className="flex min-h-0 flex-1 flex-col">
@@ -54,11 +60,7 @@ export const FuelBench = () => {
           aria-label="Judgement"
           className="order-2 scroll-mt-2 lg:order-3 border-hair p-3 lg:min-h-0 lg:overflow-y-auto lg:border-l lg:p-4"
         >
-          <Judgement
-            assessment={assessment}
-            onPoint={showPoint}
-            onWorking={(id, pointId) => setAsked({ id, point: pointOfView(engine, viewOfPoint(pointId)) })}
-          />
+          <Judgement job={job} assessment={assessment} onPoint={showPoint} onWorking={ask} />
         </section>
       </div>
       <PhoneJumps />

@@ -9,6 +9,7 @@ export {
   type PointId,
   type VoltageLevel,
 } from './operatingPoint.ts'
+export { partsOfFuel, type PartLine } from './partsOfFuel.ts'
 export { pressureProfile, type ProfilePart, type ProfilePiece } from './pressureProfile.ts'
 export { isSolved, solvePoint, type FuelChange, type FuelVerdict, type SolvedPoint } from './solvedPoint.ts'
 export { fuelWorking, WORKING_IDS, type WorkingId } from './workings.ts'

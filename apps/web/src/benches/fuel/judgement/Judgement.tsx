@@ -1,15 +1,17 @@
-import type { Assumption, FuelAssessment, WorkingId } from '@lochmoor/core'
+import type { Assumption, FuelAssessment, JobDocument, WorkingId } from '@lochmoor/core'
 import { FigureText } from '../../../fields/FigureText.tsx'
+import { PartsThatFollow } from './PartsThatFollow.tsx'
 import { VerdictCard } from './VerdictCard.tsx'
 
 interface Props {
+  readonly job: JobDocument
   readonly assessment: FuelAssessment
   readonly onPoint: (pointId: string) => void
   readonly onWorking: (id: WorkingId, pointId: string) => void
 }
 
 /** Verdicts, worst first, and what is still to be measured. */
-export const Judgement = ({ assessment: { verdicts, assumptions }, onPoint, onWorking }: Props) => (
+export const Judgement = ({ job, assessment: { verdicts, assumptions }, onPoint, onWorking }: Props) => (
   <>
     <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Judgement</h2>
     <ol>
@@ -17,6 +19,7 @@ export const Judgement = ({ assessment: { verdicts, assumptions }, onPoint, onWo
         <VerdictCard key={v.id} verdict={v} onPoint={onPoint} onWorking={onWorking} />
       ))}
     </ol>
+    <PartsThatFollow job={job} />
     {assumptions.length > 0 && <StillToMeasure assumptions={assumptions} />}
     <p className="mt-4 text-sm text-soft">
       This tool computes and records. Local law, makers’ instructions and licensed trades come first. Fuel is opened on
