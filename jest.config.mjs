@@ -40,6 +40,7 @@ export default {
     }),
     project('web', 'apps/web/src', {
       testEnvironment: 'jsdom',
+      setupFiles: [new URL('./tools/jest/jsdom-gaps.cjs', import.meta.url).pathname],
       testEnvironmentOptions: { customExportConditions: ['@lochmoor/source', 'browser', 'require', 'default'] },
     }),
     project('launch', 'tools/launch'),

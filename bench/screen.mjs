@@ -4,21 +4,13 @@ import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { gzipSync } from 'node:zlib'
 import { chromium } from '@playwright/test'
+import { CHROMIUM } from '../tools/launch/chromium.mjs'
 import { startTestServer } from '../tools/launch/startTestServer.mjs'
 import { DEMO_JOBS } from '../apps/server/dist/demo/demoJobs.js'
 import { median, quantile, report } from './measure.mjs'
 
 const ASSETS = fileURLToPath(new URL('../apps/web/dist/assets', import.meta.url))
 const INDEX = fileURLToPath(new URL('../apps/web/dist/index.html', import.meta.url))
-const ARGS = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-]
 
 /** Scripts the page asks for first, compressed. */
 const firstScriptBytes = () => {
@@ -59,7 +51,7 @@ const fiftyChanges = async () => {
 export const screen = async () => {
   report('first script of the web page, compressed', `${(firstScriptBytes() / 1e3).toFixed(0)} kB`, 'under 250 kB')
   const server = await startTestServer()
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS })
+  const browser = await chromium.launch(CHROMIUM)
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
     for (const { id, document: job } of DEMO_JOBS) {

@@ -1,14 +1,5 @@
 import { defineConfig } from '@playwright/test'
-
-const ARGS = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-]
+import { CHROMIUM } from '../tools/launch/chromium.mjs'
 
 export default defineConfig({
   testDir: '.',
@@ -21,7 +12,7 @@ export default defineConfig({
   forbidOnly: true,
   use: {
     viewport: { width: 1280, height: 800 },
-    launchOptions: { executablePath: '/usr/bin/chromium', args: ARGS },
+    launchOptions: CHROMIUM,
     trace: 'retain-on-failure',
   },
 })

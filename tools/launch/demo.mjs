@@ -14,9 +14,10 @@ import { buildNode, buildWeb, installDependencies } from './setUp.mjs'
 import { Sorry } from './sorry.mjs'
 
 const DEFAULT_PORT = 4600
-const DATA = join(STATE, 'demo')
+/** LOCHMOOR_DATA puts the demo's data elsewhere: its tests must not touch the data of a person. */
+const DATA = process.env['LOCHMOOR_DATA'] ?? join(STATE, 'demo')
 const SERVER_LOG = join(DATA, 'server.log')
-const HOLDER = join(STATE, 'demo-runs.json')
+const HOLDER = `${DATA}-runs.json`
 const say = (/** @type {string} */ line) => console.log(line)
 
 /** @param {string[]} args */

@@ -2,18 +2,10 @@
 // Takes the pictures of docs/screenshots from the demo data: `npm run screenshots`, after a build.
 import { chromium } from '@playwright/test'
 import { DEMO_JOBS } from '../../apps/server/dist/demo/demoJobs.js'
+import { CHROMIUM } from '../launch/chromium.mjs'
 import { inRoot } from '../launch/paths.mjs'
 import { startTestServer } from '../launch/startTestServer.mjs'
 
-const ARGS = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-]
 const DESK = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
 const idOf = (/** @type {string} */ title) => DEMO_JOBS.find((j) => j.document.vehicle.title === title)?.id
@@ -30,7 +22,7 @@ const PICTURES = [
 ]
 
 const server = await startTestServer()
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS })
+const browser = await chromium.launch(CHROMIUM)
 try {
   for (const { name, path, viewport, dark = false, press } of PICTURES) {
     const page = await browser.newPage({ viewport, colorScheme: dark ? 'dark' : 'light' })

@@ -54,9 +54,6 @@ const until = async (done: () => boolean) => {
 const state = () => useJobStore.getState()
 const setVolts = (lowV: number) => run(setFuel({ lowV }, 'volts'))
 
-beforeAll(() => {
-  globalThis.structuredClone ??= (v: unknown) => JSON.parse(JSON.stringify(v))
-})
 afterEach(async () => {
   stopSending()
   await outbox.remove(JOB, 'fuel')

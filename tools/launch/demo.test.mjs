@@ -1,0 +1,112 @@
+import { spawn, spawnSync } from 'node:child_process'
+import { existsSync, mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { freePort } from './mariadb.mjs'
+import { inRoot } from './paths.mjs'
+import { startedAt } from './processes.mjs'
+
+const SCRIPT = inRoot('lochmoor')
+const JOB = '8b7d2e94-1c35-4f0b-b0a2-77d1e5a4c222'
+const folder = mkdtempSync(join(tmpdir(), 'lochmoor-demo-test-'))
+const env = { ...process.env, LOCHMOOR_DATA: join(folder, 'demo') }
+afterAll(() => rmSync(folder, { recursive: true, force: true }))
+
+/** @param {() => Promise<boolean> | boolean} done */
+const until = async (done) => {
+  for (let i = 0; i < 600; i++) {
+    if (await done()) return
+    await new Promise((resolve) => setTimeout(resolve, 100))
+  }
+  throw new Error('never came')
+}
+
+/** @param {string[]} args */
+const startDemo = async (...args) => {
+  const port = await freePort()
+  const address = `http://127.0.0.1:${port}`
+  const child = spawn(SCRIPT, ['demo', '--port', String(port), ...args], {
+    env,
+    cwd: tmpdir(),
+    stdio: ['ignore', 'pipe', 'pipe'],
+  })
+  const said = { text: '' }
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (d) => (said.text += d))
+  const ended = new Promise((resolve) => child.once('close', resolve))
+  await until(() => said.text.includes(address) || child.exitCode !== null)
+  if (child.exitCode !== null) throw new Error(said.text)
+  return { port, address, child, ended, said }
+}
+
+/** Processes whose command line names the test's folder or port. @param {string} what */
+const processesWith = (what) =>
+  readdirSync('/proc')
+    .filter((pid) => /^\d+$/.test(pid) && Number(pid) !== process.pid && startedAt(Number(pid)) !== null)
+    .filter((pid) => {
+      try {
+        return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(what)
+      } catch {
+        return false
+      }
+    })
+    .map(Number)
+
+/** @param {string} address */
+const fuelOf = async (address) => {
+  const job = /** @type {any} */ (await (await fetch(`${address}/api/jobs/${JOB}`)).json())
+  return job.sections.fuel
+}
+/** @param {string} address @param {number} lowV */
+const store = async (address, lowV) => {
+  const { version, value } = await fuelOf(address)
+  const response = await fetch(`${address}/api/jobs/${JOB}/sections/fuel`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ baseVersion: version, value: { ...value, lowV } }),
+  })
+  expect(response.status).toBe(200)
+}
+
+describe('./lochmoor demo', () => {
+  it('starts from another folder, refuses a second one, survives a killed database, keeps its data and stops what it started', async () => {
+    const first = await startDemo()
+    expect(await (await fetch(`${first.address}/api/health`)).json()).toMatchObject({ status: 'up' })
+    expect(await (await fetch(`${first.address}/jobs`)).text()).toContain('<div id="root">')
+
+    const second = spawnSync(SCRIPT, ['demo', '--port', String(await freePort())], { env, encoding: 'utf8' })
+    expect(second).toMatchObject({ status: 1, stdout: '' })
+    expect(second.stderr).toMatch(
+      new RegExp(
+        `^lochmoor: the demo of this folder already runs at ${first.address} \\(process \\d+\\); stop it first, or use it\\.\\n$`,
+      ),
+    )
+
+    await store(first.address, 12.34)
+    const [database] = processesWith(`--datadir=${env.LOCHMOOR_DATA}`)
+    process.kill(/** @type {number} */ (database), 'SIGKILL')
+    await until(() => first.said.text.includes('starting it again'))
+    await until(async () => (await fetch(`${first.address}/api/health`)).status === 200)
+    expect(await fuelOf(first.address)).toMatchObject({ version: 2, value: { lowV: 12.34 } })
+
+    first.child.kill('SIGTERM')
+    expect(await first.ended).toBe(0)
+    await until(() => processesWith(folder).length === 0)
+    await expect(fetch(`${first.address}/api/health`)).rejects.toThrow()
+    expect(existsSync(`${env.LOCHMOOR_DATA}-runs.json`)).toBe(false)
+
+    const again = await startDemo()
+    expect(await fuelOf(again.address)).toMatchObject({ value: { lowV: 12.34 } })
+    again.child.kill('SIGINT')
+    expect(await again.ended).toBe(0)
+
+    const fresh = await startDemo('--fresh')
+    expect(await fuelOf(fresh.address)).toMatchObject({ version: 1, value: { lowV: 12.2 } })
+    // Killed without a chance to tidy up, it leaves nothing running either.
+    fresh.child.kill('SIGKILL')
+    await fresh.ended
+    await until(() => processesWith(folder).length === 0)
+    const after = await startDemo()
+    after.child.kill('SIGTERM')
+    expect(await after.ended).toBe(0)
+  }, 120_000)
+})
