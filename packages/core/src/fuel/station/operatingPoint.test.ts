@@ -1,0 +1,63 @@
+import fc from 'fast-check'
+import { AMBIENT_PA, engineOnFuel } from './operatingPoint.ts'
+import { soundJob } from './testing/jobs.ts'
+
+describe('operating points', () => {
+  it('names five moments, two of them the corners of every design', () => {
+    const { points } = engineOnFuel(soundJob())
+    expect(points.map((p) => `${p.id} ${p.voltage}`)).toEqual([
+      'overrun high',
+      'idle running',
+      'cruise running',
+      'full running',
+      'full-low low',
+    ])
+    expect(points[0]!.demandKgS).toBe(0)
+    expect(points[4]!.demandKgS).toBe(points[3]!.demandKgS)
+  })
+
+  it('takes the larger route at full load and the air route at idle and cruise', () => {
+    const engine = engineOnFuel(soundJob({}, { powerW: 130e3 }))
+    expect(engine.demand.byPowerKgS.typical).toBeGreaterThan(engine.demand.byAirKgS.typical)
+    expect(engine.pointAt(1, 'running').demandKgS).toBeCloseTo(engine.demand.designKgS, 12)
+    const less = engineOnFuel(soundJob({}, { powerW: 60e3 }))
+    expect(less.pointAt(0, 'running').demandKgS).toBeCloseTo(engine.pointAt(0, 'running').demandKgS, 12)
+    expect(less.pointAt(0.5, 'running').demandKgS).toBeCloseTo(engine.pointAt(0.5, 'running').demandKgS, 12)
+  })
+
+  it('demand rises all the way from idle to full load', () => {
+    const engine = engineOnFuel(soundJob())
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 0.99, noNaN: true }), (s) => {
+        expect(engine.pointAt(s + 0.01, 'running').demandKgS).toBeGreaterThan(engine.pointAt(s, 'running').demandKgS)
+      }),
+      { seed: 91, numRuns: 300 },
+    )
+  })
+
+  it.each([
+    { place: 'port', boostPa: 0, load: 0, tip: 'vacuum' },
+    { place: 'below-plate', boostPa: 0, load: 0, tip: 'vacuum' },
+    { place: 'above-plate', boostPa: 0, load: 0, tip: 'ambient' },
+    { place: 'above-plate', boostPa: 60e3, load: 1, tip: 'boost' },
+    { place: 'port', boostPa: 60e3, load: 1, tip: 'boost' },
+  ] as const)(
+    'an injector $place at load $load with $boostPa Pa of boost sprays into $tip',
+    ({ place, boostPa, load, tip }) => {
+      const job = soundJob(
+        { injectionPlace: place },
+        { aspiration: boostPa > 0 ? 'turbocharged' : 'natural', boostPa, idleManifoldPa: 40e3 },
+      )
+      const { tipPa } = engineOnFuel(job).pointAt(load, 'running')
+      const expected = { vacuum: 40e3 - AMBIENT_PA, ambient: 0, boost: boostPa }[tip]
+      expect(tipPa).toBeCloseTo(expected, 6)
+    },
+  )
+
+  it('the reference follows the manifold only where a hose is fitted', () => {
+    const reference = (referenced: boolean) =>
+      engineOnFuel(soundJob({ referenced }, { idleManifoldPa: 40e3 })).points[1]!.referencePa
+    expect(reference(true)).toBeCloseTo(40e3 - AMBIENT_PA, 6)
+    expect(reference(false)).toBe(0)
+  })
+})
