@@ -100,6 +100,7 @@ export default tseslint.config(
   {
     // Views read the store and run commands; they never write it.
     files: ['apps/web/src/{benches,jobs,fields,marks,shell}/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
     rules: {
       'no-restricted-syntax': [
         'error',
@@ -123,6 +124,7 @@ export default tseslint.config(
   },
   { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },
   { files: ['**/*.test.mjs'], languageOptions: { globals: globals.jest } },
+  { files: ['tools/jest/jsdom-gaps.cjs'], languageOptions: { globals: globals.browser } },
   { files: ['bench/screen.mjs'], languageOptions: { globals: globals.browser } },
   {
     files: ['**/*.cjs'],

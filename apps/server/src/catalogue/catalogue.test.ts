@@ -2,7 +2,7 @@ import { CatalogueSchema } from '@lochmoor/contract'
 import { pumpAtVoltage, type PumpPart } from '@lochmoor/core'
 import request from 'supertest'
 import { DataSource } from 'typeorm'
-import { testServer, type TestServer } from '../testing/testServer.ts'
+import { testServer, type TestServer } from '../test/testServer.ts'
 import { STOCK_CATALOGUE } from './stock/index.ts'
 
 describe('stock catalogue', () => {

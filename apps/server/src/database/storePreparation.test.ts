@@ -1,7 +1,7 @@
 import { pino } from 'pino'
 import { DataSource } from 'typeorm'
 import { createServer } from '../createServer.ts'
-import { testServer } from '../testing/testServer.ts'
+import { testServer } from '../test/testServer.ts'
 
 describe('preparing the store', () => {
   it('keeps what is there when it starts a second time, and two servers may start at once', async () => {

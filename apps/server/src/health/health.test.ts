@@ -1,6 +1,6 @@
 import request from 'supertest'
 import { DataSource } from 'typeorm'
-import { testServer, type TestServer } from '../testing/testServer.ts'
+import { testServer, type TestServer } from '../test/testServer.ts'
 
 let server: TestServer
 beforeAll(async () => {

@@ -3,7 +3,7 @@ import { emptyJob } from '@lochmoor/core'
 import request from 'supertest'
 import { DataSource } from 'typeorm'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
-import { testServer, type TestServer } from '../testing/testServer.ts'
+import { testServer, type TestServer } from '../test/testServer.ts'
 import { JobsRepository } from './jobs.repository.ts'
 
 let server: TestServer

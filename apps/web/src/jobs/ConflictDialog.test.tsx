@@ -3,7 +3,7 @@ import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { initialJobState, useJobStore } from '../store/jobStore.ts'
 import { stopSending } from '../store/saving.ts'
-import { catalogue, soundJob } from '../testing/jobs.ts'
+import { catalogue, soundJob } from '../test/jobs.ts'
 import { ConflictDialog } from './ConflictDialog.tsx'
 
 beforeAll(() => {

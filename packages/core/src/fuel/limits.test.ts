@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { mostHeldDemandM3S, railWithFallingDemandPa, requiredRisePa } from './limits.ts'
 import { pumpRiseAt } from './pumpCurve.ts'
 import { solveFuelCircuit } from './solveFuelCircuit.ts'
-import { arbCircuit, plainCircuit } from './testing/circuits.ts'
+import { arbCircuit, plainCircuit } from './test/circuits.ts'
 
 const solve = (c: ReturnType<typeof plainCircuit>) => {
   const answer = solveFuelCircuit(c)

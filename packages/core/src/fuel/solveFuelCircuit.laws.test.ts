@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import type { FuelCircuit, FuelCircuitAnswer } from './circuitTypes.ts'
 import { solveFuelCircuit } from './solveFuelCircuit.ts'
-import { arbCircuit } from './testing/circuits.ts'
-import { slowSolve } from './testing/slowSolver.ts'
+import { arbCircuit } from './test/circuits.ts'
+import { slowSolve } from './test/slowSolver.ts'
 
 const solve = (c: FuelCircuit): FuelCircuitAnswer => {
   const answer = solveFuelCircuit(c)

@@ -1,6 +1,6 @@
 import type { FuelCircuit, FuelCircuitAnswer } from './circuitTypes.ts'
 import { solveFuelCircuit } from './solveFuelCircuit.ts'
-import { plainCircuit } from './testing/circuits.ts'
+import { plainCircuit } from './test/circuits.ts'
 
 const solved = (change: Partial<FuelCircuit> = {}): FuelCircuitAnswer => {
   const answer = solveFuelCircuit(plainCircuit(change))

@@ -7,7 +7,7 @@ import { useCatalogue } from '../../store/catalogueStore.ts'
 import { initialJobState, useJobStore } from '../../store/jobStore.ts'
 import { stopSending } from '../../store/saving.ts'
 import { setUnitSystem } from '../../store/preferences.ts'
-import { catalogue, shortJob, soundJob } from '../../testing/jobs.ts'
+import { catalogue, shortJob, soundJob } from '../../test/jobs.ts'
 import { FuelBench } from './FuelBench.tsx'
 
 beforeAll(() => {

@@ -1,7 +1,7 @@
 import { emptyJob, type FuelSection, type VehicleSection } from '../../job/index.ts'
 import { assessFuel, fuelState } from './assessFuel.ts'
 import type { FuelVerdict } from './solvedPoint.ts'
-import { catalogue, soundJob } from './testing/jobs.ts'
+import { catalogue, soundJob } from './test/jobs.ts'
 
 const judge = (fuel: Partial<FuelSection> = {}, vehicle: Partial<VehicleSection> = {}) =>
   assessFuel(soundJob(fuel, vehicle), catalogue)

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { AMBIENT_PA, engineOnFuel } from './operatingPoint.ts'
-import { soundJob } from './testing/jobs.ts'
+import { soundJob } from './test/jobs.ts'
 
 describe('operating points', () => {
   it('names five moments, two of them the corners of every design', () => {

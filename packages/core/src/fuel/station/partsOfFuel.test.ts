@@ -1,6 +1,6 @@
 import { emptyJob } from '../../job/index.ts'
 import { partsOfFuel } from './partsOfFuel.ts'
-import { catalogue, soundJob } from './testing/jobs.ts'
+import { catalogue, soundJob } from './test/jobs.ts'
 
 const linesOf = (job: ReturnType<typeof soundJob>) =>
   partsOfFuel(job).map((l) => `${l.quantity.si} ${l.what}: ${l.name}${l.assumed ? ' (assumed)' : ''}`)

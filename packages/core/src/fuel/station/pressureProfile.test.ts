@@ -1,7 +1,7 @@
 import { engineOnFuel } from './operatingPoint.ts'
 import { pressureProfile } from './pressureProfile.ts'
 import { isSolved, solvePoint } from './solvedPoint.ts'
-import { catalogue, soundJob } from './testing/jobs.ts'
+import { catalogue, soundJob } from './test/jobs.ts'
 
 const profileOf = (job: ReturnType<typeof soundJob>, pointId: string) => {
   const engine = engineOnFuel(job)

@@ -1,6 +1,6 @@
 import type { WorkingStep } from '../../verdict/index.ts'
 import { engineOnFuel } from './operatingPoint.ts'
-import { catalogue, soundJob } from './testing/jobs.ts'
+import { catalogue, soundJob } from './test/jobs.ts'
 import { fuelWorking, WORKING_IDS } from './workings.ts'
 
 /** Evaluates the formula text of a step with the numbers of its inputs. */
