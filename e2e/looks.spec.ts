@@ -24,6 +24,17 @@ for (const colorScheme of ['light', 'dark'] as const)
     })
   })
 
+test('the headline stays in sight at the end of every column', async ({ page, bench }) => {
+  await bench.open(DEMO.curlew)
+  await bench.field('Connectors and tees').last().scrollIntoViewIfNeeded()
+  await expect(bench.field('Connectors and tees').last()).toBeInViewport()
+  await expect(bench.headline).toBeInViewport()
+  const height = await page.evaluate(
+    () => document.documentElement.scrollHeight - document.documentElement.clientHeight,
+  )
+  expect(height).toBe(0)
+})
+
 test('the theme can be chosen and is remembered', async ({ page, bench }) => {
   await page.goto(bench.address)
   await page.getByRole('button', { name: 'Change to the dark theme' }).click()
@@ -42,6 +53,7 @@ test.describe('on a phone', () => {
     expect(overflow).toBe(0)
     await page.getByRole('link', { name: 'Measured' }).click()
     await expect(bench.field('Name of the car')).toBeInViewport()
+    await expect(bench.headline).toBeInViewport()
     await page.getByRole('link', { name: 'Judgement', exact: true }).click()
     await expect(bench.judgement.getByRole('heading', { name: 'Judgement' })).toBeInViewport()
   })

@@ -15,7 +15,7 @@ export const Shell = () => {
     document.documentElement.dataset['theme'] = applied
   }, [applied])
   return (
-    <div className="flex min-h-dvh flex-col">
+    <div className="flex min-h-dvh flex-col lg:h-dvh">
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:bg-sheet focus:p-2">
         Skip to the work
       </a>
@@ -29,7 +29,7 @@ export const Shell = () => {
         <PreferencesMenu />
         <ThemeSwitch applied={applied} />
       </header>
-      <main id="main" tabIndex={-1} className="flex min-h-0 flex-1 flex-col outline-none">
+      <main id="main" tabIndex={-1} className="flex min-h-0 flex-1 flex-col outline-none lg:overflow-y-auto">
         <Outlet />
       </main>
     </div>

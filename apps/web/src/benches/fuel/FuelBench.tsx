@@ -39,14 +39,14 @@ export const FuelBench = () => {
         <section
           id="measured"
           aria-label="Measured"
-          className="order-3 scroll-mt-2 border-hair p-3 lg:order-1 lg:min-h-0 lg:overflow-y-auto lg:border-r lg:p-4"
+          className="order-3 scroll-mt-24 border-hair p-3 lg:order-1 lg:min-h-0 lg:overflow-y-auto lg:border-r lg:p-4"
         >
           <FuelInputs job={job} catalogue={catalogue} />
         </section>
         <section
           id="picture"
           aria-label="Picture"
-          className="order-1 scroll-mt-2 min-w-0 p-3 lg:order-2 lg:min-h-0 lg:overflow-y-auto lg:p-4"
+          className="order-1 scroll-mt-24 min-w-0 p-3 lg:order-2 lg:min-h-0 lg:overflow-y-auto lg:p-4"
         >
           <PointPicker engine={engine} view={view} onView={setView} />
           <ProfileChart pieces={pieces} solved={solved} title={job.vehicle.title} point={point} />
@@ -58,7 +58,7 @@ export const FuelBench = () => {
         <section
           id="judgement"
           aria-label="Judgement"
-          className="order-2 scroll-mt-2 lg:order-3 border-hair p-3 lg:min-h-0 lg:overflow-y-auto lg:border-l lg:p-4"
+          className="order-2 scroll-mt-24 lg:order-3 border-hair p-3 lg:min-h-0 lg:overflow-y-auto lg:border-l lg:p-4"
         >
           <Judgement job={job} assessment={assessment} onPoint={showPoint} onWorking={ask} />
         </section>

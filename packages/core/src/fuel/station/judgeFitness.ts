@@ -1,6 +1,7 @@
 import { figureOf, type LineDesign } from '../../job/index.ts'
 import { fig, say, type VerdictState } from '../../verdict/index.ts'
 import { pumpAtVoltage } from '../pumpAtVoltage.ts'
+import { AMBIENT_PA } from './operatingPoint.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
 
 const base = { remedies: [], pointId: null, workings: [] as string[] }
@@ -67,18 +68,24 @@ export const judgeHoses = ({ job }: FuelCase): FuelVerdict | null => {
 export const judgeReference = ({ job }: FuelCase): FuelVerdict | null => {
   const { injectionPlace, referenced, systemType } = job.fuel
   const boostPa = figureOf(job, 'vehicle.boostPa')
-  if (systemType === 'return' && referenced && injectionPlace === 'above-plate' && boostPa === 0)
+  if (systemType === 'return' && referenced && injectionPlace === 'above-plate' && boostPa === 0) {
+    const setPa = figureOf(job, 'fuel.setPressurePa')
+    const vacuumPa = Math.max(0, AMBIENT_PA - figureOf(job, 'vehicle.idleManifoldPa'))
+    const meteredShare = Math.sqrt(Math.max(0, setPa - vacuumPa) / setPa)
     return {
       ...plain,
       id: 'reference',
-      title: 'Reference hose',
+      title: 'Reference hose above the plate',
       state: 'stop',
-      reason: say`The injectors spray above the throttle plate, into ambient pressure. With manifold vacuum on the regulator their pressure would change with load: at 60 kPa of vacuum a 100 kPa rail meters a quarter wrong.`,
+      figureName: 'idle fuel metered too low by',
+      figure: fig(1 - meteredShare, 'share'),
+      reason: say`The injectors spray above the throttle plate, into ambient pressure. With ${fig(vacuumPa, 'pressure')} of manifold vacuum on the regulator they would work at ${fig(Math.max(0, setPa - vacuumPa), 'pressure')} instead of ${fig(setPa, 'pressure')}, and at another pressure at every load.`,
       source: 'orifice equation',
       remedies: [
         { id: 'no-reference', label: say`Leave the reference hose off`, becomes: null, change: { referenced: false } },
       ],
     }
+  }
   const losesBoost = boostPa > 0 && !(systemType === 'return' && referenced)
   if (!losesBoost) return null
   return {

@@ -11,7 +11,7 @@ export const Headline = ({ verdicts, assumed }: { verdicts: readonly FuelVerdict
     <div
       role="status"
       aria-label="Judgement in short"
-      className="flex shrink-0 flex-wrap items-baseline gap-x-4 gap-y-0.5 border-b border-hair bg-sheet px-3 py-2 lg:px-4"
+      className="sticky top-0 z-10 flex shrink-0 flex-wrap items-baseline gap-x-4 gap-y-0.5 border-b border-hair bg-sheet px-3 py-2 lg:px-4"
     >
       <span className="text-xl">
         <StateMark state={worst.state} />
