@@ -31,6 +31,11 @@ const forbid = (...patterns) => ({
   ],
 })
 const APPS = ['**/apps/**', '@lochmoor/server', '@lochmoor/web', '@lochmoor/cli']
+/** The other apps, by name and by path; and packages by their path instead of their name. */
+const others = (...names) => [
+  ...names.flatMap((n) => [`@lochmoor/${n}`, `**/${n}/src/**`, `**/${n}/dist/**`]),
+  '**/packages/**',
+]
 
 export default tseslint.config(
   { ignores: ['**/dist/**', '**/node_modules/**', '.lochmoor/**', 'playwright-report/**', 'test-results/**'] },
@@ -66,35 +71,18 @@ export default tseslint.config(
   },
   {
     files: ['apps/server/src/**/*.ts'],
-    rules: forbid('react*', 'd3*', '**/apps/web/**', '**/apps/cli/**', '@lochmoor/web', '@lochmoor/cli'),
+    rules: forbid('react*', 'd3*', ...others('web', 'cli')),
   },
   {
     files: ['apps/cli/src/**/*.ts'],
-    rules: forbid(
-      'react*',
-      'd3*',
-      '@nestjs/*',
-      'typeorm',
-      '**/apps/web/**',
-      '**/apps/server/**',
-      '@lochmoor/server',
-      '@lochmoor/web',
-    ),
+    rules: forbid('react*', 'd3*', '@nestjs/*', 'typeorm', ...others('server', 'web')),
   },
   {
     files: ['apps/web/src/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': reactHooks },
     rules: {
       ...reactHooks.configs.recommended.rules,
-      ...forbid(
-        '@nestjs/*',
-        'typeorm',
-        'node:*',
-        '**/apps/server/**',
-        '**/apps/cli/**',
-        '@lochmoor/server',
-        '@lochmoor/cli',
-      ),
+      ...forbid('@nestjs/*', 'typeorm', 'node:*', ...others('server', 'cli')),
     },
   },
   {
