@@ -4,7 +4,7 @@ import { fetchJob, type ApiError } from '../api/client.ts'
 import { initialJobState, useJobStore, type Conflict } from './jobStore.ts'
 import { outbox, type OutboxEntry } from './outbox.ts'
 import { sameValue } from './sameValue.ts'
-import { keepAndSend, stopSending } from './saving.ts'
+import { keepAndSend, leaveJob } from './saving.ts'
 
 interface Merged {
   document: JobDocument
@@ -23,7 +23,7 @@ const withWaiting = (job: JobResponse, waiting: readonly OutboxEntry[]): Merged 
     const stored = job.sections[entry.section]
     const parsed = SECTION_SCHEMAS[entry.section].safeParse(entry.value)
     if (!parsed.success || sameValue(stored.value, entry.value)) {
-      void outbox.remove(job.id, entry.section)
+      outbox.remove(job.id, entry.section).catch((e: unknown) => useJobStore.setState({ saveNote: String(e) }))
       continue
     }
     merged.document = { ...merged.document, [entry.section]: parsed.data }
@@ -39,9 +39,14 @@ const withWaiting = (job: JobResponse, waiting: readonly OutboxEntry[]): Merged 
   return merged
 }
 
+let turns = 0
+
 /** Loads a job into the store, with what this browser still has to send. */
 export const openJob = async (id: string): Promise<Result<null, ApiError>> => {
-  stopSending()
+  const turn = ++turns
+  await leaveJob()
+  // Somebody has asked for another job meanwhile; that one is opened.
+  if (turn !== turns) return ok(null)
   useJobStore.setState(initialJobState, true)
   const loaded = await fetchJob(id)
   if (!loaded.ok) return err(loaded.error)
@@ -54,6 +59,7 @@ export const openJob = async (id: string): Promise<Result<null, ApiError>> => {
     // Private windows may refuse a database. Work goes on; only a lost connection would cost the last edits.
     saveNote = `This browser cannot keep edits for later (${String(error)}).`
   }
+  if (turn !== turns) return ok(null)
   const { document, dirty, conflict } = withWaiting(job, waiting)
   const { vehicle, fuel } = job.sections
   useJobStore.setState({

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { emptyJob } from '@lochmoor/core'
 import { run, setFuel } from './commands.ts'
-import { useJobStore } from './jobStore.ts'
+import { initialJobState, useJobStore } from './jobStore.ts'
 import { openJob } from './openJob.ts'
 import { outbox } from './outbox.ts'
 import { settleConflict, stopSending } from './saving.ts'
@@ -54,8 +54,14 @@ const until = async (done: () => boolean) => {
 const state = () => useJobStore.getState()
 const setVolts = (lowV: number) => run(setFuel({ lowV }, 'volts'))
 
-afterEach(async () => {
+/** As a reload of the page: what was in memory is gone. */
+const reload = () => {
   stopSending()
+  useJobStore.setState(initialJobState, true)
+}
+
+afterEach(async () => {
+  reload()
   await outbox.remove(JOB, 'fuel')
 })
 
@@ -77,7 +83,7 @@ describe('saving', () => {
     setVolts(12.2)
     await until(() => state().save === 'kept-here')
     expect(await outbox.ofJob(JOB)).toMatchObject([{ section: 'fuel', baseVersion: 1, value: { lowV: 12.2 } }])
-    stopSending()
+    reload()
     const again = new PlayedServer([jobReply(), saved(2)])
     await openJob(JOB)
     expect(state().document!.fuel.lowV).toBe(12.2)
@@ -92,6 +98,49 @@ describe('saving', () => {
     await until(() => state().save === 'saved')
     expect(state().versions.fuel).toBe(2)
     expect(state().conflict).toBeNull()
+  })
+
+  it('takes its own earlier edit, whose answer was lost, for no conflict and goes on from it', async () => {
+    const server = new PlayedServer([jobReply(), 'away', stale(2, 11.7), saved(3)])
+    await openJob(JOB)
+    setVolts(11.7)
+    await until(() => state().save === 'kept-here')
+    setVolts(12.3)
+    await until(() => state().save === 'saved')
+    expect(server.sent.map((s) => [s.baseVersion, s.value.lowV])).toEqual([
+      [1, 11.7],
+      [1, 12.3],
+      [2, 12.3],
+    ])
+    expect(state()).toMatchObject({ conflict: null, versions: { fuel: 3 } })
+  })
+
+  it('sends the last edit of a job before another one is opened', async () => {
+    const server = new PlayedServer([jobReply(), saved(2), jobReply(2)])
+    await openJob(JOB)
+    setVolts(12.1)
+    await openJob(JOB)
+    expect(server.sent).toMatchObject([{ value: { lowV: 12.1 } }])
+    expect(await outbox.ofJob(JOB)).toEqual([])
+  })
+
+  it('a slow answer for a job that was left does not come over the one asked for last', async () => {
+    const other = '8b7d2e94-1c35-4f0b-b0a2-77d1e5a4c222'
+    const { body } = jobReply() as { body: object }
+    globalThis.fetch = ((url: string) => {
+      const slow = url.endsWith(JOB)
+      const response = {
+        ok: true,
+        status: 200,
+        text: () => Promise.resolve(JSON.stringify({ ...body, id: slow ? JOB : other })),
+      }
+      return new Promise<unknown>((resolve) => setTimeout(() => resolve(response), slow ? 80 : 5))
+    }) as typeof fetch
+    const first = openJob(JOB)
+    await new Promise((resolve) => setTimeout(resolve, 20))
+    await openJob(other)
+    await first
+    expect(state().jobId).toBe(other)
   })
 
   it('shows a conflict with both values; keeping mine sends it on top, undo brings back theirs', async () => {

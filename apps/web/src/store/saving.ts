@@ -9,13 +9,18 @@ const SETTLE_MS = 350
 const RETRY_MS = [1000, 2000, 4000, 8000, 15_000] as const
 
 let timer: ReturnType<typeof setTimeout> | null = null
-let sending = false
+let running: Promise<void> | null = null
 let failures = 0
+/** By section, values sent that no answer came for: the server may have any of them already. */
+const unanswered = new Map<SectionName, unknown[]>()
+const MOST_UNANSWERED = 50
 
 const set = (change: Partial<JobState>) => useJobStore.setState(change)
 const get = () => useJobStore.getState()
 
 const sectionValue = (document: JobDocument, section: SectionName) => document[section]
+
+const cannotKeep = (e: unknown) => set({ saveNote: `This browser cannot keep edits for later (${String(e)}).` })
 
 /** Puts every unacknowledged section into the browser's own store at once and sends it after the typing settles. */
 export const keepAndSend = (): void => {
@@ -24,9 +29,11 @@ export const keepAndSend = (): void => {
   for (const section of dirty)
     outbox
       .put({ jobId, section, baseVersion: versions[section], value: sectionValue(document, section) })
-      .catch((e: unknown) => set({ saveNote: `This browser cannot keep edits for later (${String(e)}).` }))
+      .catch(cannotKeep)
   sendIn(SETTLE_MS)
 }
+
+const forget = (jobId: string, section: SectionName): void => void outbox.remove(jobId, section).catch(cannotKeep)
 
 const sendIn = (ms: number): void => {
   if (timer) clearTimeout(timer)
@@ -36,18 +43,20 @@ const sendIn = (ms: number): void => {
 /** Sends at once what waits: on regained connection, or before the page goes. */
 export const sendNow = (): void => sendIn(0)
 
-const send = async (): Promise<void> => {
-  if (sending || get().conflict) return
-  sending = true
-  try {
-    for (const section of SECTION_NAMES) if (get().dirty.has(section) && !(await sendSection(section))) return
-    failures = 0
-    const { dirty, conflict, save } = get()
-    if (dirty.size === 0 && !conflict && save !== 'refused') set({ save: 'saved', saveNote: null })
-    else if (dirty.size > 0 && !conflict && save !== 'refused') sendIn(0)
-  } finally {
-    sending = false
-  }
+/** One run at a time; whoever asks during a run waits for it. */
+const send = (): Promise<void> =>
+  (running ??= sendAll().finally(() => {
+    running = null
+  }))
+
+const sendAll = async (): Promise<void> => {
+  if (get().conflict) return
+  for (const section of SECTION_NAMES) if (get().dirty.has(section) && !(await sendSection(section))) return
+  failures = 0
+  const { dirty, conflict, save } = get()
+  if (conflict || save === 'refused') return
+  if (dirty.size === 0) set({ save: 'saved', saveNote: null })
+  else sendIn(0)
 }
 
 /** Whether to go on with the next section. */
@@ -56,6 +65,8 @@ const sendSection = async (section: SectionName): Promise<boolean> => {
   if (!jobId || !document) return false
   const value = sectionValue(document, section)
   set({ save: 'saving' })
+  const earlier = (unanswered.get(section) ?? []).filter((v) => v !== value)
+  unanswered.set(section, [...earlier, value].slice(-MOST_UNANSWERED))
   const result = await writeSection(jobId, section, versions[section], value)
   if (get().jobId !== jobId) return false
   if (result.ok) {
@@ -76,6 +87,12 @@ const sendSection = async (section: SectionName): Promise<boolean> => {
       acknowledge(jobId, section, value, current.version, current.savedAt)
       return true
     }
+    const own = earlier.find((v) => sameValue(current.value, v))
+    if (own !== undefined) {
+      // What stands there is our own earlier edit whose answer was lost: go on from it.
+      acknowledge(jobId, section, own, current.version, current.savedAt)
+      return true
+    }
     set({ save: 'conflict', conflict: { section, mine: value, theirs: current.value, theirVersion: current.version } })
     return false
   }
@@ -89,8 +106,9 @@ const acknowledge = (jobId: string, section: SectionName, sent: unknown, version
   const rest = new Set(dirty)
   if (unchanged) {
     rest.delete(section)
-    void outbox.remove(jobId, section)
+    forget(jobId, section)
   }
+  unanswered.delete(section)
   set({ versions: { ...versions, [section]: version }, dirty: rest, savedAt })
   if (!unchanged) keepAndSend()
 }
@@ -123,13 +141,21 @@ export const settleConflict = (choice: 'mine' | 'theirs'): void => {
     document: { ...document, [section]: theirs },
     save: rest.size > 0 ? 'saving' : 'saved',
   })
-  void outbox.remove(jobId, section)
+  forget(jobId, section)
   if (rest.size > 0) keepAndSend()
 }
 
-/** Forgets timers of the job that was open. */
+/** Before another job is opened: sends what the open one still has, once, and forgets its timers. */
+export const leaveJob = async (): Promise<void> => {
+  if (running) await running
+  if (get().dirty.size > 0) await send()
+  stopSending()
+}
+
+/** Forgets timers and unanswered values of the job that was open. */
 export const stopSending = (): void => {
   if (timer) clearTimeout(timer)
   timer = null
   failures = 0
+  unanswered.clear()
 }

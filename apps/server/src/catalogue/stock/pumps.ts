@@ -164,8 +164,8 @@ export const PUMPS: readonly PumpPart[] = [
     ],
   },
   {
-    id: 'quarrie-q255',
-    name: 'Quarrie Q255',
+    id: 'quarrie-q240',
+    name: 'Quarrie Q240',
     priceClass: 4,
     mount: 'in-line',
     tables: [

@@ -92,6 +92,17 @@ describe('fuel station', () => {
       id: 'injector-use',
       state: 'stop',
     },
+    {
+      name: 'a single line whose feed leaves nothing at the rail',
+      fuel: {
+        systemType: 'single-line',
+        regulator: catalogue.regulators[1]!,
+        referenced: false,
+        feed: { ...feed, hose: { ...five!, boreM: 0.002 } },
+      },
+      id: 'feed-loss',
+      state: 'stop',
+    },
     { name: 'no regulator', fuel: { regulator: null }, id: 'circuit', state: 'unknown' },
     {
       name: 'the other kind of regulator',

@@ -1,5 +1,6 @@
 import { fig, say, type Sentence, type VerdictState } from '../../verdict/index.ts'
 import { mostHeldDemandM3S, railWithFallingDemandPa } from '../limits.ts'
+import { circuitModel } from '../circuitModel.ts'
 import { elementDropPa } from '../elementLoss.ts'
 import type { FuelCase, FuelVerdict, SolvedPoint } from './solvedPoint.ts'
 
@@ -117,26 +118,38 @@ export const judgeNotLifted = ({ solved, job }: FuelCase): FuelVerdict | null =>
   }
 }
 
-/** Single line: how far the rail sinks from idle to full load. */
+/** Share of the set pressure that may be lost from idle to full load: 4 % of pressure is 2 % of mixture. */
+const SINKING_ALLOWED = 0.04
+
+/**
+ * Single line: how far the rail sinks from idle to full load below a held tank module. Judged by the losses alone, so
+ * that it also speaks where the feed takes everything and no rail pressure exists.
+ */
 export const judgeFeedLoss = ({ solved, job }: FuelCase): FuelVerdict | null => {
   if (job.fuel.systemType !== 'single-line') return null
   const idle = solved.find((s) => s.point.id === 'idle')
   const full = solved.find((s) => s.point.id === 'full')
-  if (!idle || !full || idle.answer.railPa === null || full.answer.railPa === null) return null
-  if (full.answer.state === 'not-held') return null
-  const fallPa = idle.answer.railPa - full.answer.railPa
-  const limitPa = 0.04 * full.answer.effectiveSetPa
+  if (!idle || !full) return null
+  const model = circuitModel(full.circuit)
+  const { effectiveSetPa } = model
+  const railIdlePa = model.railPa(effectiveSetPa, idle.point.demandM3S)
+  const railFullPa = model.railPa(effectiveSetPa, full.point.demandM3S)
+  const fallPa = railIdlePa - railFullPa
+  const limitPa = SINKING_ALLOWED * effectiveSetPa
+  const nothingLeft = railFullPa <= 0
   return {
     id: 'feed-loss',
-    title: 'Rail sinking between idle and full load',
-    state: fallPa > 2 * limitPa ? 'stop' : fallPa > limitPa ? 'caution' : 'ok',
+    title: nothingLeft ? 'The feed takes the whole pressure at full load' : 'Rail sinking between idle and full load',
+    state: nothingLeft || fallPa > 2 * limitPa ? 'stop' : fallPa > limitPa ? 'caution' : 'ok',
     figureName: 'sinks by',
     figure: fig(fallPa, 'pressure'),
-    limitName: '4 % of the set pressure',
+    limitName: `${SINKING_ALLOWED * 100} % of the set pressure`,
     limit: fig(limitPa, 'pressure'),
     margin: fig(limitPa - fallPa, 'pressure'),
-    reason: say`The regulator sits at the tank, so what the feed loses is missing at the rail: ${fig(full.answer.feedDropPa ?? 0, 'pressure')} at full load. 4 % of pressure is 2 % of mixture.`,
-    source: 'solved circuit; 4 %: rule of thumb',
+    reason: nothingLeft
+      ? say`The regulator at the tank may hold, but feed and filter would take ${fig(fallPa, 'pressure')} of the ${fig(effectiveSetPa, 'pressure')} at full load: nothing is left at the rail.`
+      : say`The regulator sits at the tank, so what feed and filter take is missing at the rail: ${fig(railFullPa, 'pressure')} are left of ${fig(effectiveSetPa, 'pressure')} at full load.`,
+    source: 'solved losses; 4 % of pressure is 2 % of mixture: rule of thumb',
     remedies: [],
     pointId: 'full',
     workings: ['demand', 'feed', 'rail'],
