@@ -3,19 +3,23 @@ import { TypeOrmModule } from '@nestjs/typeorm'
 import { CatalogueModule } from './catalogue/catalogue.module.ts'
 import { databaseOptions } from './database/options.ts'
 import { StoreModule } from './database/store.module.ts'
+import { ExportsModule } from './exports/exports.module.ts'
 import { HealthModule } from './health/health.module.ts'
 import { JobsModule } from './jobs/jobs.module.ts'
+import { RecordsModule } from './records/records.module.ts'
 import { WorkshopModule } from './workshop/workshop.module.ts'
 
 @Module({})
 export class AppModule {
-  static on(databaseUrl: string): DynamicModule {
+  static on(databaseUrl: string, demo: boolean): DynamicModule {
     return {
       module: AppModule,
       imports: [
         TypeOrmModule.forRoot({ ...databaseOptions(databaseUrl), retryAttempts: 20, retryDelay: 500 }),
-        WorkshopModule,
+        WorkshopModule.for(demo),
         JobsModule,
+        RecordsModule,
+        ExportsModule,
         CatalogueModule,
         HealthModule,
         StoreModule,

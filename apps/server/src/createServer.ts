@@ -1,8 +1,10 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
+import { MOST_PHOTO_BYTES, PHOTO_TYPES } from '@lochmoor/contract'
 import { NestFactory } from '@nestjs/core'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger'
+import cookieParser from 'cookie-parser'
 import express, { type NextFunction, type Request, type Response } from 'express'
 import helmet from 'helmet'
 import type { Logger } from 'pino'
@@ -21,6 +23,9 @@ export interface ServerOptions {
   readonly demo: boolean
   readonly log: Logger
 }
+
+/** A job file with a book of photographs. */
+const MOST_JOB_FILE = '120mb'
 
 const CONTENT_POLICY = {
   useDefaults: false,
@@ -47,20 +52,29 @@ export const createServer = async ({
   demo,
   log,
 }: ServerOptions): Promise<NestExpressApplication> => {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.on(databaseUrl), {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.on(databaseUrl, demo), {
     logger: ['error', 'warn'],
     abortOnError: false,
     bodyParser: false,
   })
   app.use(pinoHttp({ logger: log, autoLogging: { ignore: (r) => !r.url?.startsWith('/api/') } }))
   app.use(helmet({ contentSecurityPolicy: CONTENT_POLICY, strictTransportSecurity: false }))
+  app.use(cookieParser())
+  app.use('/api/jobs/import', express.json({ limit: MOST_JOB_FILE }))
   app.use(express.json({ limit: '1mb' }))
+  app.use(express.raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTES }))
+  app.set('query parser', 'simple')
   app.setGlobalPrefix('api')
   app.useGlobalPipes(new SchemaPipe())
   app.useGlobalFilters(new RefusalFilter(log))
   const document = SwaggerModule.createDocument(
     app,
-    new DocumentBuilder().setTitle('Lochmoor').setDescription('Jobs and catalogue').setVersion(VERSION).build(),
+    new DocumentBuilder()
+      .setTitle('Lochmoor')
+      .setDescription('People, jobs, log books and the catalogue of a workshop')
+      .addCookieAuth('lochmoor')
+      .setVersion(VERSION)
+      .build(),
   )
   SwaggerModule.setup('api/docs', app, document, {
     jsonDocumentUrl: 'api/docs/json',

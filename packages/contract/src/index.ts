@@ -7,11 +7,17 @@ export { FIELD_RANGES, type RangedField } from './job/fieldRanges.ts'
 export {
   FuelSectionSchema,
   JOB_SCHEMA_VERSION,
+  JobDocumentSchema,
   JobTitle,
   SECTION_NAMES,
   SECTION_SCHEMAS,
+  SectionNameSchema,
   VehicleSectionSchema,
   type SectionName,
 } from './job/jobDocument.ts'
 export * from './job/jobRequests.ts'
 export { CatalogueSchema, PART_KINDS, PART_SCHEMAS, PartKindSchema, type PartKind } from './job/parts.ts'
+export { JOB_MIGRATIONS, migrateSections, type JobMigration } from './job/migrations.ts'
+export * from './people/people.ts'
+export * from './records/jobFile.ts'
+export * from './records/records.ts'

@@ -1,5 +1,15 @@
-import type { Catalogue, JobDocument, LineDesign, Part } from '@lochmoor/core'
+import { emptyJob, type Catalogue, type JobDocument, type LineDesign, type Part } from '@lochmoor/core'
 import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
+import { DEMO_PEOPLE } from './demoPeople.ts'
+import {
+  CARRIER_SYSTEM,
+  CARRIER_WALK,
+  CURLEW_SYSTEM,
+  CURLEW_WALK,
+  PLOVER_WALK,
+  WARDEN_SYSTEM,
+  WARDEN_WALK,
+} from './demoWalkArounds.ts'
 
 /** The workshop of the demo. Invented, like every car and part in it. */
 export const DEMO_WORKSHOP = { id: '0d3a7c1e-5b1f-4a7e-9c41-6f1c0c2b7a01', name: 'Skerrow Bank Garage' }
@@ -40,6 +50,8 @@ const curlew: JobDocument = {
     cruiseSpeedRpm: 2600,
     cruiseManifoldPa: 52e3,
   },
+  walkAround: CURLEW_WALK,
+  system: CURLEW_SYSTEM,
   fuel: {
     ethanolShare: 0.05,
     fuelTemperatureK: 298.15,
@@ -61,6 +73,7 @@ const curlew: JobDocument = {
     runningV: 13.6,
     highV: 14.6,
   },
+  work: { state: 'designed', personId: DEMO_PEOPLE[1].id, heldBy: '', built: [] },
 }
 
 /** A big slow engine on a module with its own regulator and one line. */
@@ -81,6 +94,8 @@ const warden: JobDocument = {
     cruiseSpeedRpm: 2000,
     cruiseManifoldPa: 50e3,
   },
+  walkAround: WARDEN_WALK,
+  system: WARDEN_SYSTEM,
   fuel: {
     ethanolShare: 0.05,
     fuelTemperatureK: 298.15,
@@ -102,6 +117,12 @@ const warden: JobDocument = {
     runningV: 13.6,
     highV: 14.5,
   },
+  work: {
+    state: 'parts-ordered',
+    personId: DEMO_PEOPLE[0].id,
+    heldBy: 'Module and hose on their way',
+    built: ['walkAround', 'system'],
+  },
 }
 
 /** A small blown engine whose pump is enough on the bench and short on the road at night. */
@@ -122,6 +143,8 @@ const carrier: JobDocument = {
     cruiseSpeedRpm: 3000,
     cruiseManifoldPa: 70e3,
   },
+  walkAround: CARRIER_WALK,
+  system: CARRIER_SYSTEM,
   fuel: {
     ethanolShare: 0.1,
     fuelTemperatureK: 303.15,
@@ -143,11 +166,26 @@ const carrier: JobDocument = {
     runningV: 13.4,
     highV: 14.4,
   },
+  work: { state: 'surveyed', personId: DEMO_PEOPLE[2].id, heldBy: 'Owner looks for an alternator bracket', built: [] },
+}
+
+const { vehicle: noCar, ...nothing } = emptyJob('Thornkeld Plover tourer')
+
+/** Asked for last week: hardly anything known. */
+const plover: JobDocument = {
+  ...nothing,
+  vehicle: { ...noCar, year: 1954, layout: 'inline', cylinders: 4 },
+  walkAround: PLOVER_WALK,
 }
 
 /** Fixed ids, so that links into the demo keep working over `--fresh`. */
-export const DEMO_JOBS: readonly { readonly id: string; readonly document: JobDocument }[] = [
-  { id: '3f0c6a52-8a0e-4b60-8a53-2f6f2b1c9d11', document: curlew },
-  { id: '8b7d2e94-1c35-4f0b-b0a2-77d1e5a4c222', document: warden },
-  { id: 'c51e9b07-6f48-4d2a-9e6b-0a9b8c7d3e33', document: carrier },
+export const DEMO_JOBS: readonly {
+  readonly id: string
+  readonly document: JobDocument
+  readonly daysInState: number
+}[] = [
+  { id: 'd62fac18-7059-4e3b-af7c-1b0c9d8e4f44', document: plover, daysInState: 3 },
+  { id: 'c51e9b07-6f48-4d2a-9e6b-0a9b8c7d3e33', document: carrier, daysInState: 6 },
+  { id: '8b7d2e94-1c35-4f0b-b0a2-77d1e5a4c222', document: warden, daysInState: 9 },
+  { id: '3f0c6a52-8a0e-4b60-8a53-2f6f2b1c9d11', document: curlew, daysInState: 12 },
 ]

@@ -5,6 +5,7 @@ import type { Response } from 'express'
 import { DataSource } from 'typeorm'
 import { Answers } from '../http/answers.decorator.ts'
 import { VERSION } from '../version.ts'
+import { Open } from '../workshop/caller.ts'
 
 const PATIENCE_MS = 2000
 
@@ -14,6 +15,7 @@ export class HealthController {
   constructor(private readonly database: DataSource) {}
 
   @Get()
+  @Open()
   @Answers({ 200: Health, 503: Health })
   async health(@Res({ passthrough: true }) response: Response): Promise<Health> {
     const up = await this.databaseAnswers()

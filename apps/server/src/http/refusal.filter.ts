@@ -1,11 +1,19 @@
 import { randomUUID } from 'node:crypto'
 import type { Refusal } from '@lochmoor/contract'
 import { Catch, HttpException, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common'
-import type { Response } from 'express'
+import type { Request, Response } from 'express'
 import type { Logger } from 'pino'
 import { isDatabaseAway } from '../database/isDatabaseAway.ts'
 
 const TOO_LARGE = 413
+
+/** What may be sent there at most. */
+const tooLarge = ({ method, url }: Request): string =>
+  method === 'PUT' && /\/photos\//.test(url)
+    ? 'The photograph is larger than 10 MB; allowed: at most 10 MB.'
+    : /\/import$/.test(url)
+      ? 'The job file is larger than 120 MB; allowed: at most 120 MB.'
+      : 'The request is larger than 1 MB.'
 
 /** Turns everything thrown into one shape; what is not ours to tell becomes a plain 500 with an id for the log. */
 @Catch()
@@ -14,14 +22,17 @@ export class RefusalFilter implements ExceptionFilter {
 
   catch(thrown: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>()
-    const { status, body } = this.refusal(thrown)
+    const { status, body } = this.refusal(thrown, host)
     response.status(status).json(body)
   }
 
-  private refusal(thrown: unknown): { status: number; body: Refusal } {
+  private refusal(thrown: unknown, host: ArgumentsHost): { status: number; body: Refusal } {
     if (thrown instanceof HttpException) {
       if (thrown.getStatus() === TOO_LARGE)
-        return { status: TOO_LARGE, body: { code: 'tooLarge', message: 'The request is larger than 1 MB.' } }
+        return {
+          status: TOO_LARGE,
+          body: { code: 'tooLarge', message: tooLarge(host.switchToHttp().getRequest<Request>()) },
+        }
       const said = thrown.getResponse()
       const body = typeof said === 'string' ? { message: said } : (said as Partial<Refusal>)
       return { status: thrown.getStatus(), body: { code: 'refused', message: thrown.message, ...body } }

@@ -11,7 +11,9 @@ const answerTo = (thrown: unknown) => {
     status: (s: number) => ((answer.status = s), response),
     json: (b: Record<string, unknown>) => (answer.body = b),
   }
-  const host = { switchToHttp: () => ({ getResponse: () => response }) } as unknown as ArgumentsHost
+  const host = {
+    switchToHttp: () => ({ getResponse: () => response, getRequest: () => ({ method: 'POST', url: '/api/jobs' }) }),
+  } as unknown as ArgumentsHost
   new RefusalFilter(pino({ level: 'silent' })).catch(thrown, host)
   return answer
 }

@@ -1,74 +1,149 @@
 import {
-  FuelSectionSchema,
-  JobList,
+  BoardQuery,
+  Done,
+  HistoryPage,
+  HistoryQuery,
+  JobBoard,
+  JobId,
   JobResponse,
   NewJob,
   Refusal,
+  SECTION_SCHEMAS,
+  SectionNameSchema,
   SectionSaved,
+  SectionVersion,
   sectionWrite,
-  VehicleSectionSchema,
+  type SectionName,
 } from '@lochmoor/contract'
-import type { Result } from '@lochmoor/core'
-import { Body, Controller, Get, HttpException, Param, Post, Put } from '@nestjs/common'
-import { ApiTags } from '@nestjs/swagger'
+import type { JobDocument, Result } from '@lochmoor/core'
+import { Body, Controller, Delete, Get, Header, HttpCode, HttpException, Param, Post, Put, Query } from '@nestjs/common'
+import { ApiBody, ApiTags } from '@nestjs/swagger'
 import { z } from 'zod'
-import { Answers } from '../http/answers.decorator.ts'
+import { Answers, jsonSchemaOf } from '../http/answers.decorator.ts'
+import { parseOrRefuse } from '../http/schema.pipe.ts'
+import { From, GuestsToo, OwnerOnly, Who, type Caller, type PersonCaller } from '../workshop/caller.ts'
+import { PeopleService } from '../workshop/people.service.ts'
+import { BoardService } from './board.service.ts'
 import { JobsService, type JobError } from './jobs.service.ts'
 
-const STATUS = { noSuchJob: 404, stale: 409 } satisfies Record<JobError['code'], number>
+const STATUS = { noSuchJob: 404, noSuchVersion: 404, notArchived: 409, stale: 409 } satisfies Record<
+  JobError['code'],
+  number
+>
 const MESSAGE = {
   noSuchJob: 'There is no job of this id here.',
+  noSuchVersion: 'This section never had that version.',
+  notArchived: 'Only an archived job can be deleted: archive it first.',
   stale: 'Somebody else changed this section meanwhile; nothing was overwritten.',
 } satisfies Record<JobError['code'], string>
 
-const orRefuse = <T>(result: Result<T, JobError>): T => {
+export const orRefuseJob = <T>(result: Result<T, JobError>): T => {
   if (result.ok) return result.value
   const { code } = result.error
   throw new HttpException({ message: MESSAGE[code], ...result.error }, STATUS[code])
 }
 
-const JobId = z.uuid({ error: 'allowed: the id of a job, a UUID' })
-const VehicleWrite = sectionWrite(VehicleSectionSchema)
-const FuelWrite = sectionWrite(FuelSectionSchema)
+const VERSION = 'allowed: a whole number from 1'
+const Version = z.coerce.number({ error: VERSION }).int({ error: VERSION }).min(1, { error: VERSION })
+const AnySectionWrite = z.union(Object.values(SECTION_SCHEMAS).map((s) => sectionWrite(s)))
+const done = { done: true } as const
+type Finished = z.infer<typeof Done>
 
 @ApiTags('jobs')
 @Controller('jobs')
 export class JobsController {
-  constructor(private readonly jobs: JobsService) {}
+  constructor(
+    private readonly jobs: JobsService,
+    private readonly board: BoardService,
+    private readonly people: PeopleService,
+  ) {}
 
   @Get()
-  @Answers({ 200: JobList })
-  list(): Promise<JobList> {
-    return this.jobs.list()
+  @Answers({ 200: JobBoard, 400: Refusal, 401: Refusal })
+  list(@Who() { workshopId }: PersonCaller, @Query({ schema: BoardQuery }) query: BoardQuery): Promise<JobBoard> {
+    return this.board.page(workshopId, query)
+  }
+
+  @Get('board.csv')
+  @Header('content-type', 'text/csv; charset=utf-8')
+  @Header('content-disposition', 'attachment; filename="jobs.csv"')
+  async csv(@Who() { workshopId }: PersonCaller, @Query({ schema: BoardQuery }) query: BoardQuery): Promise<string> {
+    const names = new Map((await this.people.colleagues(workshopId)).map((p) => [p.id, p.name]))
+    return this.board.csv(workshopId, query, names, new Date())
   }
 
   @Post()
-  @Answers({ 201: JobResponse, 400: Refusal })
-  create(@Body({ schema: NewJob }) body: z.infer<typeof NewJob>): Promise<JobResponse> {
-    return this.jobs.create(body.title)
+  @Answers({ 201: JobResponse, 400: Refusal, 404: Refusal })
+  async create(@Who() caller: PersonCaller, @Body({ schema: NewJob }) body: NewJob): Promise<JobResponse> {
+    return orRefuseJob(await this.jobs.create(caller, body))
   }
 
   @Get(':id')
+  @GuestsToo()
   @Answers({ 200: JobResponse, 404: Refusal })
-  async open(@Param('id', { schema: JobId }) id: string): Promise<JobResponse> {
-    return orRefuse(await this.jobs.open(id))
+  async open(@Who() { workshopId }: Caller, @Param('id', { schema: JobId }) id: string): Promise<JobResponse> {
+    return orRefuseJob(await this.jobs.open(workshopId, id))
   }
 
-  @Put(':id/sections/vehicle')
+  @Put(':id/sections/:section')
+  @ApiBody({ schema: jsonSchemaOf(AnySectionWrite) })
   @Answers({ 200: SectionSaved, 400: Refusal, 404: Refusal, 409: Refusal })
-  async writeVehicle(
+  async write(
+    @Who() caller: PersonCaller,
     @Param('id', { schema: JobId }) id: string,
-    @Body({ schema: VehicleWrite }) body: z.infer<typeof VehicleWrite>,
+    @Param('section', { schema: SectionNameSchema }) section: SectionName,
+    @Body() body: unknown,
   ): Promise<SectionSaved> {
-    return orRefuse(await this.jobs.write(id, 'vehicle', body.baseVersion, body.value))
+    const { baseVersion, value } = parseOrRefuse(sectionWrite(SECTION_SCHEMAS[section]), body)
+    return orRefuseJob(await this.jobs.write(caller, id, section, baseVersion, value as JobDocument[typeof section]))
   }
 
-  @Put(':id/sections/fuel')
-  @Answers({ 200: SectionSaved, 400: Refusal, 404: Refusal, 409: Refusal })
-  async writeFuel(
+  @Post(':id/archive')
+  @HttpCode(200)
+  @Answers({ 200: Done, 404: Refusal })
+  async archive(@Who() { workshopId }: PersonCaller, @Param('id', { schema: JobId }) id: string): Promise<Finished> {
+    orRefuseJob(await this.jobs.archive(workshopId, id, new Date()))
+    return done
+  }
+
+  @Post(':id/restore')
+  @HttpCode(200)
+  @Answers({ 200: Done, 404: Refusal })
+  async restore(@Who() { workshopId }: PersonCaller, @Param('id', { schema: JobId }) id: string): Promise<Finished> {
+    orRefuseJob(await this.jobs.archive(workshopId, id, null))
+    return done
+  }
+
+  @Delete(':id')
+  @OwnerOnly()
+  @Answers({ 200: Done, 403: Refusal, 404: Refusal, 409: Refusal })
+  async remove(
+    @Who() caller: PersonCaller,
     @Param('id', { schema: JobId }) id: string,
-    @Body({ schema: FuelWrite }) body: z.infer<typeof FuelWrite>,
-  ): Promise<SectionSaved> {
-    return orRefuse(await this.jobs.write(id, 'fuel', body.baseVersion, body.value))
+    @From() address: string,
+  ): Promise<Finished> {
+    orRefuseJob(await this.jobs.remove(caller, id, address))
+    return done
+  }
+
+  @Get(':id/history')
+  @Answers({ 200: HistoryPage, 404: Refusal })
+  async history(
+    @Who() { workshopId }: PersonCaller,
+    @Param('id', { schema: JobId }) id: string,
+    @Query({ schema: HistoryQuery }) { section, before }: z.infer<typeof HistoryQuery>,
+  ): Promise<HistoryPage> {
+    return orRefuseJob(await this.jobs.history(workshopId, id, section, before))
+  }
+
+  @Get(':id/history/:section/:version')
+  @Answers({ 200: SectionVersion, 404: Refusal })
+  async version(
+    @Who() { workshopId }: PersonCaller,
+    @Param('id', { schema: JobId }) id: string,
+    @Param('section', { schema: SectionNameSchema }) section: SectionName,
+    @Param('version', { schema: Version }) version: number,
+  ): Promise<SectionVersion> {
+    return orRefuseJob(await this.jobs.version(workshopId, id, section, version))
   }
 }

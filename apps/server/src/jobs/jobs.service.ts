@@ -1,81 +1,86 @@
 import {
-  SECTION_SCHEMAS,
-  type JobList,
+  migrateSections,
+  SECTION_NAMES,
+  type HistoryEntry,
+  type HistoryPage,
   type JobResponse,
+  type NewJob,
   type SectionName,
   type SectionSaved,
+  type SectionVersion,
 } from '@lochmoor/contract'
-import { emptyJob, err, fuelState, ok, type JobDocument, type Result } from '@lochmoor/core'
+import {
+  copiedJob,
+  differences,
+  emptyJob,
+  err,
+  jobFromTemplate,
+  ok,
+  type JobDocument,
+  type Result,
+} from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
-import { WorkshopService } from '../workshop/workshop.service.ts'
-import type { JobEntity, JobSectionEntity } from './job.entity.ts'
+import { AuditService } from '../workshop/audit.service.ts'
+import type { PersonCaller } from '../workshop/caller.ts'
+import { documentOf } from './documentOf.ts'
+import type { JobSectionEntity, SectionHistoryEntity } from './job.entity.ts'
 import { JobsRepository } from './jobs.repository.ts'
 
 export type JobError =
   | { readonly code: 'noSuchJob' }
+  | { readonly code: 'noSuchVersion' }
+  | { readonly code: 'notArchived' }
   | { readonly code: 'stale'; readonly current: { version: number; savedAt: string; value: unknown } }
 
-const versioned = (s: JobSectionEntity) => ({ version: s.version, savedAt: s.updatedAt.toISOString(), value: s.value })
+const HISTORY_PAGE = 60
 
-/** The stored value of a section; a stored value that its own schema refuses is a fault of ours and throws. */
-const sectionOf = <S extends SectionName>(job: JobEntity, name: S): JobSectionEntity & { value: JobDocument[S] } => {
-  const section = job.sections.find((s) => s.section === name)
-  if (!section) throw new Error(`job ${job.id} is stored without its section ${name}`)
-  return { ...section, value: SECTION_SCHEMAS[name].parse(section.value) as JobDocument[S] }
-}
+const versioned = (s: JobSectionEntity) => ({ version: s.version, savedAt: s.updatedAt.toISOString(), value: s.value })
 
 @Injectable()
 export class JobsService {
   constructor(
     private readonly jobs: JobsRepository,
-    private readonly workshops: WorkshopService,
+    private readonly audit: AuditService,
   ) {}
 
-  async list(): Promise<JobList> {
-    const workshop = await this.workshops.current()
-    const jobs = await this.jobs.list(workshop.id)
-    return {
-      workshop: workshop.name,
-      jobs: jobs.map((job) => ({
-        id: job.id,
-        title: job.title,
-        year: job.year,
-        savedAt: job.updatedAt.toISOString(),
-        fuelState: fuelState({ vehicle: sectionOf(job, 'vehicle').value, fuel: sectionOf(job, 'fuel').value }),
-      })),
-    }
+  /** A new job: of which nothing is known, from a template, or as a copy. */
+  async create({ workshopId, name }: PersonCaller, wanted: NewJob): Promise<Result<JobResponse, JobError>> {
+    const document = await this.beginning(workshopId, wanted)
+    if (!document) return err({ code: 'noSuchJob' })
+    const id = await this.jobs.create(workshopId, { document, who: name })
+    return this.open(workshopId, id)
   }
 
-  async create(title: string): Promise<JobResponse> {
-    const workshop = await this.workshops.current()
-    const id = await this.jobs.create(workshop.id, emptyJob(title))
-    const made = await this.open(id)
-    if (!made.ok) throw new Error(`job ${id} is gone right after it was made`)
-    return made.value
+  private async beginning(workshopId: string, { title, template, copyOf }: NewJob): Promise<JobDocument | null> {
+    if (template) return jobFromTemplate(title, template)
+    if (!copyOf) return emptyJob(title)
+    const source = await this.jobs.find(workshopId, copyOf)
+    return source && copiedJob(documentOf(source.id, source.sections), title)
   }
 
-  async open(id: string): Promise<Result<JobResponse, JobError>> {
-    const workshop = await this.workshops.current()
-    const job = await this.jobs.find(workshop.id, id)
+  async open(workshopId: string, id: string): Promise<Result<JobResponse, JobError>> {
+    const job = await this.jobs.find(workshopId, id)
     if (!job) return err({ code: 'noSuchJob' })
-    const [vehicle, fuel] = [sectionOf(job, 'vehicle'), sectionOf(job, 'fuel')]
+    const document = documentOf(job.id, job.sections)
+    const stored = new Map(job.sections.map((s) => [s.section, versioned(s)]))
     return ok({
       id: job.id,
-      sections: {
-        vehicle: { ...versioned(vehicle), value: vehicle.value },
-        fuel: { ...versioned(fuel), value: fuel.value },
-      },
-    } as JobResponse)
+      archivedAt: job.archivedAt?.toISOString() ?? null,
+      stateSince: job.stateSince.toISOString(),
+      sections: Object.fromEntries(
+        SECTION_NAMES.map((name) => [name, { ...stored.get(name), value: document[name] }]),
+      ) as JobResponse['sections'],
+    })
   }
 
   async write<S extends SectionName>(
+    { workshopId, name }: PersonCaller,
     id: string,
     section: S,
     baseVersion: number,
     value: JobDocument[S],
   ): Promise<Result<SectionSaved, JobError>> {
-    const workshop = await this.workshops.current()
-    const outcome = await this.jobs.writeSection(workshop.id, id, section, baseVersion, value)
+    const outcome = await this.jobs.writeSection(workshopId, id, section, baseVersion, value, name)
     switch (outcome.kind) {
       case 'written':
         return ok({ version: outcome.version, savedAt: outcome.savedAt.toISOString() })
@@ -85,4 +90,67 @@ export class JobsService {
         return err({ code: 'noSuchJob' })
     }
   }
+
+  async archive(workshopId: string, id: string, archivedAt: Date | null): Promise<Result<null, JobError>> {
+    return (await this.jobs.setArchived(workshopId, id, archivedAt)) ? ok(null) : err({ code: 'noSuchJob' })
+  }
+
+  /** For good, with log book and photographs: only what was archived before. */
+  async remove(caller: PersonCaller, id: string, address: string): Promise<Result<null, JobError>> {
+    const { workshopId, email } = caller
+    const job = await this.jobs.find(workshopId, id)
+    if (!job) return err({ code: 'noSuchJob' })
+    if (!(await this.jobs.remove(workshopId, id))) return err({ code: 'notArchived' })
+    await this.audit.note({ workshopId, event: 'job-deleted', who: email, about: `${job.title} (${id})`, address })
+    return ok(null)
+  }
+
+  /** Who changed what and when, latest first: each version against the one before it. */
+  async history(
+    workshopId: string,
+    id: string,
+    section: SectionName | undefined,
+    before: string | undefined,
+  ): Promise<Result<HistoryPage, JobError>> {
+    if (!(await this.jobs.exists(workshopId, id))) return err({ code: 'noSuchJob' })
+    const rows = await this.jobs.history(id, HISTORY_PAGE + 1, section, before ? new Date(before) : undefined)
+    const shown = rows.slice(0, HISTORY_PAGE)
+    const entries = await Promise.all(
+      shown.map(async (row): Promise<HistoryEntry> => {
+        const name = row.section as SectionName
+        const older =
+          rows.find((r) => r.section === row.section && r.version === row.version - 1) ??
+          (row.version > 1 ? await this.jobs.versionOf(id, name, row.version - 1) : null)
+        return {
+          section: name,
+          version: row.version,
+          at: row.at.toISOString(),
+          who: row.who,
+          changes: older
+            ? differences(older.value, row.value).map((d) => ({
+                path: d.path,
+                before: d.before ?? null,
+                after: d.after ?? null,
+              }))
+            : [],
+        }
+      }),
+    )
+    return ok({ entries, more: rows.length > HISTORY_PAGE })
+  }
+
+  /** One earlier version, in the shape of today, to be put back by the one who asks. */
+  async version(
+    workshopId: string,
+    id: string,
+    section: SectionName,
+    version: number,
+  ): Promise<Result<SectionVersion, JobError>> {
+    if (!(await this.jobs.exists(workshopId, id))) return err({ code: 'noSuchJob' })
+    const row = await this.jobs.versionOf(id, section, version)
+    return row ? ok({ section, version, value: inTodaysShape(row, section) }) : err({ code: 'noSuchVersion' })
+  }
 }
+
+const inTodaysShape = (row: SectionHistoryEntity, section: SectionName): unknown =>
+  migrateSections({ [section]: row.value }, row.schemaVersion)[section]

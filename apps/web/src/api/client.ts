@@ -1,5 +1,5 @@
-import { CatalogueSchema, JobList, JobResponse, Refusal, SectionSaved, type SectionName } from '@lochmoor/contract'
-import { err, ok, type Catalogue, type JobDocument, type Result } from '@lochmoor/core'
+import { Refusal } from '@lochmoor/contract'
+import { err, ok, type Result } from '@lochmoor/core'
 import type { z } from 'zod'
 
 /** Why a call did not succeed. `away`: server or database out of reach, try again later; else it said no. */
@@ -8,20 +8,45 @@ export type ApiError =
   | { readonly kind: 'refused'; readonly status: number; readonly refusal: Refusal }
 
 const AWAY_STATUS = new Set([500, 502, 503, 504])
+const SIGNED_OUT = 401
 
-const call = async <T>(
+const state = { csrf: '', onSignedOut: (): void => undefined }
+
+/** The session's token for changes, and what to do when the server no longer knows the session. */
+export const useSessionToken = (csrf: string): void => {
+  state.csrf = csrf
+}
+export const whenSignedOut = (act: () => void): void => {
+  state.onSignedOut = act
+}
+
+type Body = { readonly json: unknown } | { readonly blob: Blob } | null
+
+const request = (method: string, path: string, body: Body): Promise<Response> => {
+  const type = body === null ? null : 'json' in body ? 'application/json' : body.blob.type
+  return fetch(`/api${path}`, {
+    method,
+    headers: { ...(type && { 'content-type': type }), ...(method !== 'GET' && { 'x-lochmoor-csrf': state.csrf }) },
+    body: body === null ? null : 'json' in body ? JSON.stringify(body.json) : body.blob,
+  })
+}
+
+const refusalOf = (status: number, json: unknown): ApiError => {
+  const parsed = Refusal.safeParse(json)
+  const refusal: Refusal = parsed.success ? parsed.data : { code: 'unknown', message: `The server answered ${status}.` }
+  if (status === SIGNED_OUT) state.onSignedOut()
+  return AWAY_STATUS.has(status) ? { kind: 'away', message: refusal.message } : { kind: 'refused', status, refusal }
+}
+
+const send = async <T>(
   schema: z.ZodType<T>,
   method: string,
   path: string,
-  body?: unknown,
+  body: Body,
 ): Promise<Result<T, ApiError>> => {
   let response: Response
   try {
-    response = await fetch(`/api${path}`, {
-      method,
-      headers: body === undefined ? {} : { 'content-type': 'application/json' },
-      body: body === undefined ? null : JSON.stringify(body),
-    })
+    response = await request(method, path, body)
   } catch {
     return err({ kind: 'away', message: 'The server does not answer.' })
   }
@@ -32,31 +57,21 @@ const call = async <T>(
   } catch {
     return err({ kind: 'away', message: `The server answered ${response.status} without an explanation.` })
   }
-  if (response.ok) {
-    const parsed = schema.safeParse(json)
-    if (parsed.success) return ok(parsed.data)
-    return err({ kind: 'away', message: 'The server answers in another version than this page: load the page again.' })
-  }
-  const refusal = Refusal.safeParse(json)
-  const said: Refusal = refusal.success
-    ? refusal.data
-    : { code: 'unknown', message: `The server answered ${response.status}.` }
-  return err(
-    AWAY_STATUS.has(response.status)
-      ? { kind: 'away', message: said.message }
-      : { kind: 'refused', status: response.status, refusal: said },
-  )
+  if (!response.ok) return err(refusalOf(response.status, json))
+  const parsed = schema.safeParse(json)
+  if (parsed.success) return ok(parsed.data)
+  return err({ kind: 'away', message: 'The server answers in another version than this page: load the page again.' })
 }
 
-export const fetchJobs = () => call(JobList, 'GET', '/jobs')
-export const createJob = (title: string) => call(JobResponse, 'POST', '/jobs', { title })
-export const fetchJob = (id: string) => call(JobResponse, 'GET', `/jobs/${id}`)
-export const fetchCatalogue = (): Promise<Result<Catalogue, ApiError>> => call(CatalogueSchema, 'GET', '/catalogue')
-export const writeSection = <S extends SectionName>(
-  jobId: string,
-  section: S,
-  baseVersion: number,
-  value: JobDocument[S],
-) => call(SectionSaved, 'PUT', `/jobs/${jobId}/sections/${section}`, { baseVersion, value })
+/** One call of the API: JSON out, JSON in, checked by the contract's schema. */
+export const call = <T>(
+  schema: z.ZodType<T>,
+  method: string,
+  path: string,
+  json?: unknown,
+): Promise<Result<T, ApiError>> => send(schema, method, path, json === undefined ? null : { json })
+
+export const callWithBlob = <T>(schema: z.ZodType<T>, path: string, blob: Blob): Promise<Result<T, ApiError>> =>
+  send(schema, 'PUT', path, { blob })
 
 export const explainApiError = (e: ApiError): string => (e.kind === 'away' ? e.message : e.refusal.message)

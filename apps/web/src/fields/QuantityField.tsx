@@ -8,7 +8,7 @@ import {
   type Known,
   type Unit,
 } from '@lochmoor/core'
-import { useId, useState, type ReactNode } from 'react'
+import { useId, useRef, useState, type ReactNode } from 'react'
 import { useUnit } from '../store/preferences.ts'
 import { HowToMeasure } from './HowToMeasure.tsx'
 
@@ -22,13 +22,17 @@ interface Props {
   /** What the assumed figure is, e.g. "of the hose". */
   readonly assumedWord?: string
   readonly onChange: (si: Known) => void
+  /** On leaving, where the figure has changed since the field was entered: what stands there, and as it was typed. */
+  readonly onMeasured?: (si: number, typed: string) => void
   readonly how?: ReactNode
   readonly whole?: boolean
   /** An empty field means this instead of "not known". */
   readonly emptyMeans?: number
 }
 
-type Read = { readonly si: Known; readonly note: string | null } | { readonly error: string }
+type Read =
+  | { readonly si: Known; readonly note: string | null }
+  | { readonly error: string; readonly choices?: readonly string[] }
 
 const readEntry = (
   text: string,
@@ -37,7 +41,10 @@ const readEntry = (
 ): Read => {
   if (text.trim() === '') return { si: null, note: null }
   const parsed = parseQuantity(text, family, unit)
-  if (!parsed.ok) return { error: explainQuantityError(parsed.error) }
+  if (!parsed.ok) {
+    const { error } = parsed
+    return { error: explainQuantityError(error), ...(error.code === 'ambiguous' && { choices: error.choices }) }
+  }
   const { si, remark, unit: readIn } = parsed.value
   const { min, max } = FIELD_RANGES[range]
   const slack = 1e-9 * Math.max(Math.abs(min), Math.abs(max))
@@ -63,7 +70,9 @@ export const QuantityField = (props: Props) => {
   // What stands in the field while it is worked on; null shows the stored figure.
   const [draft, setDraft] = useState<string | null>(null)
   const read = draft === null ? null : readEntry(draft, props, unit)
+  const before = useRef(value)
   const error = read && 'error' in read ? read.error : null
+  const choices = (read && 'choices' in read ? read.choices : null) ?? []
   const note = read && 'note' in read ? read.note : null
   const shown = draft ?? (value === null ? '' : formatForEntry(value, unit))
 
@@ -75,7 +84,13 @@ export const QuantityField = (props: Props) => {
     if (si !== value) onChange(si)
   }
   const leave = () => {
-    if (!error) setDraft(null)
+    if (error) return
+    if (draft !== null && value !== null && value !== before.current) {
+      const typed = draft.trim()
+      props.onMeasured?.(value, /[^\d.,\s/+−-]/.test(typed) || !unit.label ? typed : `${typed} ${unit.label}`)
+    }
+    before.current = value
+    setDraft(null)
   }
 
   return (
@@ -86,7 +101,7 @@ export const QuantityField = (props: Props) => {
         </label>
         {how && <HowToMeasure label={label}>{how}</HowToMeasure>}
         <span
-          className={`flex h-8 w-[8.6rem] shrink-0 items-center border bg-sheet ${error ? 'border-2 border-stop' : value === null ? 'border-dashed border-soft' : 'border-soft/60'}`}
+          className={`flex h-8 w-[9.3rem] shrink-0 items-center border bg-sheet ${error ? 'border-2 border-stop' : value === null ? 'border-dashed border-soft' : 'border-soft/60'}`}
         >
           <input
             id={id}
@@ -99,15 +114,18 @@ export const QuantityField = (props: Props) => {
             aria-invalid={error !== null}
             aria-describedby={`${id}-note`}
             onChange={(e) => type(e.target.value)}
-            onFocus={(e) => e.target.select()}
+            onFocus={(e) => {
+              before.current = value
+              e.target.select()
+            }}
             onBlur={leave}
             onKeyDown={(e) => {
               if (e.key === 'Escape') setDraft(null)
             }}
-            className="min-w-0 flex-1 bg-transparent px-2 text-right font-semibold placeholder:font-normal placeholder:text-soft placeholder:italic"
+            className="min-w-0 flex-1 bg-transparent px-1.5 text-right font-semibold placeholder:font-normal placeholder:text-soft placeholder:italic"
           />
           {unit.label && (
-            <span className="w-14 shrink-0 pr-2 text-sm text-soft" aria-hidden>
+            <span className="min-w-9 shrink-0 pr-2 text-sm text-soft" aria-hidden>
               {unit.label}
             </span>
           )}
@@ -115,7 +133,19 @@ export const QuantityField = (props: Props) => {
       </div>
       <div id={`${id}-note`} className="text-right text-sm leading-tight" aria-live="polite">
         {error ? (
-          <span className="font-semibold text-stop">{error}</span>
+          <>
+            <span className="font-semibold text-stop">{error}</span>
+            {choices.map((choice) => (
+              <button
+                key={choice}
+                type="button"
+                onClick={() => type(choice)}
+                className="ml-2 border border-accent px-1.5 font-bold text-accent hover:bg-wash"
+              >
+                {choice}
+              </button>
+            ))}
+          </>
         ) : note ? (
           <span className="text-soft">{note}</span>
         ) : value === null && assumed !== undefined ? (

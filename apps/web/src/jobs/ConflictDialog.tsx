@@ -1,61 +1,90 @@
 import { Dialog } from 'radix-ui'
+import { useState } from 'react'
+import { Button } from '../shell/Button.tsx'
+import { settleConflict, type Choice } from '../store/conflicts.ts'
 import { useJobStore } from '../store/jobStore.ts'
-import { differences } from '../store/sameValue.ts'
-import { settleConflict } from '../store/saving.ts'
+import { usePreferences } from '../store/preferences.ts'
+import { fieldName } from './fieldNames.ts'
 import { showValue } from './showValue.ts'
 
-/** Two versions of one section: what differs side by side, and whose to keep. Nothing is overwritten unasked. */
+/** Fields that two people changed differently: both values side by side, chosen one by one. Nothing is overwritten unasked. */
 export const ConflictDialog = () => {
-  const conflict = useJobStore((s) => s.conflict)
-  if (!conflict) return null
+  const entry = useJobStore((s) => s.conflict)
+  if (!entry?.conflict) return null
+  return (
+    <Dispute
+      key={`${entry.key} ${entry.conflict.theirVersion}`}
+      section={entry.section}
+      clashes={entry.conflict.clashes}
+    />
+  )
+}
+
+type Clashes = NonNullable<NonNullable<ReturnType<typeof useJobStore.getState>['conflict']>['conflict']>['clashes']
+
+const Dispute = ({ section, clashes }: { section: string; clashes: Clashes }) => {
+  const units = usePreferences((s) => s.units)
+  const [choices, setChoices] = useState<Readonly<Record<string, Choice>>>({})
+  const open = clashes.filter((c) => !choices[c.path]).length
+  const all = (choice: Choice) => setChoices(Object.fromEntries(clashes.map((c) => [c.path, choice])))
   return (
     <Dialog.Root open>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-30 bg-black/50" />
         <Dialog.Content
           aria-describedby="conflict-text"
-          className="fixed top-1/2 left-1/2 z-40 max-h-[85dvh] w-[min(42rem,94vw)] -translate-1/2 overflow-auto border-2 border-ink bg-sheet p-5"
+          className="fixed top-1/2 left-1/2 z-40 max-h-[85dvh] w-[min(46rem,94vw)] -translate-1/2 overflow-auto border-2 border-ink bg-sheet p-5"
         >
-          <Dialog.Title className="mb-1 text-lg font-bold">
-            The {conflict.section} section was changed elsewhere
-          </Dialog.Title>
+          <Dialog.Title className="mb-1 text-lg font-bold">Somebody else changed the same</Dialog.Title>
           <p id="conflict-text" className="mb-3">
-            Nothing was overwritten. Compare (figures in SI) and choose whose version stays; the other can be had back
-            with undo.
+            Nothing was overwritten. What only one of you changed has been joined; choose the rest field by field. Undo
+            brings back what was yours.
           </p>
           <table className="mb-4 w-full text-left">
             <thead>
               <tr className="border-b-2 border-ink">
                 <th className="py-1">Field</th>
+                <th>Was</th>
                 <th>Mine</th>
                 <th>Theirs</th>
               </tr>
             </thead>
             <tbody>
-              {differences(conflict.mine, conflict.theirs).map((d) => (
-                <tr key={d.path} className="border-b border-hair">
-                  <td className="py-1 pr-3">{d.path}</td>
-                  <td className="pr-3 font-semibold">{showValue(d.mine)}</td>
-                  <td className="font-semibold">{showValue(d.theirs)}</td>
-                </tr>
-              ))}
+              {clashes.map((c) => {
+                const path = `${section}.${c.path}`
+                const option = (choice: Choice, value: unknown) => (
+                  <td className="py-1 pr-2">
+                    <button
+                      type="button"
+                      aria-pressed={choices[c.path] === choice}
+                      aria-label={`${choice === 'mine' ? 'Mine' : 'Theirs'}: ${showValue(value, path, units)}, for ${fieldName(path)}`}
+                      onClick={() => setChoices((old) => ({ ...old, [c.path]: choice }))}
+                      className={`min-h-9 w-full border px-2 text-left font-semibold ${choices[c.path] === choice ? 'border-accent bg-accent text-on-accent' : 'border-ink hover:bg-wash'}`}
+                    >
+                      {showValue(value, path, units)}
+                    </button>
+                  </td>
+                )
+                return (
+                  <tr key={c.path} className="border-b border-hair">
+                    <td className="py-1 pr-3">{fieldName(path)}</td>
+                    <td className="pr-3 text-soft">{showValue(c.base, path, units)}</td>
+                    {option('mine', c.mine)}
+                    {option('theirs', c.theirs)}
+                  </tr>
+                )
+              })}
             </tbody>
           </table>
-          <div className="flex gap-3">
-            <button
-              type="button"
-              onClick={() => settleConflict('mine')}
-              className="bg-accent px-4 py-2 font-bold text-on-accent"
-            >
-              Keep mine
-            </button>
-            <button
-              type="button"
-              onClick={() => settleConflict('theirs')}
-              className="border border-ink px-4 py-2 font-bold hover:bg-wash"
-            >
-              Take theirs
-            </button>
+          <div className="flex flex-wrap items-center gap-3">
+            <Button kind="main" disabled={open > 0} onClick={() => settleConflict(choices)}>
+              Keep these
+            </Button>
+            <Button onClick={() => all('mine')}>All mine</Button>
+            <Button onClick={() => all('theirs')}>All theirs</Button>
+            {open > 0 && (
+              <span className="text-soft">{open === 1 ? 'one field to choose' : `${open} fields to choose`}</span>
+            )}
           </div>
         </Dialog.Content>
       </Dialog.Portal>

@@ -8,6 +8,7 @@ import { openJob } from '../store/openJob.ts'
 import { ConflictDialog } from './ConflictDialog.tsx'
 import { useJobCommands } from './jobCommands.ts'
 import { JobHeader } from './JobHeader.tsx'
+import { StationsRail } from './StationsRail.tsx'
 import { useUndoKeys } from './useUndoKeys.ts'
 
 const loadAll = async (jobId: string): Promise<ApiError | null> => {
@@ -38,6 +39,7 @@ export const JobFrame = () => {
   return (
     <>
       <JobHeader />
+      <StationsRail />
       <Outlet />
       <ConflictDialog />
     </>

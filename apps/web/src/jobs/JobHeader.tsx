@@ -1,36 +1,50 @@
-import { CloudCheck, CloudOff, CloudUpload, Redo2, TriangleAlert, Undo2 } from 'lucide-react'
+import { Redo2, Undo2 } from 'lucide-react'
 import { Link } from 'react-router'
 import { HeaderMiddle } from '../shell/HeaderMiddle.tsx'
 import { redo, undo } from '../store/commands.ts'
-import { useJobStore, type SaveState } from '../store/jobStore.ts'
-import { shortTime } from './shortTime.ts'
+import { useJobStore } from '../store/jobStore.ts'
+import { useMayWrite } from '../store/sessionStore.ts'
+import { JobMenu } from './JobMenu.tsx'
+import { SaveMark } from './SaveMark.tsx'
 
-/** Title of the open job, its save state, undo and redo. */
+/** Title of the open job, its save state, undo and redo, and what can be done with it as a whole. */
 export const JobHeader = () => {
   const vehicle = useJobStore((s) => s.document?.vehicle)
+  const archived = useJobStore((s) => s.archivedAt !== null)
   const undoLabel = useJobStore((s) => s.past.at(-1)?.label)
   const redoLabel = useJobStore((s) => s.future.at(-1)?.label)
+  const mayWrite = useMayWrite()
   return (
     <HeaderMiddle>
-      <nav aria-label="Where you are" className="hidden shrink-0 items-center gap-2 text-soft sm:flex">
-        <span aria-hidden>/</span>
-        <Link to="/jobs" className="hover:underline">
-          Jobs
-        </Link>
-        <span aria-hidden>/</span>
-      </nav>
+      {mayWrite && (
+        <nav aria-label="Where you are" className="hidden shrink-0 items-center gap-2 text-soft sm:flex">
+          <span aria-hidden>/</span>
+          <Link to="/jobs" className="hover:underline">
+            Jobs
+          </Link>
+          <span aria-hidden>/</span>
+        </nav>
+      )}
       <h1 className="min-w-0 truncate font-semibold">
         {vehicle?.title}
         {vehicle?.year ? <span className="font-normal text-soft"> {vehicle.year}</span> : null}
+        {archived && <span className="ml-2 font-normal text-caution">archived</span>}
       </h1>
       <span className="flex-1" />
-      <SaveMark />
-      <IconButton label={undoLabel ? `Undo ${undoLabel}` : 'Nothing to undo'} disabled={!undoLabel} onClick={undo}>
-        <Undo2 size={18} aria-hidden />
-      </IconButton>
-      <IconButton label={redoLabel ? `Redo ${redoLabel}` : 'Nothing to redo'} disabled={!redoLabel} onClick={redo}>
-        <Redo2 size={18} aria-hidden />
-      </IconButton>
+      {mayWrite ? (
+        <>
+          <SaveMark />
+          <IconButton label={undoLabel ? `Undo ${undoLabel}` : 'Nothing to undo'} disabled={!undoLabel} onClick={undo}>
+            <Undo2 size={18} aria-hidden />
+          </IconButton>
+          <IconButton label={redoLabel ? `Redo ${redoLabel}` : 'Nothing to redo'} disabled={!redoLabel} onClick={redo}>
+            <Redo2 size={18} aria-hidden />
+          </IconButton>
+          <JobMenu />
+        </>
+      ) : (
+        <span className="shrink-0 text-soft">to read only</span>
+      )}
     </HeaderMiddle>
   )
 }
@@ -48,41 +62,7 @@ const IconButton = ({
     type="button"
     aria-label={label}
     title={label}
-    className="grid size-9 shrink-0 place-items-center rounded hover:bg-wash disabled:opacity-40"
+    className="hidden size-9 shrink-0 place-items-center rounded hover:bg-wash disabled:opacity-40 sm:grid"
     {...rest}
   />
 )
-
-const SAVE_WORD: Readonly<Record<SaveState, string>> = {
-  saved: 'Saved',
-  saving: 'Saving',
-  'kept-here': 'Kept here, not sent',
-  conflict: 'Needs a decision',
-  refused: 'Refused',
-}
-
-const SAVE_ICON = {
-  saved: CloudCheck,
-  saving: CloudUpload,
-  'kept-here': CloudOff,
-  conflict: TriangleAlert,
-  refused: TriangleAlert,
-}
-
-const SaveMark = () => {
-  const { save, saveNote, savedAt } = useJobStore((s) => s)
-  const Icon = SAVE_ICON[save]
-  const calm = save === 'saved' || save === 'saving'
-  const detail = saveNote ?? (savedAt ? `Stored at ${shortTime(savedAt)}` : '')
-  return (
-    <span
-      role="status"
-      title={detail}
-      className={`flex shrink-0 items-center gap-1.5 ${calm ? 'text-soft' : 'font-bold text-caution'}`}
-    >
-      <Icon size={18} aria-hidden />
-      <span className={calm ? 'sr-only md:not-sr-only' : ''}>{SAVE_WORD[save]}</span>
-      {save === 'refused' && saveNote ? <span className="sr-only">{saveNote}</span> : null}
-    </span>
-  )
-}

@@ -1,121 +1,199 @@
-import type { JobList } from '@lochmoor/contract'
-import { Plus } from 'lucide-react'
-import { useEffect, useState } from 'react'
-import { Link, useNavigate } from 'react-router'
-import { createJob, explainApiError, fetchJobs } from '../api/client.ts'
-import { StateMark } from '../marks/StateMark.tsx'
+import type { BoardQuery, Colleagues, JobBoard } from '@lochmoor/contract'
+import { WORK_STATE_WORDS, WORK_STATES } from '@lochmoor/core'
+import { ChevronLeft, ChevronRight, Download } from 'lucide-react'
+import { useCallback, useEffect } from 'react'
+import { boardCsvPath, fetchBoard } from '../api/jobs.ts'
+import { fetchColleagues } from '../api/people.ts'
+import { Button } from '../shell/Button.tsx'
 import { HeaderMiddle } from '../shell/HeaderMiddle.tsx'
-import { shortTime } from './shortTime.ts'
+import { Trouble } from '../shell/Trouble.tsx'
+import { useFetched } from '../shell/useFetched.ts'
+import { useSession } from '../store/sessionStore.ts'
+import { BoardRow } from './BoardRow.tsx'
+import { useBoardQuery } from './boardQuery.ts'
+import { NewJobForm } from './NewJobForm.tsx'
 
-type Loaded = { readonly list: JobList } | { readonly trouble: string } | null
-
-const loadJobs = async (): Promise<Loaded> => {
-  const result = await fetchJobs()
-  return result.ok ? { list: result.value } : { trouble: explainApiError(result.error) }
-}
-
-/** The jobs to open, and a new one. */
+/** The jobs of the workshop by how far they have come. */
 export const JobsPage = () => {
-  const [loaded, setLoaded] = useState<Loaded>(null)
+  const workshop = useSession((s) => (s.session?.state === 'signed-in' ? s.session.workshop : ''))
+  const { query, change } = useBoardQuery()
+  const asked = JSON.stringify(query)
+  const { fetched, again } = useFetched(useCallback(() => fetchBoard(JSON.parse(asked) as BoardQuery), [asked]))
+  const people = useFetched(fetchColleagues).fetched
+  const colleagues = people.state === 'there' ? people.value : []
   useEffect(() => {
     document.title = 'Jobs · Lochmoor'
-    void loadJobs().then(setLoaded)
   }, [])
-
   return (
-    <div className="mx-auto w-full max-w-4xl p-4 lg:p-8">
+    <div className="mx-auto w-full max-w-7xl p-3 lg:p-6">
       <HeaderMiddle>
-        <span className="hidden truncate text-soft sm:inline">
-          {loaded && 'list' in loaded ? loaded.list.workshop : ''}
-        </span>
+        <span className="hidden truncate text-soft sm:inline">{workshop}</span>
       </HeaderMiddle>
-      <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
-        <h1 className="text-2xl font-extrabold">Jobs</h1>
-        <NewJobForm />
+      <div className="mb-3 flex flex-wrap items-start justify-between gap-3">
+        <h1 className="text-2xl font-extrabold">{query.archived === 'yes' ? 'Archived jobs' : 'Jobs'}</h1>
+        <NewJobForm onImported={again} />
       </div>
-      {loaded === null && <p className="text-soft">Fetching the jobs…</p>}
-      {loaded && 'trouble' in loaded && (
-        <div role="alert" className="border-l-4 border-stop bg-sheet p-3">
-          <p className="font-bold">The jobs could not be fetched.</p>
-          <p>{loaded.trouble}</p>
-          <button
-            type="button"
-            onClick={() => void loadJobs().then(setLoaded)}
-            className="mt-2 border border-ink px-3 py-1 font-semibold hover:bg-wash"
-          >
-            Try again
-          </button>
-        </div>
+      {fetched.state === 'fetching' && <p className="text-soft">Fetching the jobs…</p>}
+      {fetched.state === 'trouble' && (
+        <Trouble title="The jobs could not be fetched." why={fetched.why} onRetry={again} />
       )}
-      {loaded && 'list' in loaded && <JobTable list={loaded.list} />}
+      {fetched.state === 'there' && (
+        <>
+          <StateStrip board={fetched.value} query={query} onChange={change} />
+          <Filters query={query} colleagues={colleagues} onChange={change} />
+          <JobTable board={fetched.value} query={query} colleagues={colleagues} onChanged={again} />
+          <Pages board={fetched.value} onPage={(page) => change({ page })} />
+        </>
+      )}
     </div>
   )
 }
 
-const JobTable = ({ list }: { list: JobList }) => {
-  if (list.jobs.length === 0) return <p>No job yet. Give the car a name above and begin with what its engine is.</p>
+type Change = ReturnType<typeof useBoardQuery>['change']
+
+/** How many jobs stand at each state; pressing one shows only those. */
+const StateStrip = ({ board, query, onChange }: { board: JobBoard; query: BoardQuery; onChange: Change }) => (
+  <div role="group" aria-label="State of work" className="mb-3 flex overflow-x-auto border-y-2 border-ink">
+    {WORK_STATES.map((state, i) => {
+      const on = query.state === state
+      return (
+        <button
+          key={state}
+          type="button"
+          aria-pressed={on}
+          onClick={() => onChange({ state: on ? undefined : state })}
+          className={`min-w-24 flex-1 px-2 py-1.5 text-left ${i > 0 ? 'border-l border-hair' : ''} ${on ? 'bg-accent text-on-accent' : 'hover:bg-wash'}`}
+        >
+          <span className="block text-2xl leading-none font-extrabold">{board.byState[state]}</span>
+          <span className="block leading-tight whitespace-nowrap">{WORK_STATE_WORDS[state]}</span>
+        </button>
+      )
+    })}
+  </div>
+)
+
+const SORT_WORDS: Readonly<Record<BoardQuery['sort'], string>> = {
+  changed: 'Last changed',
+  title: 'Name',
+  year: 'Year',
+  state: 'State',
+  days: 'Days in state',
+}
+
+const Filters = ({ query, colleagues, onChange }: { query: BoardQuery; colleagues: Colleagues; onChange: Change }) => (
+  <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
+    <input
+      type="search"
+      aria-label="Search by name"
+      placeholder="Search by name"
+      defaultValue={query.search}
+      onChange={(e) => onChange({ search: e.target.value })}
+      className="h-9 w-52 border border-soft bg-sheet px-2 placeholder:text-soft"
+    />
+    <Choice
+      label="Person"
+      value={query.person ?? ''}
+      options={[['', 'Everybody'], ['nobody', 'Nobody yet'], ...colleagues.map((p) => [p.id, p.name] as const)]}
+      onChange={(person) => onChange({ person })}
+    />
+    <Choice
+      label="Sort by"
+      value={query.sort}
+      options={Object.entries(SORT_WORDS)}
+      onChange={(sort) => onChange({ sort, direction: sort === 'title' ? 'up' : 'down' })}
+    />
+    <Choice
+      label="Order"
+      value={query.direction}
+      options={[
+        ['down', 'Most first'],
+        ['up', 'Least first'],
+      ]}
+      onChange={(direction) => onChange({ direction })}
+    />
+    <label className="flex items-center gap-1.5">
+      <input
+        type="checkbox"
+        checked={query.archived === 'yes'}
+        onChange={(e) => onChange({ archived: e.target.checked ? 'yes' : undefined })}
+        className="size-4 accent-accent"
+      />
+      Archived
+    </label>
+    <a href={boardCsvPath({ ...query, page: 1 })} download className="flex items-center gap-1 text-accent underline">
+      <Download size={16} aria-hidden /> CSV
+    </a>
+  </div>
+)
+
+const Choice = ({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string
+  value: string
+  options: readonly (readonly [string, string])[]
+  onChange: (value: string) => void
+}) => (
+  <label className="flex items-center gap-1.5">
+    <span className="text-soft">{label}</span>
+    <select
+      value={value}
+      onChange={(e) => onChange(e.target.value)}
+      className="h-9 border border-soft/60 bg-sheet px-1.5 font-semibold"
+    >
+      {options.map(([v, words]) => (
+        <option key={v} value={v}>
+          {words}
+        </option>
+      ))}
+    </select>
+  </label>
+)
+
+const JobTable = ({
+  board,
+  query,
+  colleagues,
+  onChanged,
+}: {
+  board: JobBoard
+  query: BoardQuery
+  colleagues: Colleagues
+  onChanged: () => void
+}) => {
+  if (board.jobs.length === 0)
+    return query.search || query.state || query.person || query.archived === 'yes' ? (
+      <p className="py-4">No job answers to these filters.</p>
+    ) : (
+      <p className="py-4">No job yet. Give the car a name above and begin with a walk around it.</p>
+    )
   return (
-    <ul className="border-t-2 border-ink">
-      {list.jobs.map((job) => (
-        <li key={job.id} className="border-b border-hair">
-          <Link
-            to={`/jobs/${job.id}`}
-            className="grid min-h-14 grid-cols-[1fr_auto] items-center gap-x-4 px-2 py-2 hover:bg-wash sm:grid-cols-[4rem_1fr_10rem_8rem]"
-          >
-            <span className="hidden text-soft sm:block">{job.year ?? ''}</span>
-            <span className="text-lg font-semibold">{job.title}</span>
-            <span className="whitespace-nowrap">
-              <span className="mr-2 text-soft">Fuel</span>
-              <StateMark state={job.fuelState} />
-            </span>
-            <span className="hidden text-right text-soft sm:block">{shortTime(job.savedAt)}</span>
-          </Link>
-        </li>
+    <ul aria-label="Jobs" className="border-t border-hair">
+      {board.jobs.map((job) => (
+        <BoardRow key={job.id} job={job} colleagues={colleagues} onChanged={onChanged} />
       ))}
     </ul>
   )
 }
 
-const NewJobForm = () => {
-  const [title, setTitle] = useState('')
-  const [trouble, setTrouble] = useState<string | null>(null)
-  const navigate = useNavigate()
-  const submit = async () => {
-    if (title.trim() === '') {
-      setTrouble('Give the car a name first: 1 to 80 characters.')
-      return
-    }
-    const made = await createJob(title)
-    if (made.ok) await navigate(`/jobs/${made.value.id}`)
-    else setTrouble(explainApiError(made.error))
-  }
+const Pages = ({ board, onPage }: { board: JobBoard; onPage: (page: number) => void }) => {
+  const { page, size, total } = board
+  const pages = Math.max(1, Math.ceil(total / size))
+  if (pages === 1) return null
   return (
-    <form
-      className="flex flex-wrap items-center gap-2"
-      onSubmit={(e) => {
-        e.preventDefault()
-        void submit()
-      }}
-    >
-      <input
-        aria-label="Name of the car"
-        placeholder="Name of the car"
-        value={title}
-        maxLength={80}
-        onChange={(e) => {
-          setTitle(e.target.value)
-          setTrouble(null)
-        }}
-        className="h-10 w-56 border border-soft bg-sheet px-3 placeholder:text-soft"
-      />
-      <button type="submit" className="flex h-10 items-center gap-1.5 bg-accent px-4 font-bold text-on-accent">
-        <Plus size={18} aria-hidden /> New job
-      </button>
-      {trouble && (
-        <p role="alert" className="w-full font-semibold text-stop">
-          {trouble}
-        </p>
-      )}
-    </form>
+    <nav aria-label="Pages" className="mt-3 flex items-center gap-3">
+      <Button disabled={page <= 1} onClick={() => onPage(page - 1)} label="Page before">
+        <ChevronLeft size={18} aria-hidden />
+      </Button>
+      <span>
+        {(page - 1) * size + 1} to {Math.min(total, page * size)} of {total}
+      </span>
+      <Button disabled={page >= pages} onClick={() => onPage(page + 1)} label="Next page">
+        <ChevronRight size={18} aria-hidden />
+      </Button>
+    </nav>
   )
 }

@@ -15,7 +15,8 @@ const COLOUR: Readonly<Record<VerdictState, string>> = {
   unknown: 'var(--unknown)',
 }
 
-const Shape = ({ state }: { state: VerdictState }) => {
+/** The shape alone, in a box of 20 by 20. */
+export const Shape = ({ state }: { state: VerdictState }) => {
   const colour = COLOUR[state]
   switch (state) {
     case 'ok':
@@ -39,12 +40,25 @@ const Shape = ({ state }: { state: VerdictState }) => {
   }
 }
 
-/** Shape and word of a state. */
-export const StateMark = ({ state, wordless = false }: { state: VerdictState; wordless?: boolean }) => (
+/** Shape of a state with a word of one's own. */
+export const StateShape = ({
+  state,
+  word,
+  hidden = false,
+}: {
+  state: VerdictState
+  word: string
+  hidden?: boolean
+}) => (
   <span className="inline-flex shrink-0 items-baseline gap-1.5 font-bold" style={{ color: COLOUR[state] }}>
     <svg viewBox="0 0 20 20" className="size-[1.05em] translate-y-[0.03em] self-center" aria-hidden>
       <Shape state={state} />
     </svg>
-    {wordless ? <span className="sr-only">{STATE_WORD[state]}</span> : STATE_WORD[state]}
+    {hidden ? <span className="sr-only">{word}</span> : word}
   </span>
+)
+
+/** Shape and word of a state. */
+export const StateMark = ({ state, wordless = false }: { state: VerdictState; wordless?: boolean }) => (
+  <StateShape state={state} word={STATE_WORD[state]} hidden={wordless} />
 )

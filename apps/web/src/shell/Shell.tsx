@@ -2,6 +2,7 @@ import { useEffect } from 'react'
 import { Link, Outlet } from 'react-router'
 import { usePreferences } from '../store/preferences.ts'
 import { PaletteButton } from '../palette/PaletteButton.tsx'
+import { AccountMenu } from '../account/AccountMenu.tsx'
 import { PreferencesMenu } from './PreferencesMenu.tsx'
 import { useShellCommands } from './shellCommands.ts'
 import { ThemeSwitch, useAppliedTheme } from './ThemeSwitch.tsx'
@@ -19,7 +20,7 @@ export const Shell = () => {
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:bg-sheet focus:p-2">
         Skip to the work
       </a>
-      <header className="flex h-12 shrink-0 items-center gap-3 border-b-2 border-ink px-3 lg:px-4">
+      <header className="flex h-12 shrink-0 items-center gap-1.5 border-b-2 border-ink px-2 sm:gap-2 lg:px-4">
         <Link to="/jobs" className="flex items-center gap-2 text-lg font-extrabold tracking-tight">
           <Ridge />
           <span className="sr-only sm:not-sr-only">Lochmoor</span>
@@ -28,6 +29,7 @@ export const Shell = () => {
         <PaletteButton />
         <PreferencesMenu />
         <ThemeSwitch applied={applied} />
+        <AccountMenu />
       </header>
       <main id="main" tabIndex={-1} className="flex min-h-0 flex-1 flex-col outline-none lg:overflow-y-auto">
         <Outlet />

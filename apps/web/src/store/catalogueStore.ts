@@ -1,6 +1,7 @@
 import { ok, type Catalogue, type Result } from '@lochmoor/core'
 import { create } from 'zustand'
-import { fetchCatalogue, type ApiError } from '../api/client.ts'
+import type { ApiError } from '../api/client.ts'
+import { fetchCatalogue } from '../api/jobs.ts'
 
 /** The parts to choose from, fetched once. */
 export const useCatalogue = create<{ readonly catalogue: Catalogue | null }>(() => ({ catalogue: null }))

@@ -1,6 +1,21 @@
-import type { FuelChange, JobDocument, LineDesign, VehicleSection } from '@lochmoor/core'
-import { afterCommit, afterRedo, afterUndo, useJobStore } from './jobStore.ts'
-import { keepAndSend, sendNow } from './saving.ts'
+import type { NewRecord } from '@lochmoor/contract'
+import {
+  fuelLoopOf,
+  mergeThree,
+  withValueAt,
+  type FuelChange,
+  type FuelLoop,
+  type JobDocument,
+  type LineDesign,
+  type RecordBody,
+  type SystemSection,
+  type VehicleSection,
+  type WorkSection,
+} from '@lochmoor/core'
+import { afterCommit, afterRedo, afterUndo, changedSections, useJobStore, type JobState } from './jobStore.ts'
+import { outbox, photoKey, recordKey, sectionKey } from './outbox.ts'
+import { send, sendNow, sendSoon } from './sending.ts'
+import { personNow } from './sessionStore.ts'
 
 /**
  * The one door for changes. A command says whether it can run; with `commit` it runs. Keys, buttons and their disabled
@@ -14,74 +29,182 @@ export interface Command {
   readonly merges?: boolean
 }
 
+const always = () => true
+
 export const setVehicle = (change: Partial<VehicleSection>, label: string, merges = true): Command => ({
   label,
   merges,
-  can: () => true,
+  can: always,
   apply: (job) => ({ ...job, vehicle: { ...job.vehicle, ...change } }),
 })
 
 export const setFuel = (change: FuelChange, label: string, merges = true): Command => ({
   label,
   merges,
-  can: () => true,
+  can: always,
   apply: (job) => ({ ...job, fuel: { ...job.fuel, ...change } }),
+})
+
+export const setSystem = (change: Partial<SystemSection>, label: string, merges = true): Command => ({
+  label,
+  merges,
+  can: always,
+  apply: (job) => ({ ...job, system: { ...job.system, ...change } }),
+})
+
+export const setWork = (change: Partial<WorkSection>, label: string, merges = false): Command => ({
+  label,
+  merges,
+  can: always,
+  apply: (job) => ({ ...job, work: { ...job.work, ...change } }),
+})
+
+/** One entry of the document by its path. */
+export const setAt = (path: string, value: unknown, label: string): Command => ({
+  label,
+  merges: true,
+  can: always,
+  apply: (job) => withValueAt(job, path, value),
+})
+
+/** A whole section as it once was. */
+export const putBack = <S extends keyof JobDocument>(section: S, value: JobDocument[S], label: string): Command => ({
+  label,
+  can: always,
+  apply: (job) => ({ ...job, [section]: value }),
 })
 
 export const setLine = (which: 'feed' | 'return', change: Partial<LineDesign>, label: string): Command => ({
   label,
   merges: true,
-  can: () => true,
+  can: always,
   apply: (job) => ({ ...job, fuel: { ...job.fuel, [which]: { ...job.fuel[which], ...change } } }),
 })
 
 /** The other kind of system keeps what fits it: the regulator goes, being made for one kind, and the filter moves. */
-export const setSystemType = (systemType: 'return' | 'single-line'): Command => ({
+export const setSystemType = (systemType: FuelLoop | null): Command => ({
   label: 'kind of system',
   can: (job) => job.fuel.systemType !== systemType,
-  apply: (job) => ({
-    ...job,
-    fuel: {
-      ...job.fuel,
-      systemType,
-      regulator: job.fuel.regulator?.type === systemType ? job.fuel.regulator : null,
-      filterPosition: systemType === 'return' ? 'before-regulator' : job.fuel.filterPosition,
-      referenced: systemType === 'return' && job.fuel.referenced,
-    },
-  }),
+  apply: (job) => {
+    const next = { ...job, fuel: { ...job.fuel, systemType } }
+    const loop = fuelLoopOf(next)
+    const { regulator, filterPosition, referenced } = job.fuel
+    return {
+      ...next,
+      fuel: {
+        ...next.fuel,
+        regulator: regulator?.type === loop ? regulator : null,
+        filterPosition: loop === 'return' ? 'before-regulator' : filterPosition,
+        referenced: loop === 'return' && referenced,
+      },
+    }
+  },
 })
 
 const MERGE_WITHIN_MS = 1200
 let lastRun = { label: '', atMs: 0 }
 
-/** Runs a command on the open job; returns whether it ran. */
+/** Puts every section that differs from what the server has into the outbox. */
+const keep = (before: JobState, after: JobState): void => {
+  const { acknowledged, document, jobId } = after
+  const personId = personNow()
+  if (!before.document || !document || !jobId || !personId) return
+  for (const section of changedSections(before.document, document)) {
+    const waiting = outbox.section(jobId, section)
+    const base = acknowledged[section]
+    const value = document[section]
+    outbox.put({
+      key: sectionKey(jobId, section),
+      kind: 'section',
+      personId,
+      jobId,
+      section,
+      seq: waiting?.seq ?? outbox.nextSeq(),
+      baseVersion: waiting?.baseVersion ?? base.version,
+      baseValue: waiting?.baseValue ?? base.value,
+      unanswered: waiting?.unanswered ?? [],
+      conflict: waiting?.conflict
+        ? {
+            ...waiting.conflict,
+            ...mergeThree<unknown>(waiting.baseValue, value, waiting.conflict.theirs),
+          }
+        : null,
+      value,
+    })
+  }
+  sendSoon()
+}
+
+const move = (next: (state: JobState) => JobState): void => {
+  const before = useJobStore.getState()
+  const after = next(before)
+  if (after === before) return
+  useJobStore.setState(after, true)
+  keep(before, after)
+}
+
+/** Runs a command on the open job; returns whether it ran. Guests change nothing. */
 export const run = (command: Command): boolean => {
   const state = useJobStore.getState()
-  if (!state.document || !command.can(state.document)) return false
+  if (!state.document || personNow() === null || !command.can(state.document)) return false
   const atMs = performance.now()
   const merge = command.merges === true && lastRun.label === command.label && atMs - lastRun.atMs < MERGE_WITHIN_MS
   lastRun = { label: command.label, atMs }
-  useJobStore.setState(afterCommit(state, command.apply(state.document), command.label, merge), true)
-  keepAndSend()
+  const next = command.apply(state.document)
+  move((s) => afterCommit(s, next, command.label, merge))
   return true
 }
 
 export const undo = (): void => {
   lastRun = { label: '', atMs: 0 }
-  useJobStore.setState(afterUndo(useJobStore.getState()), true)
-  keepAndSend()
+  move(afterUndo)
 }
 
 export const redo = (): void => {
   lastRun = { label: '', atMs: 0 }
-  useJobStore.setState(afterRedo(useJobStore.getState()), true)
-  keepAndSend()
+  move(afterRedo)
 }
 
-/** Sends what waits when the connection is back. */
+/** Writes an entry into the log book of the open job: into the outbox now, to the server when it can. */
+export const enterRecord = (
+  body: RecordBody,
+  more: { corrects?: string; withdraws?: boolean; at?: string } = {},
+): void => {
+  const { jobId } = useJobStore.getState()
+  const personId = personNow()
+  if (!jobId || !personId) return
+  const record: NewRecord = {
+    id: crypto.randomUUID(),
+    at: more.at ?? new Date().toISOString(),
+    body,
+    corrects: more.corrects ?? null,
+    withdraws: more.withdraws ?? false,
+  }
+  outbox.put({
+    key: recordKey(jobId, record.id),
+    kind: 'record',
+    personId,
+    jobId,
+    seq: outbox.nextSeq(),
+    record,
+  })
+  sendSoon()
+}
+
+/** Puts a photograph into the outbox, followed by its entry in the book. */
+export const enterPhoto = (blob: Blob, text: string): void => {
+  const { jobId } = useJobStore.getState()
+  const personId = personNow()
+  if (!jobId || !personId) return
+  const photoId = crypto.randomUUID()
+  outbox.put({ key: photoKey(jobId, photoId), kind: 'photo', personId, jobId, seq: outbox.nextSeq(), photoId, blob })
+  enterRecord({ kind: 'photo', text, photoId })
+}
+
+/** Sends what waits when the connection is back, and before the page is hidden. */
 export const watchConnection = (): (() => void) => {
   const onHidden = () => {
-    if (document.visibilityState === 'hidden') sendNow()
+    if (document.visibilityState === 'hidden') void send()
   }
   addEventListener('online', sendNow)
   document.addEventListener('visibilitychange', onHidden)

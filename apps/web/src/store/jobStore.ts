@@ -1,74 +1,80 @@
 import { SECTION_NAMES, type SectionName } from '@lochmoor/contract'
-import type { JobDocument } from '@lochmoor/core'
+import { mergeThree, type JobDocument } from '@lochmoor/core'
 import { create } from 'zustand'
+import type { SectionEntry } from './outbox.ts'
 
 /** Where the edits stand: all stored, on their way, kept here because nobody answers, or in need of a decision. */
 export type SaveState = 'saved' | 'saving' | 'kept-here' | 'conflict' | 'refused'
-
-export interface Conflict {
-  readonly section: SectionName
-  readonly mine: unknown
-  readonly theirs: unknown
-  readonly theirVersion: number
-}
 
 export interface Step {
   readonly document: JobDocument
   readonly label: string
 }
 
+/** What the server has of a section. */
+export interface Acknowledged {
+  readonly version: number
+  readonly value: unknown
+}
+
 export interface JobState {
   readonly jobId: string | null
   readonly document: JobDocument | null
-  /** Version of each section that the server has acknowledged. */
-  readonly versions: Readonly<Record<SectionName, number>>
-  /** Sections with edits that are not acknowledged. */
-  readonly dirty: ReadonlySet<SectionName>
+  readonly acknowledged: Readonly<Record<SectionName, Acknowledged>>
   readonly past: readonly Step[]
   readonly future: readonly Step[]
   readonly save: SaveState
   /** What the server said last, where the save state needs an explanation. */
   readonly saveNote: string | null
   readonly savedAt: string | null
-  readonly conflict: Conflict | null
+  readonly archivedAt: string | null
+  readonly stateSince: string | null
+  /** The first section of this job in need of a decision. */
+  readonly conflict: SectionEntry | null
+  /** Entries of this and other jobs that wait to be sent. */
+  readonly waiting: number
+  /** Raised whenever the log book of the open job may have grown. */
+  readonly bookTurn: number
 }
 
 const MOST_STEPS = 300
 
-export const noVersions = Object.fromEntries(SECTION_NAMES.map((s) => [s, 0])) as Record<SectionName, number>
+export const nothingAcknowledged = Object.fromEntries(
+  SECTION_NAMES.map((s) => [s, { version: 0, value: null }]),
+) as Record<SectionName, Acknowledged>
 
 export const initialJobState: JobState = {
   jobId: null,
   document: null,
-  versions: noVersions,
-  dirty: new Set(),
+  acknowledged: nothingAcknowledged,
   past: [],
   future: [],
   save: 'saved',
   saveNote: null,
   savedAt: null,
+  archivedAt: null,
+  stateSince: null,
   conflict: null,
+  waiting: 0,
+  bookTurn: 0,
 }
 
 /** The open job. Views read it through selectors and change it only through the commands beside this file. */
 export const useJobStore = create<JobState>(() => initialJobState)
 
-const changedSections = (a: JobDocument, b: JobDocument): SectionName[] => SECTION_NAMES.filter((s) => a[s] !== b[s])
+export const changedSections = (a: JobDocument, b: JobDocument): SectionName[] =>
+  SECTION_NAMES.filter((s) => a[s] !== b[s])
 
 /** State after a committed step; consecutive steps of one label within the same burst of typing count as one. */
 export const afterCommit = (state: JobState, next: JobDocument, label: string, merge: boolean): JobState => {
   const { document, past } = state
-  if (!document) return state
-  const changed = changedSections(document, next)
-  if (changed.length === 0) return state
+  if (!document || changedSections(document, next).length === 0) return state
   const merged = merge && past.at(-1)?.label === label
   return {
     ...state,
     document: next,
-    dirty: new Set([...state.dirty, ...changed]),
     past: merged ? past : [...past, { document, label }].slice(-MOST_STEPS),
     future: [],
-    save: state.save === 'conflict' ? 'conflict' : 'saving',
   }
 }
 
@@ -78,12 +84,34 @@ const travel = (state: JobState, from: 'past' | 'future', to: 'past' | 'future')
   return {
     ...state,
     document: step.document,
-    dirty: new Set([...state.dirty, ...changedSections(state.document, step.document)]),
     [from]: state[from].slice(0, -1),
     [to]: [...state[to], { document: state.document, label: step.label }],
-    save: state.save === 'conflict' ? 'conflict' : 'saving',
   }
 }
 
 export const afterUndo = (state: JobState): JobState => travel(state, 'past', 'future')
 export const afterRedo = (state: JobState): JobState => travel(state, 'future', 'past')
+
+/**
+ * State after somebody else's changes of a section were taken in. The steps of undo take them in too: undoing one's own
+ * step must not undo another's.
+ */
+export const afterTakingIn = (
+  state: JobState,
+  section: SectionName,
+  base: unknown,
+  theirs: unknown,
+  now: unknown,
+): JobState => {
+  if (!state.document) return state
+  const withTheirs = (step: Step): Step => ({
+    ...step,
+    document: { ...step.document, [section]: mergeThree<unknown>(base, step.document[section], theirs).merged },
+  })
+  return {
+    ...state,
+    document: { ...state.document, [section]: now },
+    past: state.past.map(withTheirs),
+    future: state.future.map(withTheirs),
+  }
+}

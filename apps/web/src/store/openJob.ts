@@ -1,42 +1,54 @@
-import { SECTION_SCHEMAS, type JobResponse, type SectionName } from '@lochmoor/contract'
-import { err, ok, type JobDocument, type Result } from '@lochmoor/core'
-import { fetchJob, type ApiError } from '../api/client.ts'
-import { initialJobState, useJobStore, type Conflict } from './jobStore.ts'
-import { outbox, type OutboxEntry } from './outbox.ts'
-import { sameValue } from './sameValue.ts'
-import { keepAndSend, leaveJob } from './saving.ts'
+import { SECTION_NAMES, SECTION_SCHEMAS, type JobResponse } from '@lochmoor/contract'
+import { err, mergeThree, ok, sameValue, type JobDocument, type Result } from '@lochmoor/core'
+import type { ApiError } from '../api/client.ts'
+import { fetchJob } from '../api/jobs.ts'
+import { initialJobState, useJobStore, type JobState } from './jobStore.ts'
+import { outbox, type SectionEntry } from './outbox.ts'
+import { sendNow } from './sending.ts'
+import { personNow } from './sessionStore.ts'
 
-interface Merged {
-  document: JobDocument
-  dirty: Set<SectionName>
-  conflict: Conflict | null
+/** Lays an edit that waits in this browser over what the server holds now. */
+const layOver = (document: JobDocument, job: JobResponse, entry: SectionEntry): JobDocument => {
+  const stored = job.sections[entry.section]
+  const parsed = SECTION_SCHEMAS[entry.section].safeParse(entry.value)
+  if (!parsed.success || sameValue(stored.value, entry.value)) {
+    outbox.remove(entry.key)
+    return document
+  }
+  if (stored.version === entry.baseVersion || entry.conflict) return { ...document, [entry.section]: parsed.data }
+  const own = entry.unanswered.find((v) => sameValue(v, stored.value))
+  // Either our own earlier edit, whose answer was lost, or somebody else's, which is taken in.
+  const base = own ?? entry.baseValue
+  const { merged, clashes } = mergeThree(base, parsed.data, stored.value)
+  const conflict = clashes.length > 0 ? { clashes, merged, theirs: stored.value, theirVersion: stored.version } : null
+  outbox.put(
+    conflict
+      ? { ...entry, conflict }
+      : { ...entry, value: merged, baseVersion: stored.version, baseValue: stored.value, unanswered: [] },
+  )
+  return { ...document, [entry.section]: merged }
 }
 
-/** Lays edits that wait in this browser over what the server holds. */
-const withWaiting = (job: JobResponse, waiting: readonly OutboxEntry[]): Merged => {
-  const merged: Merged = {
-    document: { vehicle: job.sections.vehicle.value, fuel: job.sections.fuel.value },
-    dirty: new Set(),
-    conflict: null,
+const stateOf = (job: JobResponse): JobState => {
+  const document = Object.fromEntries(SECTION_NAMES.map((s) => [s, job.sections[s].value])) as unknown as JobDocument
+  const waiting = outbox
+    .ofJob(job.id)
+    .filter((e): e is SectionEntry => e.kind === 'section' && e.personId === personNow())
+  return {
+    ...initialJobState,
+    jobId: job.id,
+    document: waiting.reduce((d, entry) => layOver(d, job, entry), document),
+    acknowledged: Object.fromEntries(
+      SECTION_NAMES.map((s) => [s, { version: job.sections[s].version, value: job.sections[s].value }]),
+    ) as JobState['acknowledged'],
+    savedAt: SECTION_NAMES.map((s) => job.sections[s].savedAt)
+      .sort()
+      .at(-1)!,
+    archivedAt: job.archivedAt,
+    stateSince: job.stateSince,
+    waiting: outbox.of(personNow()).length,
+    save: outbox.of(personNow()).length > 0 ? 'saving' : 'saved',
   }
-  for (const entry of waiting) {
-    const stored = job.sections[entry.section]
-    const parsed = SECTION_SCHEMAS[entry.section].safeParse(entry.value)
-    if (!parsed.success || sameValue(stored.value, entry.value)) {
-      outbox.remove(job.id, entry.section).catch((e: unknown) => useJobStore.setState({ saveNote: String(e) }))
-      continue
-    }
-    merged.document = { ...merged.document, [entry.section]: parsed.data }
-    merged.dirty.add(entry.section)
-    if (stored.version !== entry.baseVersion)
-      merged.conflict = {
-        section: entry.section,
-        mine: parsed.data,
-        theirs: stored.value,
-        theirVersion: stored.version,
-      }
-  }
-  return merged
 }
 
 let turns = 0
@@ -44,35 +56,13 @@ let turns = 0
 /** Loads a job into the store, with what this browser still has to send. */
 export const openJob = async (id: string): Promise<Result<null, ApiError>> => {
   const turn = ++turns
-  await leaveJob()
+  useJobStore.setState(initialJobState, true)
+  await outbox.load()
+  const loaded = await fetchJob(id)
   // Somebody has asked for another job meanwhile; that one is opened.
   if (turn !== turns) return ok(null)
-  useJobStore.setState(initialJobState, true)
-  const loaded = await fetchJob(id)
   if (!loaded.ok) return err(loaded.error)
-  const job = loaded.value
-  let waiting: OutboxEntry[] = []
-  let saveNote: string | null = null
-  try {
-    waiting = await outbox.ofJob(id)
-  } catch (error) {
-    // Private windows may refuse a database. Work goes on; only a lost connection would cost the last edits.
-    saveNote = `This browser cannot keep edits for later (${String(error)}).`
-  }
-  if (turn !== turns) return ok(null)
-  const { document, dirty, conflict } = withWaiting(job, waiting)
-  const { vehicle, fuel } = job.sections
-  useJobStore.setState({
-    ...initialJobState,
-    jobId: id,
-    document,
-    versions: { vehicle: vehicle.version, fuel: fuel.version },
-    dirty,
-    conflict,
-    saveNote,
-    save: conflict ? 'conflict' : dirty.size > 0 ? 'saving' : 'saved',
-    savedAt: vehicle.savedAt > fuel.savedAt ? vehicle.savedAt : fuel.savedAt,
-  })
-  if (dirty.size > 0 && !conflict) keepAndSend()
+  useJobStore.setState(stateOf(loaded.value), true)
+  sendNow()
   return ok(null)
 }

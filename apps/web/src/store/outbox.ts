@@ -1,35 +1,128 @@
-import type { SectionName } from '@lochmoor/contract'
+import type { NewRecord, SectionName } from '@lochmoor/contract'
+import type { Clash } from '@lochmoor/core'
 import { openDB, type IDBPDatabase } from 'idb'
 
-/** An edit that the server has not acknowledged. One per section of a job: the latest value whole. */
-export interface OutboxEntry {
+interface Common {
+  readonly key: string
+  /** Order of sending; an entry that is edited again keeps its place. */
+  readonly seq: number
+  readonly personId: string
   readonly jobId: string
-  readonly section: SectionName
-  readonly baseVersion: number
-  readonly value: unknown
+  /** Why the server will not take it; it then waits for a decision. */
+  readonly refused?: string
 }
 
-const STORE = 'outbox'
-const keyOf = (jobId: string, section: SectionName) => `${jobId}/${section}`
+/** What two people changed differently in one section. */
+export interface Conflict {
+  readonly clashes: readonly Clash[]
+  /** Both sides' changes, mine where they clash. */
+  readonly merged: unknown
+  readonly theirs: unknown
+  readonly theirVersion: number
+}
+
+/** An edited section: the latest value whole, and what it was edited from. */
+export interface SectionEntry extends Common {
+  readonly kind: 'section'
+  readonly section: SectionName
+  readonly baseVersion: number
+  readonly baseValue: unknown
+  readonly value: unknown
+  /** Values sent that no answer came for: the server may have any of them already. */
+  readonly unanswered: readonly unknown[]
+  readonly conflict: Conflict | null
+}
+export interface RecordEntry extends Common {
+  readonly kind: 'record'
+  readonly record: NewRecord
+}
+export interface PhotoEntry extends Common {
+  readonly kind: 'photo'
+  readonly photoId: string
+  readonly blob: Blob
+}
+export type OutboxEntry = SectionEntry | RecordEntry | PhotoEntry
+
+const STORE = 'waiting'
+export const sectionKey = (jobId: string, section: SectionName): string => `${jobId}/section/${section}`
+export const recordKey = (jobId: string, id: string): string => `${jobId}/record/${id}`
+export const photoKey = (jobId: string, id: string): string => `${jobId}/photo/${id}`
 
 let opened: Promise<IDBPDatabase> | null = null
 const database = (): Promise<IDBPDatabase> =>
-  (opened ??= openDB('lochmoor', 1, {
+  (opened ??= openDB('lochmoor', 2, {
     upgrade: (db) => {
-      db.createObjectStore(STORE)
+      for (const name of [...db.objectStoreNames]) db.deleteObjectStore(name)
+      db.createObjectStore(STORE, { keyPath: 'key' })
     },
   }))
 
-/** Kept in the browser's own database, so that a reload or a lost connection loses nothing. */
+const entries = new Map<string, OutboxEntry>()
+let lastSeq = 0
+let loaded: Promise<void> | null = null
+let onTrouble: (why: string) => void = () => undefined
+let onChange: () => void = () => undefined
+/** Writes reach the browser's store in the order in which they were made. */
+let writing: Promise<void> = Promise.resolve()
+
+const persist = (work: (db: IDBPDatabase) => Promise<unknown>): void => {
+  writing = writing
+    .then(async () => {
+      await work(await database())
+    })
+    .catch((e: unknown) => onTrouble(`This browser cannot keep edits for later (${String(e)}).`))
+}
+
+const readAll = async (): Promise<void> => {
+  try {
+    for (const entry of (await (await database()).getAll(STORE)) as OutboxEntry[]) {
+      if (!entries.has(entry.key)) entries.set(entry.key, entry)
+      lastSeq = Math.max(lastSeq, entry.seq)
+    }
+  } catch (error) {
+    // Private windows may refuse a database. Work goes on; only a lost connection would cost the last edits.
+    onTrouble(`This browser cannot keep edits for later (${String(error)}).`)
+  }
+}
+
+/**
+ * Edits that the server has not acknowledged, in the order in which they were made. Kept in memory for the page and in
+ * the browser's own database for everything that ends a page: reload, sign-out, power cut.
+ */
 export const outbox = {
-  put: async (entry: OutboxEntry): Promise<void> => {
-    await (await database()).put(STORE, entry, keyOf(entry.jobId, entry.section))
+  /** Reads what earlier pages left; once. */
+  load: (): Promise<void> => (loaded ??= readAll()),
+  whenTrouble: (act: (why: string) => void): void => {
+    onTrouble = act
   },
-  remove: async (jobId: string, section: SectionName): Promise<void> => {
-    await (await database()).delete(STORE, keyOf(jobId, section))
+  whenChanged: (act: () => void): void => {
+    onChange = act
   },
-  ofJob: async (jobId: string): Promise<OutboxEntry[]> => {
-    const range = IDBKeyRange.bound(`${jobId}/`, `${jobId}0`)
-    return (await (await database()).getAll(STORE, range)) as OutboxEntry[]
+  nextSeq: (): number => ++lastSeq,
+  get: (key: string): OutboxEntry | undefined => entries.get(key),
+  section: (jobId: string, section: SectionName): SectionEntry | undefined =>
+    entries.get(sectionKey(jobId, section)) as SectionEntry | undefined,
+  /** What waits for a person, in order. */
+  of: (personId: string | null): OutboxEntry[] =>
+    [...entries.values()].filter((e) => e.personId === personId).sort((a, b) => a.seq - b.seq),
+  ofJob: (jobId: string): OutboxEntry[] =>
+    [...entries.values()].filter((e) => e.jobId === jobId).sort((a, b) => a.seq - b.seq),
+  put: (entry: OutboxEntry): void => {
+    entries.set(entry.key, entry)
+    persist((db) => db.put(STORE, entry))
+    onChange()
+  },
+  remove: (key: string): void => {
+    entries.delete(key)
+    persist((db) => db.delete(STORE, key))
+    onChange()
+  },
+  /** Until everything said so far has reached the browser's store. */
+  settled: (): Promise<void> => writing,
+  /** For tests: as a page that is loaded again. */
+  forgetPage: async (): Promise<void> => {
+    await writing
+    entries.clear()
+    loaded = null
   },
 }

@@ -19,21 +19,35 @@ const CUSTOMARY: Partial<Record<Family, string>> = {
   temperature: '°F',
   power: 'hp',
   displacement: 'cuin',
+  mass: 'lb',
+  volume: 'usgal',
+  massFlow: 'lb/min',
 }
 
-/** Kept in this browser; per person once there are accounts. */
+/** Of the person who sits here; kept in this browser too, for guests and for the time before signing in. */
 export const usePreferences = create<Preferences>()(
   persist((): Preferences => ({ units: {}, theme: null }), { name: 'lochmoor-preferences' }),
 )
 
-export const setUnit = (family: Family, id: string): void => {
-  usePreferences.setState((s) => ({ units: { ...s.units, [family]: id } }))
+let onChosen: (preferences: Preferences) => void = () => undefined
+/** Called with every choice of the person, to be kept with the account. */
+export const whenChosen = (act: (preferences: Preferences) => void): void => {
+  onChosen = act
 }
-export const setUnitSystem = (system: 'metric' | 'customary'): void => {
-  usePreferences.setState({ units: system === 'metric' ? {} : CUSTOMARY })
+const choose = (change: Partial<Preferences>) => {
+  usePreferences.setState(change)
+  onChosen(usePreferences.getState())
 }
-export const setTheme = (theme: Theme): void => {
-  usePreferences.setState({ theme })
+
+export const setUnit = (family: Family, id: string): void =>
+  choose({ units: { ...usePreferences.getState().units, [family]: id } })
+export const setUnitSystem = (system: 'metric' | 'customary'): void =>
+  choose({ units: system === 'metric' ? {} : CUSTOMARY })
+export const setTheme = (theme: Theme): void => choose({ theme })
+
+/** What the person chose elsewhere; units that this version does not know show the family's first. */
+export const adoptPreferences = (kept: { units: Readonly<Record<string, string>>; theme: Theme | null }): void => {
+  usePreferences.setState({ units: kept.units as Preferences['units'], theme: kept.theme })
 }
 
 /** The unit in which a family is shown to this person. */
@@ -50,6 +64,10 @@ export const CHOOSABLE_FAMILIES: readonly { family: Family; name: string }[] = (
     ['temperature', 'Temperature'],
     ['power', 'Power'],
     ['displacement', 'Displacement'],
+    ['mass', 'Weight'],
+    ['volume', 'Volume'],
+    ['massFlow', 'Air flow'],
+    ['age', 'Age'],
   ] as const
 )
   .map(([family, name]) => ({ family, name }))

@@ -1,31 +1,41 @@
 import { z } from 'zod'
-import { wholeFigure, range } from '../field/figure.ts'
-import { FuelSectionSchema, JobTitle, VehicleSectionSchema } from './jobDocument.ts'
+import { oneOf, range, wholeFigure } from '../field/figure.ts'
+import { JobTitle, SECTION_SCHEMAS, SectionNameSchema } from './jobDocument.ts'
+import { WorkStateSchema } from './workSection.ts'
 
 /** A stored section with the version a later write must name. */
 const versioned = <T extends z.ZodType>(value: T) =>
   z.strictObject({ version: z.int().min(1), savedAt: z.iso.datetime(), value })
 
 export const JobSections = z.strictObject({
-  vehicle: versioned(VehicleSectionSchema),
-  fuel: versioned(FuelSectionSchema),
+  vehicle: versioned(SECTION_SCHEMAS.vehicle),
+  walkAround: versioned(SECTION_SCHEMAS.walkAround),
+  system: versioned(SECTION_SCHEMAS.system),
+  fuel: versioned(SECTION_SCHEMAS.fuel),
+  work: versioned(SECTION_SCHEMAS.work),
 })
 
-export const JobResponse = z.strictObject({ id: z.uuid(), sections: JobSections })
+export const JobId = z.uuid({ error: 'allowed: the id of a job, a UUID' })
+
+export const JobResponse = z.strictObject({
+  id: JobId,
+  archivedAt: z.iso.datetime().nullable(),
+  stateSince: z.iso.datetime(),
+  sections: JobSections,
+})
 export type JobResponse = z.infer<typeof JobResponse>
 
-export const JobListItem = z.strictObject({
-  id: z.uuid(),
-  title: z.string(),
-  year: z.number().nullable(),
-  savedAt: z.iso.datetime(),
-  /** Of the fuel station, judged afresh. */
-  fuelState: z.enum(['ok', 'caution', 'stop', 'unknown']),
-})
-export const JobList = z.strictObject({ workshop: z.string(), jobs: z.array(JobListItem) })
-export type JobList = z.infer<typeof JobList>
+export const JOB_TEMPLATES = ['throttle-body-return', 'throttle-body-single-line', 'port-return'] as const
+export const JobTemplate = oneOf(JOB_TEMPLATES)
+export type JobTemplate = z.infer<typeof JobTemplate>
 
-export const NewJob = z.strictObject({ title: JobTitle })
+/** A new job: of which nothing is known, from a template, or as a copy of another. */
+export const NewJob = z.strictObject({
+  title: JobTitle,
+  template: JobTemplate.optional(),
+  copyOf: JobId.optional(),
+})
+export type NewJob = z.infer<typeof NewJob>
 
 /** A write of one section: the value whole, and the version it was based on. */
 export const sectionWrite = <T extends z.ZodType>(value: T) =>
@@ -48,5 +58,80 @@ export const Refusal = z.object({
   message: z.string(),
   problems: z.array(z.object({ field: z.string(), value: z.unknown(), allowed: z.string() })).optional(),
   current: z.object({ version: z.number(), savedAt: z.string(), value: z.unknown() }).optional(),
+  retryAfterS: z.number().optional(),
 })
 export type Refusal = z.infer<typeof Refusal>
+
+/** One version of a section: who, when, and what changed against the version before. */
+export const HistoryEntry = z.strictObject({
+  section: SectionNameSchema,
+  version: z.int(),
+  at: z.iso.datetime(),
+  who: z.string(),
+  changes: z.array(z.strictObject({ path: z.string(), before: z.unknown(), after: z.unknown() })),
+})
+export type HistoryEntry = z.infer<typeof HistoryEntry>
+export const HistoryPage = z.strictObject({ entries: z.array(HistoryEntry), more: z.boolean() })
+export type HistoryPage = z.infer<typeof HistoryPage>
+export const HistoryQuery = z.strictObject({
+  section: SectionNameSchema.optional(),
+  before: z.iso.datetime({ error: 'allowed: a time, ISO 8601' }).optional(),
+})
+export const SectionVersion = z.strictObject({ section: SectionNameSchema, version: z.int(), value: z.unknown() })
+export type SectionVersion = z.infer<typeof SectionVersion>
+
+export const BOARD_SORTS = ['changed', 'title', 'year', 'state', 'days'] as const
+const whole = (min: number, max: number, fallback: number) =>
+  z.coerce
+    .number({ error: `allowed: a whole number, ${min} to ${max}` })
+    .int({ error: `allowed: a whole number, ${min} to ${max}` })
+    .min(min, { error: `allowed: a whole number, ${min} to ${max}` })
+    .max(max, { error: `allowed: a whole number, ${min} to ${max}` })
+    .default(fallback)
+
+/** What the board of jobs is asked for. Pages count from 1. */
+export const BoardQuery = z.strictObject({
+  search: z.string().max(80, { error: 'allowed: at most 80 characters' }).default(''),
+  state: WorkStateSchema.optional(),
+  person: z.union([z.uuid(), z.literal('nobody')], { error: 'allowed: the id of a person, or "nobody"' }).optional(),
+  archived: oneOf(['no', 'yes']).default('no'),
+  sort: oneOf(BOARD_SORTS).default('changed'),
+  direction: oneOf(['down', 'up']).default('down'),
+  page: whole(1, 100_000, 1),
+  size: whole(1, 100, 25),
+})
+export type BoardQuery = z.infer<typeof BoardQuery>
+
+const VerdictState = z.enum(['ok', 'caution', 'stop', 'unknown'])
+
+/** A job on the board. Verdicts, next action and repairs are computed from the document, never entered. */
+export const BoardJob = z.strictObject({
+  id: JobId,
+  title: z.string(),
+  year: z.number().nullable(),
+  savedAt: z.iso.datetime(),
+  stateSince: z.iso.datetime(),
+  archivedAt: z.iso.datetime().nullable(),
+  workVersion: z.int(),
+  work: SECTION_SCHEMAS.work,
+  nextAction: z.string(),
+  repairs: z.array(z.string()),
+  stations: z.array(
+    z.strictObject({
+      station: z.enum(['walkAround', 'system', 'fuel']),
+      stage: z.enum(['not-begun', 'measuring', 'judged', 'built']),
+      verdict: VerdictState,
+    }),
+  ),
+})
+export type BoardJob = z.infer<typeof BoardJob>
+
+export const JobBoard = z.strictObject({
+  jobs: z.array(BoardJob),
+  total: z.int(),
+  page: z.int(),
+  size: z.int(),
+  /** Jobs by state with the other filters as they are. */
+  byState: z.record(WorkStateSchema, z.int()),
+})
+export type JobBoard = z.infer<typeof JobBoard>

@@ -1,4 +1,4 @@
-import type { FilterPart, HosePart, InjectorPart, PumpPart, RegulatorPart } from '@lochmoor/core'
+import type { ControllerPart, FilterPart, HosePart, InjectorPart, PumpPart, RegulatorPart } from '@lochmoor/core'
 import { z } from 'zod'
 import { PumpTable } from '../calculators/fuelAndEngine.ts'
 import { RANGES } from '../calculators/ranges.ts'
@@ -57,12 +57,30 @@ export const RegulatorPartSchema = z.strictObject({
   referencePort: z.boolean({ error: 'allowed: true or false' }),
 }) satisfies z.ZodType<RegulatorPart>
 
+const count = (most: number) => wholeFigure(range(0, most, ''))
+const has = z.boolean({ error: 'allowed: true or false' })
+
+export const ControllerPartSchema = z.strictObject({
+  ...part,
+  injectorDrivers: count(24),
+  ignitionOutputs: count(24),
+  switchedOutputs: count(40),
+  idleValve: has,
+  tachOutput: has,
+  triggerInputs: count(8),
+  analogueInputs: count(40),
+  oxygenSensors: count(4),
+  sequential: has,
+  gearbox: has,
+}) satisfies z.ZodType<ControllerPart>
+
 export const PART_SCHEMAS = {
   pumps: PumpPartSchema,
   injectors: InjectorPartSchema,
   hoses: HosePartSchema,
   filters: FilterPartSchema,
   regulators: RegulatorPartSchema,
+  controllers: ControllerPartSchema,
 } as const
 export type PartKind = keyof typeof PART_SCHEMAS
 export const PART_KINDS = Object.keys(PART_SCHEMAS) as PartKind[]
@@ -72,6 +90,7 @@ export const PartKindSchema = oneOf([
   'hoses',
   'filters',
   'regulators',
+  'controllers',
 ]) satisfies z.ZodType<PartKind>
 
 export const CatalogueSchema = z.strictObject({
@@ -80,4 +99,5 @@ export const CatalogueSchema = z.strictObject({
   hoses: z.array(HosePartSchema),
   filters: z.array(FilterPartSchema),
   regulators: z.array(RegulatorPartSchema),
+  controllers: z.array(ControllerPartSchema),
 })

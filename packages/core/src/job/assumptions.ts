@@ -1,4 +1,5 @@
 import type { Family } from '../quantity/index.ts'
+import { fuelLoopOf, injectionPlaceOf } from './choices.ts'
 import type { JobDocument, Known } from './jobDocument.ts'
 
 /** A figure not measured yet, with the one used in its place and why. */
@@ -20,10 +21,22 @@ interface Default {
 }
 
 const boosted = (job: JobDocument) => job.vehicle.aspiration !== 'natural'
-const port = (job: JobDocument) => job.fuel.injectionPlace === 'port'
+const port = (job: JobDocument) => injectionPlaceOf(job) === 'port'
 const cylindersOf = (job: JobDocument) => job.vehicle.cylinders ?? 6
-const displacementOf = (job: JobDocument) => job.vehicle.displacementM3 ?? 0.5e-3 * cylindersOf(job)
-const returnsFromEngine = (job: JobDocument) => job.fuel.systemType === 'return'
+
+/** From bore, stroke and cylinders, m³: V = pi/4 b² s n; null while one of them is not known. */
+export const sweptVolumeM3 = (job: JobDocument): Known => {
+  const { boreM, strokeM } = job.walkAround.engine
+  const { cylinders } = job.vehicle
+  return boreM === null || strokeM === null || cylinders === null
+    ? null
+    : (Math.PI / 4) * boreM ** 2 * strokeM * cylinders
+}
+const displacementOf = (job: JobDocument) => knownDisplacement(job) ?? 0.5e-3 * cylindersOf(job)
+const knownDisplacement = (job: JobDocument) => job.vehicle.displacementM3 ?? sweptVolumeM3(job)
+const idleVacuum = (job: JobDocument) => job.walkAround.tests.idleVacuumPa
+const returnsFromEngine = (job: JobDocument) => fuelLoopOf(job) === 'return'
+const SEA_LEVEL_PA = 101_325
 const THUMB = 'rule of thumb'
 
 /**
@@ -42,15 +55,15 @@ const DEFAULTS = {
     label: 'Displacement',
     family: 'displacement',
     why: '0.5 L a cylinder',
-    read: (j) => j.vehicle.displacementM3,
+    read: knownDisplacement,
     assume: displacementOf,
   },
   'vehicle.powerW': {
     label: 'Power wanted',
     family: 'power',
-    why: '40 kW a litre, 60 when blown',
+    why: 'the power wanted later, else 40 kW a litre, 60 when blown',
     read: (j) => j.vehicle.powerW,
-    assume: (j) => (boosted(j) ? 60e6 : 40e6) * displacementOf(j),
+    assume: (j) => j.system.powerLaterW ?? (boosted(j) ? 60e6 : 40e6) * displacementOf(j),
   },
   'vehicle.powerSpeedRpm': {
     label: 'Speed at that power',
@@ -77,7 +90,10 @@ const DEFAULTS = {
     label: 'Manifold at idle, absolute',
     family: 'pressure',
     why: 'mild cam, sea level',
-    read: (j) => j.vehicle.idleManifoldPa,
+    read: (j) => {
+      const vacuumPa = idleVacuum(j)
+      return j.vehicle.idleManifoldPa ?? (vacuumPa === null ? null : SEA_LEVEL_PA - vacuumPa)
+    },
     assume: () => 40e3,
   },
   'vehicle.cruiseSpeedRpm': {
@@ -111,9 +127,9 @@ const DEFAULTS = {
   'fuel.setPressurePa': {
     label: 'Set pressure',
     family: 'pressure',
-    why: 'usual for this place of injection',
+    why: 'usual for the chosen system and place of injection',
     read: (j) => j.fuel.setPressurePa,
-    assume: (j) => (port(j) ? 300e3 : 100e3),
+    assume: (j) => (port(j) ? 300e3 : j.system.chosen?.injection === 'throttle-body-high' ? 400e3 : 100e3),
   },
   'fuel.feed.lengthM': {
     label: 'Feed length',
@@ -153,9 +169,9 @@ const DEFAULTS = {
   'fuel.openingsPerCycle': {
     label: 'Openings per engine cycle',
     family: 'count',
-    why: 'batch firing, two per cycle',
+    why: 'sequential one, batch two per cycle',
     read: (j) => j.fuel.openingsPerCycle,
-    assume: () => 2,
+    assume: (j) => (j.system.chosen?.firing === 'sequential' ? 1 : 2),
   },
   'fuel.lowV': {
     label: 'Least voltage at the pump',

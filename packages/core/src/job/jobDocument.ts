@@ -1,5 +1,8 @@
 import type { Aspiration, PowerBasis } from '../engine/index.ts'
 import type { FilterPart, HosePart, InjectorPart, PumpPart, RegulatorPart } from './parts.ts'
+import { emptySystem, type SystemSection } from './system.ts'
+import { emptyWalkAround, type WalkAroundSection } from './walkAround.ts'
+import { emptyWork, type WorkSection } from './work.ts'
 
 /** A figure that was measured or decided, or null where it is not known yet. */
 export type Known = number | null
@@ -10,7 +13,7 @@ export type EngineLayout = 'inline' | 'vee' | 'flat'
 export interface VehicleSection {
   readonly title: string
   readonly year: Known
-  readonly layout: EngineLayout
+  readonly layout: EngineLayout | null
   readonly cylinders: Known
   readonly displacementM3: Known
   readonly aspiration: Aspiration
@@ -41,12 +44,16 @@ export interface LineDesign {
 
 /** Where fuel enters: it decides the pressure at the injector's tip. */
 export type InjectionPlace = 'above-plate' | 'below-plate' | 'port'
+/** Regulator at the engine with a line back, or regulator at the tank and one line. */
+export type FuelLoop = 'return' | 'single-line'
 
 export interface FuelSection {
   readonly ethanolShare: Known
   readonly fuelTemperatureK: Known
-  readonly systemType: 'return' | 'single-line'
-  readonly injectionPlace: InjectionPlace
+  /** Null: as the chosen system wants it. */
+  readonly systemType: FuelLoop | null
+  /** Null: as the chosen system wants it. */
+  readonly injectionPlace: InjectionPlace | null
   readonly setPressurePa: Known
   /** Reference hose from the regulator to the manifold. */
   readonly referenced: boolean
@@ -69,7 +76,10 @@ export interface FuelSection {
 /** One job: its sections in the order of the work. Nothing derived is ever stored in it. */
 export interface JobDocument {
   readonly vehicle: VehicleSection
+  readonly walkAround: WalkAroundSection
+  readonly system: SystemSection
   readonly fuel: FuelSection
+  readonly work: WorkSection
 }
 
 const emptyLine: LineDesign = {
@@ -87,7 +97,7 @@ export const emptyJob = (title: string): JobDocument => ({
   vehicle: {
     title,
     year: null,
-    layout: 'inline',
+    layout: null,
     cylinders: null,
     displacementM3: null,
     aspiration: 'natural',
@@ -100,11 +110,13 @@ export const emptyJob = (title: string): JobDocument => ({
     cruiseSpeedRpm: null,
     cruiseManifoldPa: null,
   },
+  walkAround: emptyWalkAround,
+  system: emptySystem,
   fuel: {
     ethanolShare: null,
     fuelTemperatureK: null,
-    systemType: 'return',
-    injectionPlace: 'above-plate',
+    systemType: null,
+    injectionPlace: null,
     setPressurePa: null,
     referenced: false,
     pump: null,
@@ -121,4 +133,5 @@ export const emptyJob = (title: string): JobDocument => ({
     runningV: null,
     highV: null,
   },
+  work: emptyWork,
 })

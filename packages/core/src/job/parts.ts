@@ -52,10 +52,28 @@ export interface RegulatorPart extends Part {
   readonly referencePort: boolean
 }
 
+/** A class of engine controllers by what can be joined to it. */
+export interface ControllerPart extends Part {
+  readonly injectorDrivers: number
+  readonly ignitionOutputs: number
+  /** Switched to ground: fan, pump relay, shift and lock-up solenoids. */
+  readonly switchedOutputs: number
+  readonly idleValve: boolean
+  readonly tachOutput: boolean
+  /** Crank and cam inputs together. */
+  readonly triggerInputs: number
+  /** 0 to 5 V and thermistor inputs. */
+  readonly analogueInputs: number
+  readonly oxygenSensors: number
+  readonly sequential: boolean
+  readonly gearbox: boolean
+}
+
 export interface Catalogue {
   readonly pumps: readonly PumpPart[]
   readonly injectors: readonly InjectorPart[]
   readonly hoses: readonly HosePart[]
   readonly filters: readonly FilterPart[]
   readonly regulators: readonly RegulatorPart[]
+  readonly controllers: readonly ControllerPart[]
 }

@@ -17,6 +17,10 @@ export const formatQuantity = (si: number, u: Unit, decimals = u.decimals): stri
 /** The figure as it stands in an input: plain ASCII, trailing zeros dropped, enough decimals to lose nothing entered. */
 export const formatForEntry = (si: number, u: Unit): string => String(Number(fromSi(si, u).toFixed(u.decimals + 2)))
 
+/** As it was measured: every digit that was entered, no zeros behind them. */
+export const formatMeasured = (si: number, u: Unit): string =>
+  [formatForEntry(si, u).replace(/^-/, MINUS), u.label].filter(Boolean).join(THIN_SPACE)
+
 const SUPERSCRIPTS: Readonly<Record<string, string>> = {
   '-': '⁻',
   '0': '⁰',

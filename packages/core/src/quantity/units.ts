@@ -12,6 +12,15 @@ export type Family =
   | 'engineSpeed'
   | 'duration'
   | 'count'
+  | 'mass'
+  | 'volume'
+  | 'angle'
+  | 'current'
+  | 'charge'
+  | 'age'
+  | 'work'
+  | 'ratio'
+  | 'massFlow'
 
 export interface Unit {
   /** Stored in preferences; never shown. */
@@ -32,6 +41,10 @@ const PSI_PA = 6894.757293168361
 const US_GALLON_M3 = 3.785411784e-3
 const IMPERIAL_GALLON_M3 = 4.54609e-3
 const HOUR_S = 3600
+const DAY_S = 24 * HOUR_S
+/** Julian year, as the SI brochure's astronomical unit of time. */
+const YEAR_S = 365.25 * DAY_S
+const POUND_KG = 0.45359237
 
 const unit = (id: string, label: string, factor: number, decimals: number, spellings: string[], offset = 0): Unit => ({
   id,
@@ -94,6 +107,32 @@ export const UNITS: Readonly<Record<Family, readonly Unit[]>> = {
   engineSpeed: [unit('rpm', 'rpm', 1, 0, ['rpm', '1/min', 'rev/min', '/min'])],
   duration: [unit('ms', 'ms', 1e-3, 2, ['ms']), unit('s', 's', 1, 2, ['s', 'sec'])],
   count: [unit('1', '', 1, 0, ['', 'x', 'pcs'])],
+  mass: [
+    unit('kg', 'kg', 1, 0, ['kg', 'kilo', 'kilos']),
+    unit('lb', 'lb', POUND_KG, 0, ['lb', 'lbs', 'pound', 'pounds']),
+  ],
+  volume: [
+    unit('L', 'L', 1e-3, 1, ['l', 'litre', 'litres', 'liter', 'liters']),
+    unit('usgal', 'US gal', US_GALLON_M3, 1, ['usgal', 'usgallon', 'usgallons']),
+    unit('impgal', 'imp gal', IMPERIAL_GALLON_M3, 1, ['impgal', 'impgallon', 'impgallons', 'ukgal']),
+  ],
+  angle: [unit('deg', '°', 1, 0, ['°', 'deg', 'degrees', 'degree'])],
+  current: [unit('A', 'A', 1, 0, ['a', 'amp', 'amps', 'ampere']), unit('mA', 'mA', 1e-3, 0, ['ma'])],
+  charge: [unit('Ah', 'Ah', 3600, 0, ['ah'])],
+  age: [
+    unit('months', 'months', YEAR_S / 12, 0, ['month', 'months', 'mo']),
+    unit('years', 'years', YEAR_S, 1, ['y', 'yr', 'yrs', 'year', 'years']),
+    unit('weeks', 'weeks', 7 * DAY_S, 0, ['week', 'weeks', 'wk']),
+    unit('days', 'days', DAY_S, 0, ['day', 'days']),
+  ],
+  work: [unit('h', 'h', HOUR_S, 1, ['h', 'hr', 'hours', 'hour']), unit('min', 'min', 60, 0, ['min', 'minutes'])],
+  ratio: [unit('to1', ': 1', 1, 2, [':1', 'to1'])],
+  massFlow: [
+    unit('g/s', 'g/s', 1e-3, 1, ['g/s']),
+    unit('kg/h', 'kg/h', 1 / HOUR_S, 0, ['kg/h']),
+    unit('lb/min', 'lb/min', POUND_KG / 60, 2, ['lb/min']),
+    unit('lb/h', 'lb/h', POUND_KG / HOUR_S, 0, ['lb/h']),
+  ],
 }
 
 /** Spellings that stand for more than one unit: the entry is refused with the choices. */
@@ -101,6 +140,7 @@ export const AMBIGUOUS_SPELLINGS: Readonly<Partial<Record<Family, Readonly<Recor
   volumeFlow: Object.fromEntries(
     ['gal/h', 'gph', 'gal/hr', 'gallons/hour'].map((s) => [s, ['usgal/h', 'impgal/h']] as const),
   ),
+  volume: Object.fromEntries(['gal', 'gallon', 'gallons'].map((s) => [s, ['usgal', 'impgal']] as const)),
 }
 
 /** The unit with this id in the family, or the family's first one. */

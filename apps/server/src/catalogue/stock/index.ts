@@ -1,4 +1,5 @@
 import type { Catalogue } from '@lochmoor/core'
+import { CONTROLLERS } from './controllers.ts'
 import { FILTERS } from './filters.ts'
 import { HOSES } from './hoses.ts'
 import { INJECTORS } from './injectors.ts'
@@ -12,4 +13,5 @@ export const STOCK_CATALOGUE: Catalogue = {
   hoses: HOSES,
   filters: FILTERS,
   regulators: REGULATORS,
+  controllers: CONTROLLERS,
 }

@@ -2,6 +2,7 @@ import { pressureProfile, type WorkingId } from '@lochmoor/core'
 import { useCallback, useMemo, useState } from 'react'
 import { useCatalogue } from '../../store/catalogueStore.ts'
 import { useJobStore } from '../../store/jobStore.ts'
+import { Columns } from '../bench/Columns.tsx'
 import { Headline } from './judgement/Headline.tsx'
 import { Judgement } from './judgement/Judgement.tsx'
 import { WorkingDialog, type AskedWorking } from './judgement/WorkingDialog.tsx'
@@ -35,50 +36,21 @@ export const FuelBench = () => {
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <Headline verdicts={verdicts} assumed={assessment.assumptions.length} />
-      <div className="grid min-h-0 flex-1 grid-cols-1 lg:grid-cols-[21rem_minmax(0,1fr)_21.5rem] lg:overflow-hidden">
-        <section
-          id="measured"
-          aria-label="Measured"
-          className="order-3 scroll-mt-24 border-hair p-3 lg:order-1 lg:min-h-0 lg:overflow-y-auto lg:border-r lg:p-4"
-        >
-          <FuelInputs job={job} catalogue={catalogue} />
-        </section>
-        <section
-          id="picture"
-          aria-label="Picture"
-          className="order-1 scroll-mt-24 min-w-0 p-3 lg:order-2 lg:min-h-0 lg:overflow-y-auto lg:p-4"
-        >
-          <PointPicker engine={engine} view={view} onView={setView} />
-          <ProfileChart pieces={pieces} solved={solved} title={job.vehicle.title} point={point} />
-          <div className="mt-3 grid grid-cols-1 items-start gap-4 xl:grid-cols-[minmax(0,1fr)_15.5rem]">
-            <PumpChart solved={solved} />
-            <FigureTable solved={solved} point={point} onWorking={(id) => setAsked({ id, point })} />
-          </div>
-        </section>
-        <section
-          id="judgement"
-          aria-label="Judgement"
-          className="order-2 scroll-mt-24 lg:order-3 border-hair p-3 lg:min-h-0 lg:overflow-y-auto lg:border-l lg:p-4"
-        >
-          <Judgement job={job} assessment={assessment} onPoint={showPoint} onWorking={ask} />
-        </section>
-      </div>
-      <PhoneJumps />
+      <Columns
+        measured={<FuelInputs job={job} catalogue={catalogue} />}
+        picture={
+          <>
+            <PointPicker engine={engine} view={view} onView={setView} />
+            <ProfileChart pieces={pieces} solved={solved} title={job.vehicle.title} point={point} />
+            <div className="mt-3 grid grid-cols-1 items-start gap-4 xl:grid-cols-[minmax(0,1fr)_15.5rem]">
+              <PumpChart solved={solved} />
+              <FigureTable solved={solved} point={point} onWorking={(id) => setAsked({ id, point })} />
+            </div>
+          </>
+        }
+        judgement={<Judgement job={job} assessment={assessment} onPoint={showPoint} onWorking={ask} />}
+      />
       {asked && <WorkingDialog job={job} engine={engine} asked={asked} onClose={() => setAsked(null)} />}
     </div>
   )
 }
-
-/** On a narrow screen the three parts stand one below the other; this leads to each. */
-const PhoneJumps = () => (
-  <nav
-    aria-label="Parts of this bench"
-    className="sticky bottom-0 z-10 grid grid-cols-3 border-t-2 border-ink bg-sheet lg:hidden"
-  >
-    {['Picture', 'Judgement', 'Measured'].map((part) => (
-      <a key={part} href={`#${part.toLowerCase()}`} className="grid h-12 place-items-center font-semibold">
-        {part}
-      </a>
-    ))}
-  </nav>
-)

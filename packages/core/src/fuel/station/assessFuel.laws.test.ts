@@ -49,7 +49,7 @@ describe('fuel station, laws on random designs', () => {
     const seen: Record<string, number> = {}
     fc.assert(
       fc.property(arbJob, (job) => {
-        const a = assessFuel(job, { pumps: [], injectors: [], hoses: [], filters: [], regulators: [] })
+        const a = assessFuel(job, { pumps: [], injectors: [], hoses: [], filters: [], regulators: [], controllers: [] })
         const failing = a.solved.filter((s) => s.answer.state !== 'in-control')
         seen[a.state] = (seen[a.state] ?? 0) + 1
         for (const s of failing) seen[s.answer.state] = (seen[s.answer.state] ?? 0) + 1

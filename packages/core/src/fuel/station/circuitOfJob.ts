@@ -1,4 +1,4 @@
-import { figureOf, type FilterPart, type JobDocument } from '../../job/index.ts'
+import { figureOf, type FilterPart, fuelLoopOf, type JobDocument } from '../../job/index.ts'
 import { err, ok, type Result } from '../../verdict/index.ts'
 import type { FuelCircuit, Loss } from '../circuitTypes.ts'
 import type { Fluid } from '../circuitTypes.ts'
@@ -23,7 +23,8 @@ export const circuitOfJob = (
   point: OperatingPoint,
   fluid: Fluid,
 ): Result<FuelCircuit, CircuitGap> => {
-  const { filter, filterPosition, pump, regulator, strainer, systemType } = job.fuel
+  const { filter, filterPosition, pump, regulator, strainer } = job.fuel
+  const systemType = fuelLoopOf(job)
   if (!pump) return err({ code: 'notChosen', what: 'pump' })
   if (!regulator) return err({ code: 'notChosen', what: 'regulator' })
   if (regulator.type !== systemType) return err({ code: 'regulatorType' })

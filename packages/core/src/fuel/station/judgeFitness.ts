@@ -1,4 +1,4 @@
-import { figureOf, type LineDesign } from '../../job/index.ts'
+import { figureOf, fuelLoopOf, injectionPlaceOf, type LineDesign } from '../../job/index.ts'
 import { fig, say, type VerdictState } from '../../verdict/index.ts'
 import { pumpAtVoltage } from '../pumpAtVoltage.ts'
 import { AMBIENT_PA } from './operatingPoint.ts'
@@ -11,7 +11,8 @@ const plain = { ...base, figureName: '', figure: null, limitName: '', limit: nul
 
 /** Hoses against the pump's shut-off pressure at the highest voltage (return blocked) and against the fuel. */
 export const judgeHoses = ({ job }: FuelCase): FuelVerdict | null => {
-  const { feed, pump, systemType } = job.fuel
+  const { feed, pump } = job.fuel
+  const systemType = fuelLoopOf(job)
   if (!pump) return null
   const atHigh = pumpAtVoltage(pump.tables, figureOf(job, 'fuel.highV'))
   if (!atHigh.ok) return null
@@ -66,7 +67,8 @@ export const judgeHoses = ({ job }: FuelCase): FuelVerdict | null => {
 
 /** Reference hose against the place of injection. */
 export const judgeReference = ({ job }: FuelCase): FuelVerdict | null => {
-  const { injectionPlace, referenced, systemType } = job.fuel
+  const { referenced } = job.fuel
+  const [injectionPlace, systemType] = [injectionPlaceOf(job), fuelLoopOf(job)]
   const boostPa = figureOf(job, 'vehicle.boostPa')
   if (systemType === 'return' && referenced && injectionPlace === 'above-plate' && boostPa === 0) {
     const setPa = figureOf(job, 'fuel.setPressurePa')

@@ -1,4 +1,4 @@
-import { figureOf } from '../../job/index.ts'
+import { figureOf, injectionPlaceOf } from '../../job/index.ts'
 import { fig, say, type Trace, type VerdictState } from '../../verdict/index.ts'
 import { injectorAt, MOST_DUTY, type InjectorAnswer } from '../injector.ts'
 import type { FuelCase, FuelVerdict, SolvedPoint } from './solvedPoint.ts'
@@ -32,7 +32,8 @@ export const injectorsOf = (
 
 /** Injectors made for the place they spray into. Nothing to say while none are chosen or they fit. */
 export const judgeInjectorUse = ({ job }: FuelCase): FuelVerdict | null => {
-  const { injectionPlace, injector } = job.fuel
+  const { injector } = job.fuel
+  const injectionPlace = injectionPlaceOf(job)
   if (!injector || (injector.use === 'port') === (injectionPlace === 'port')) return null
   return {
     id: 'injector-use',

@@ -1,3 +1,4 @@
+import { fuelLoopOf } from '../../job/index.ts'
 import { fig, say, type Sentence, type VerdictState } from '../../verdict/index.ts'
 import { mostHeldDemandM3S, railWithFallingDemandPa } from '../limits.ts'
 import { circuitModel } from '../circuitModel.ts'
@@ -114,7 +115,7 @@ export const judgeNotLifted = ({ solved, job }: FuelCase): FuelVerdict | null =>
     source: 'solved circuit; headroom of 10 %: rule of thumb',
     remedies: [],
     pointId: point.id,
-    workings: job.fuel.systemType === 'return' ? ['pump', 'return', 'rail'] : ['pump', 'rail'],
+    workings: fuelLoopOf(job) === 'return' ? ['pump', 'return', 'rail'] : ['pump', 'rail'],
   }
 }
 
@@ -126,7 +127,7 @@ const SINKING_ALLOWED = 0.04
  * that it also speaks where the feed takes everything and no rail pressure exists.
  */
 export const judgeFeedLoss = ({ solved, job }: FuelCase): FuelVerdict | null => {
-  if (job.fuel.systemType !== 'single-line') return null
+  if (fuelLoopOf(job) !== 'single-line') return null
   const idle = solved.find((s) => s.point.id === 'idle')
   const full = solved.find((s) => s.point.id === 'full')
   if (!idle || !full) return null

@@ -1,10 +1,11 @@
-import { figureOf } from '../../job/index.ts'
+import { figureOf, fuelLoopOf } from '../../job/index.ts'
 import { fig, say, type Remedy } from '../../verdict/index.ts'
 import type { FuelCase, FuelChange, FuelVerdict } from './solvedPoint.ts'
 
 /** Can this regulator be set to this pressure, and has it a port for the reference hose? */
 export const judgeRegulator = ({ job }: FuelCase): FuelVerdict | null => {
-  const { referenced, regulator, systemType } = job.fuel
+  const { referenced, regulator } = job.fuel
+  const systemType = fuelLoopOf(job)
   if (!regulator || regulator.type !== systemType) return null
   const setPa = figureOf(job, 'fuel.setPressurePa')
   const { leastPa, mostPa, name } = regulator

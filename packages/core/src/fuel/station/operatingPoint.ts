@@ -1,5 +1,5 @@
 import { demandByAirKgS, fuelDemand, type AirRoute, type FuelDemand } from '../../engine/index.ts'
-import { figureOf, type JobDocument } from '../../job/index.ts'
+import { figureOf, injectionPlaceOf, type JobDocument } from '../../job/index.ts'
 import type { Trace } from '../../verdict/index.ts'
 import { fuelProperties, type FuelProperties } from '../fuelProperties.ts'
 
@@ -123,7 +123,7 @@ export const engineOnFuel = (job: JobDocument): EngineOnFuel => {
       voltage,
       voltageV: voltageV[voltage],
       referencePa: job.fuel.referenced ? manifoldGaugePa : 0,
-      tipPa: job.fuel.injectionPlace === 'above-plate' ? hornPa : manifoldGaugePa,
+      tipPa: injectionPlaceOf(job) === 'above-plate' ? hornPa : manifoldGaugePa,
     }
   }
   const demandAt = (s: number) => scaleAt(s) * demandByAirKgS(airAt(s), fuel).typical

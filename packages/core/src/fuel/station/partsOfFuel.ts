@@ -1,4 +1,4 @@
-import { figureOf, type JobDocument, type LineDesign, type Part } from '../../job/index.ts'
+import { figureOf, fuelLoopOf, type JobDocument, type LineDesign, type Part } from '../../job/index.ts'
 import { fig, type Figure } from '../../verdict/index.ts'
 
 /** One line of what must be ordered or cut. */
@@ -32,7 +32,7 @@ export const partsOfFuel = (job: JobDocument): PartLine[] => {
     ...one('fine filter', fuel.filter),
     ...hose('feed', fuel.feed),
     ...one('regulator', fuel.regulator),
-    ...(fuel.systemType === 'return' ? hose('return', fuel.return) : []),
+    ...(fuelLoopOf(job) === 'return' ? hose('return', fuel.return) : []),
     ...(fuel.injector
       ? [
           {

@@ -1,7 +1,9 @@
 import {
-  figureOf,
   type Catalogue,
+  figureOf,
+  fuelLoopOf,
   type HosePart,
+  injectionPlaceOf,
   type JobDocument,
   type LineDesign,
   type PumpPart,
@@ -61,7 +63,8 @@ const hoseLadder = (job: JobDocument, catalogue: Catalogue, which: 'feed' | 'ret
 }
 
 const regulatorLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
-  const { regulator, systemType } = job.fuel
+  const { regulator } = job.fuel
+  const systemType = fuelLoopOf(job)
   const setPa = figureOf(job, 'fuel.setPressurePa')
   const capacity = (r: { fullOpen: { flowM3S: number; dropPa: number } }) =>
     r.fullOpen.flowM3S / Math.sqrt(r.fullOpen.dropPa)
@@ -100,7 +103,8 @@ const strainerLadder = (job: JobDocument, catalogue: Catalogue): Ladder => ({
 })
 
 const injectorLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
-  const { injector, injectionPlace } = job.fuel
+  const { injector } = job.fuel
+  const injectionPlace = injectionPlaceOf(job)
   const capacity = (i: { ratedFlowM3S: number; ratedPressurePa: number }) =>
     i.ratedFlowM3S / Math.sqrt(i.ratedPressurePa)
   const now = injector ? capacity(injector) : 0

@@ -2,6 +2,7 @@ import type { RangedField } from '@lochmoor/contract'
 import { fig, type Family, type Figure, type VehicleSection } from '@lochmoor/core'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { FigureText } from '../../../fields/FigureText.tsx'
+import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { run, setVehicle } from '../../../store/commands.ts'
 import { selectEngine } from '../selectors.ts'
@@ -32,7 +33,7 @@ export const EngineInputs = ({ job, assumed }: InputsProps) => {
     <Group title="Engine">
       <TitleField title={vehicle.title} />
       {figure('year', 'Year', 'count', undefined, true)}
-      <ChoiceField
+      <KnownChoiceField
         label="Layout"
         value={vehicle.layout}
         options={[
@@ -40,7 +41,7 @@ export const EngineInputs = ({ job, assumed }: InputsProps) => {
           ['vee', 'Vee'],
           ['flat', 'Flat'],
         ]}
-        onChange={(layout) => run(setVehicle({ layout }, 'layout', false))}
+        onChange={(v) => run(setVehicle({ layout: v as VehicleSection['layout'] }, 'layout', false))}
       />
       {figure('cylinders', 'Cylinders', 'count', undefined, true)}
       {figure(

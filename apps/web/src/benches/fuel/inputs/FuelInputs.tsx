@@ -1,5 +1,6 @@
-import { assumptionsOf, type Catalogue, type JobDocument } from '@lochmoor/core'
-import { useMemo, type KeyboardEvent } from 'react'
+import { assumptionsOf, fuelLoopOf, type Catalogue, type JobDocument } from '@lochmoor/core'
+import { useMemo } from 'react'
+import { walkOnEnter } from '../../../fields/walkOnEnter.ts'
 import { EngineInputs } from './EngineInputs.tsx'
 import { InjectionInputs } from './InjectionInputs.tsx'
 import { LineInputs } from './LineInputs.tsx'
@@ -13,14 +14,6 @@ export interface InputsProps {
   readonly assumed: (field: string) => number | undefined
 }
 
-/** Enter goes down the column, Shift-Enter up. */
-const walkOnEnter = (e: KeyboardEvent<HTMLDivElement>) => {
-  if (e.key !== 'Enter' || !(e.target instanceof HTMLInputElement)) return
-  e.preventDefault()
-  const entries = [...e.currentTarget.querySelectorAll<HTMLElement>('[data-entry]')]
-  entries[entries.indexOf(e.target) + (e.shiftKey ? -1 : 1)]?.focus()
-}
-
 /** Everything measured or decided for the fuel station, in the order a person works. */
 export const FuelInputs = ({ job, catalogue }: Omit<InputsProps, 'assumed'>) => {
   const assumptions = useMemo(() => new Map(assumptionsOf(job).map((a) => [a.field, a.si])), [job])
@@ -31,7 +24,7 @@ export const FuelInputs = ({ job, catalogue }: Omit<InputsProps, 'assumed'>) => 
       <InjectionInputs {...props} />
       <PumpInputs {...props} />
       <LineInputs {...props} which="feed" />
-      {job.fuel.systemType === 'return' && <LineInputs {...props} which="return" />}
+      {fuelLoopOf(job) === 'return' && <LineInputs {...props} which="return" />}
     </div>
   )
 }

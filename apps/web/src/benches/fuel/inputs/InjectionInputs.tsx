@@ -1,6 +1,7 @@
 import type { RangedField } from '@lochmoor/contract'
-import type { Family, FuelSection } from '@lochmoor/core'
+import { fuelLoopOf, injectionPlaceOf, type Family, type FuelSection } from '@lochmoor/core'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
+import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { PartField } from '../../../fields/PartField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { run, setFuel, setSystemType } from '../../../store/commands.ts'
@@ -9,6 +10,18 @@ import type { InputsProps } from './FuelInputs.tsx'
 import { Group } from './Group.tsx'
 
 type FigureName = { [K in keyof FuelSection]: FuelSection[K] extends number | null ? K : never }[keyof FuelSection]
+
+const PLACES = [
+  ['above-plate', 'Above the plate'],
+  ['below-plate', 'Below the plate'],
+  ['port', 'In the ports'],
+] as const
+const LOOPS = [
+  ['return', 'With return'],
+  ['single-line', 'Single line'],
+] as const
+const wordOf = (options: readonly (readonly [string, string])[], value: string) =>
+  options.find(([v]) => v === value)?.[1].toLowerCase() ?? value
 
 /** Fuel, place of injection, kind of system, regulator, injectors. */
 export const InjectionInputs = ({ job, catalogue, assumed }: InputsProps) => {
@@ -26,34 +39,33 @@ export const InjectionInputs = ({ job, catalogue, assumed }: InputsProps) => {
       onChange={(si) => run(setFuel({ [name]: si }, label.toLowerCase()))}
     />
   )
-  const port = fuel.injectionPlace === 'port'
+  const place = injectionPlaceOf(job)
+  const loop = fuelLoopOf(job)
+  const port = place === 'port'
   return (
     <Group title="Injection and regulator">
-      <ChoiceField
+      <KnownChoiceField
         label="Place of injection"
         value={fuel.injectionPlace}
-        options={[
-          ['above-plate', 'Above the plate'],
-          ['below-plate', 'Below the plate'],
-          ['port', 'In the ports'],
-        ]}
+        options={PLACES}
+        none={`by system: ${wordOf(PLACES, place)}`}
         how="It decides what the injector sprays into: the air horn, or the manifold with its vacuum and boost."
-        onChange={(injectionPlace) => run(setFuel({ injectionPlace }, 'place of injection', false))}
+        onChange={(v) =>
+          run(setFuel({ injectionPlace: v as FuelSection['injectionPlace'] }, 'place of injection', false))
+        }
       />
-      <ChoiceField
+      <KnownChoiceField
         label="Kind of system"
         value={fuel.systemType}
-        options={[
-          ['return', 'With return'],
-          ['single-line', 'Single line'],
-        ]}
+        options={LOOPS}
+        none={`by system: ${wordOf(LOOPS, loop)}`}
         how="With return: the regulator sits at the engine and sends the surplus back. Single line: it sits at the tank and only what the engine takes comes forward."
-        onChange={(type) => run(setSystemType(type))}
+        onChange={(v) => run(setSystemType(v as FuelSection['systemType']))}
       />
       <PartField
         label="Regulator"
         value={fuel.regulator}
-        parts={catalogue.regulators.filter((r) => r.type === fuel.systemType)}
+        parts={catalogue.regulators.filter((r) => r.type === loop)}
         describe={describe.regulator}
         none="no regulator chosen"
         onChange={(regulator) => run(setFuel({ regulator }, 'regulator', false))}
@@ -64,7 +76,7 @@ export const InjectionInputs = ({ job, catalogue, assumed }: InputsProps) => {
         'pressure',
         'With the reference hose off, engine idling, a gauge at the rail.',
       )}
-      {fuel.systemType === 'return' && (
+      {loop === 'return' && (
         <ChoiceField
           label="Reference hose"
           value={fuel.referenced ? 'yes' : 'no'}

@@ -1,3 +1,4 @@
+import { fuelLoopOf } from '@lochmoor/core'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { PartField } from '../../../fields/PartField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
@@ -58,7 +59,7 @@ export const PumpInputs = ({ job, catalogue, assumed }: InputsProps) => {
         none="no fine filter"
         onChange={(filter) => run(setFuel({ filter }, 'filter', false))}
       />
-      {fuel.systemType === 'single-line' && (
+      {fuelLoopOf(job) === 'single-line' && (
         <ChoiceField
           label="Filter stands"
           value={fuel.filterPosition}

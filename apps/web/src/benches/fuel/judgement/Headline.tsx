@@ -1,6 +1,6 @@
 import type { FuelVerdict } from '@lochmoor/core'
 import { SentenceText } from '../../../fields/FigureText.tsx'
-import { StateMark } from '../../../marks/StateMark.tsx'
+import { BenchHeadline } from '../../bench/BenchHeadline.tsx'
 
 /** Two answers at any time: is this going to work, and what to do next. */
 export const Headline = ({ verdicts, assumed }: { verdicts: readonly FuelVerdict[]; assumed: number }) => {
@@ -8,19 +8,11 @@ export const Headline = ({ verdicts, assumed }: { verdicts: readonly FuelVerdict
   if (!worst) return null
   const [remedy] = worst.remedies
   return (
-    <div
-      role="status"
-      aria-label="Judgement in short"
-      className="sticky top-0 z-10 flex shrink-0 flex-wrap items-baseline gap-x-4 gap-y-0.5 border-b border-hair bg-sheet px-3 py-2 lg:px-4"
-    >
-      <span className="text-xl">
-        <StateMark state={worst.state} />
-      </span>
-      <span className="text-lg font-semibold">
-        {worst.state === 'ok' ? 'The fuel system holds its pressure from idle to full load' : worst.title}
-      </span>
-      <span className="text-soft">
-        {worst.state === 'ok' ? (
+    <BenchHeadline
+      state={worst.state}
+      says={worst.state === 'ok' ? 'The fuel system holds its pressure from idle to full load' : worst.title}
+      next={
+        worst.state === 'ok' ? (
           assumed > 0 ? (
             `Next: measure what is assumed (${assumed})`
           ) : (
@@ -36,8 +28,8 @@ export const Headline = ({ verdicts, assumed }: { verdicts: readonly FuelVerdict
           </>
         ) : (
           'Next: see the judgement'
-        )}
-      </span>
-    </div>
+        )
+      }
+    />
   )
 }

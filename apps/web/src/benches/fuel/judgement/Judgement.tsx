@@ -1,5 +1,6 @@
 import type { Assumption, FuelAssessment, JobDocument, WorkingId } from '@lochmoor/core'
 import { FigureText } from '../../../fields/FigureText.tsx'
+import { BuiltSwitch } from '../../bench/BuiltSwitch.tsx'
 import { PartsThatFollow } from './PartsThatFollow.tsx'
 import { VerdictCard } from './VerdictCard.tsx'
 
@@ -21,6 +22,7 @@ export const Judgement = ({ job, assessment: { verdicts, assumptions }, onPoint,
     </ol>
     <PartsThatFollow job={job} />
     {assumptions.length > 0 && <StillToMeasure assumptions={assumptions} />}
+    <BuiltSwitch station="fuel" />
     <p className="mt-4 text-sm text-soft">
       This tool computes and records. Local law, makers’ instructions and licensed trades come first. Fuel is opened on
       a cold engine, without flame, lamp or heater near, with an extinguisher in reach.

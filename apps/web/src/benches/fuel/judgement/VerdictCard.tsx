@@ -11,6 +11,7 @@ import { FigureText, SentenceText, usePlainSentence } from '../../../fields/Figu
 import { StateMark } from '../../../marks/StateMark.tsx'
 import { run, setFuel } from '../../../store/commands.ts'
 import { unitOfFamily, usePreferences } from '../../../store/preferences.ts'
+import { useMayWrite } from '../../../store/sessionStore.ts'
 
 interface Props {
   readonly verdict: FuelVerdict
@@ -131,6 +132,7 @@ const Remedies = ({
 
 const RemedyRow = ({ remedy, figureName }: { remedy: Remedy<FuelChange>; figureName: string }) => {
   const label = usePlainSentence(remedy.label)
+  const mayWrite = useMayWrite()
   return (
     <li className="flex items-center gap-3 border-t border-hair/70 py-1.5">
       <span className="min-w-0 flex-1 leading-snug">
@@ -143,9 +145,10 @@ const RemedyRow = ({ remedy, figureName }: { remedy: Remedy<FuelChange>; figureN
       </span>
       <button
         type="button"
+        disabled={!mayWrite}
         aria-label={`Try: ${label}`}
         onClick={() => run(setFuel(remedy.change, 'the tried remedy', false))}
-        className="min-h-9 shrink-0 border border-accent px-3 font-bold text-accent hover:bg-wash"
+        className="min-h-9 shrink-0 border border-accent px-3 font-bold text-accent hover:bg-wash disabled:opacity-45"
       >
         Try
       </button>

@@ -70,6 +70,7 @@ export const catalogue = {
   hoses: [hose('5', 5), hose('7', 7), hose('9', 9), hose('weak', 8, 350)],
   filters: [filter('mesh', 'strainer', 80), filter('ten', 'fine', 10), filter('hundred', 'fine', 100)],
   regulators: [regulator('r', 'return', 4), regulator('s', 'single-line', 15)],
+  controllers: [],
 } satisfies Catalogue
 
 const line = (hoseOf: LineDesign['hose'], riseM: number): LineDesign => ({
@@ -86,6 +87,7 @@ const line = (hoseOf: LineDesign['hose'], riseM: number): LineDesign => ({
 export const soundJob = (fuel: Partial<FuelSection> = {}, vehicle: Partial<VehicleSection> = {}): JobDocument => {
   const empty = emptyJob('Test')
   return {
+    ...empty,
     vehicle: { ...empty.vehicle, cylinders: 6, displacementM3: 2.5e-3, powerW: 92e3, powerSpeedRpm: 5200, ...vehicle },
     fuel: {
       ...empty.fuel,

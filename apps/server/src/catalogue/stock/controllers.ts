@@ -1,0 +1,42 @@
+import type { ControllerPart } from '@lochmoor/core'
+
+const controller = (
+  id: string,
+  name: string,
+  priceClass: number,
+  [injectorDrivers, ignitionOutputs, switchedOutputs, triggerInputs, analogueInputs, oxygenSensors]: readonly [
+    number,
+    number,
+    number,
+    number,
+    number,
+    number,
+  ],
+  has: Partial<Pick<ControllerPart, 'idleValve' | 'tachOutput' | 'sequential' | 'gearbox'>> = {},
+): ControllerPart => ({
+  id,
+  name,
+  priceClass,
+  injectorDrivers,
+  ignitionOutputs,
+  switchedOutputs,
+  triggerInputs,
+  analogueInputs,
+  oxygenSensors,
+  idleValve: has.idleValve ?? true,
+  tachOutput: has.tachOutput ?? true,
+  sequential: has.sequential ?? false,
+  gearbox: has.gearbox ?? false,
+})
+
+/** Classes of controllers: injector drivers, ignition and switched outputs, trigger and analogue inputs, oxygen sensors. */
+export const CONTROLLERS: readonly ControllerPart[] = [
+  controller('thwaite-t1', 'Thwaite T1, fuel only', 1, [2, 0, 2, 1, 4, 1], { tachOutput: false }),
+  controller('thwaite-t2', 'Thwaite T2, fuel and one coil', 2, [4, 1, 3, 1, 5, 1]),
+  controller('garth-g4', 'Garth G4, batch and wasted spark', 3, [4, 4, 5, 2, 6, 2]),
+  controller('garth-g8', 'Garth G8, sequential', 4, [8, 8, 8, 2, 10, 2], { sequential: true }),
+  controller('garth-g8a', 'Garth G8A, sequential with gearbox', 5, [8, 8, 12, 3, 12, 2], {
+    sequential: true,
+    gearbox: true,
+  }),
+]

@@ -1,0 +1,159 @@
+import { randomUUID } from 'node:crypto'
+import {
+  JOB_FILE_FORMAT,
+  JOB_SCHEMA_VERSION,
+  JobFile,
+  JobFileHead,
+  migrateSections,
+  type Imported,
+  type SectionName,
+} from '@lochmoor/contract'
+import { err, ok, type JobDocument, type LogRecord, type Result } from '@lochmoor/core'
+import { Injectable } from '@nestjs/common'
+import { DataSource } from 'typeorm'
+import { parseOrRefuse } from '../http/schema.pipe.ts'
+import { documentOf } from '../jobs/documentOf.ts'
+import { JobsRepository } from '../jobs/jobs.repository.ts'
+import { PhotosRepository, type PhotoRow } from '../records/photos.repository.ts'
+import { RecordsRepository } from '../records/records.repository.ts'
+import { isBare, reencode } from '../records/reencode.ts'
+import type { PersonCaller } from '../workshop/caller.ts'
+import { PeopleService } from '../workshop/people.service.ts'
+
+export type ExportError =
+  { readonly code: 'noSuchJob' } | { readonly code: 'badPhoto'; readonly photoId: string; readonly found: string }
+
+/** A job as one open file, and back again. */
+@Injectable()
+export class ExportsService {
+  constructor(
+    private readonly database: DataSource,
+    private readonly jobs: JobsRepository,
+    private readonly records: RecordsRepository,
+    private readonly photos: PhotosRepository,
+    private readonly people: PeopleService,
+  ) {}
+
+  async export(workshopId: string, id: string, now: Date): Promise<Result<JobFile, ExportError>> {
+    const job = await this.jobs.find(workshopId, id)
+    if (!job) return err({ code: 'noSuchJob' })
+    const [records, photos, history] = await Promise.all([
+      this.records.all(workshopId, id),
+      this.photos.all(workshopId, id),
+      this.jobs.wholeHistory(id),
+    ])
+    return ok({
+      format: JOB_FILE_FORMAT,
+      schemaVersion: JOB_SCHEMA_VERSION,
+      exportedAt: now.toISOString(),
+      id,
+      createdAt: job.createdAt.toISOString(),
+      stateSince: job.stateSince.toISOString(),
+      sections: documentOf(id, job.sections) as JobFile['sections'],
+      records: records as JobFile['records'],
+      photos: photos.map((p) => ({
+        id: p.id,
+        type: 'image/jpeg',
+        width: p.width,
+        height: p.height,
+        base64: p.image.toString('base64'),
+      })),
+      history: history.map((h) => ({
+        section: h.section as SectionName,
+        version: h.version,
+        at: h.at.toISOString(),
+        who: h.who,
+        schemaVersion: h.schemaVersion,
+        value: h.value,
+      })),
+    })
+  }
+
+  /** Reads a file of this or an older version. Keeps the ids where they are free, so that out and in again is the same. */
+  async import({ workshopId, name }: PersonCaller, input: unknown): Promise<Result<Imported, ExportError>> {
+    const head = parseOrRefuse(JobFileHead, input)
+    const file = parseOrRefuse(JobFile, {
+      records: [],
+      photos: [],
+      history: [],
+      ...(input as object),
+      schemaVersion: JOB_SCHEMA_VERSION,
+      sections: migrateSections(head.sections, head.schemaVersion),
+    })
+    const photos = await this.readPhotos(file)
+    if (!photos.ok) return photos
+    const keptId = !(await this.jobs.idIsTaken(file.id))
+    const id = keptId ? file.id : randomUUID()
+    const ids = await this.freshIds(file)
+    await this.database.transaction(async (manager) => {
+      const document = await this.withKnownPerson(workshopId, file.sections)
+      const history = file.history.map((h) => ({ ...h, at: new Date(h.at) }))
+      const versions = Object.fromEntries(
+        Object.keys(file.sections).map((s) => [
+          s,
+          Math.max(1, ...file.history.filter((h) => h.section === s).map((h) => h.version)),
+        ]),
+      )
+      await this.jobs.create(
+        workshopId,
+        {
+          id,
+          document,
+          who: name,
+          createdAt: new Date(file.createdAt),
+          stateSince: new Date(file.stateSince),
+          versions,
+          ...(history.length > 0 && { history }),
+        },
+        manager,
+      )
+      for (const photo of photos.value)
+        await this.photos.add(workshopId, id, { ...photo, id: ids.get(photo.id)! }, manager)
+      await this.records.add(
+        workshopId,
+        id,
+        file.records.map((r) => withIds(r, ids)),
+        manager,
+      )
+    })
+    return ok({ id, keptId, migratedFrom: head.schemaVersion === JOB_SCHEMA_VERSION ? null : head.schemaVersion })
+  }
+
+  private async readPhotos(file: JobFile): Promise<Result<PhotoRow[], ExportError>> {
+    const rows: PhotoRow[] = []
+    for (const { id, base64, width, height } of file.photos) {
+      const image = Buffer.from(base64, 'base64')
+      // Encoded once already: kept as it is, but only if it truly is a picture; the thumbnail is made anew.
+      const read = await reencode(image)
+      if (!read.ok) return err({ code: 'badPhoto', photoId: id, found: read.error.found })
+      const own = await isBare(image)
+      rows.push({ id, ...read.value, ...(own && { image, width, height }) })
+    }
+    return ok(rows)
+  }
+
+  /** The ids of the file, or new ones where they stand in the store already. */
+  private async freshIds(file: JobFile): Promise<Map<string, string>> {
+    const ids = new Map<string, string>()
+    for (const { id } of file.records) ids.set(id, (await this.records.idIsTaken(id)) ? randomUUID() : id)
+    for (const { id } of file.photos) ids.set(id, (await this.photos.idIsTaken(id)) ? randomUUID() : id)
+    return ids
+  }
+
+  /** A person of another workshop has no job here. */
+  private async withKnownPerson(workshopId: string, document: JobDocument): Promise<JobDocument> {
+    const { personId } = document.work
+    if (personId === null || (await this.people.colleagues(workshopId)).some((p) => p.id === personId)) return document
+    return { ...document, work: { ...document.work, personId: null } }
+  }
+}
+
+const withIds = (record: LogRecord, ids: ReadonlyMap<string, string>): LogRecord => ({
+  ...record,
+  id: ids.get(record.id)!,
+  corrects: record.corrects && (ids.get(record.corrects) ?? record.corrects),
+  body:
+    record.body.kind === 'photo'
+      ? { ...record.body, photoId: ids.get(record.body.photoId) ?? record.body.photoId }
+      : record.body,
+})

@@ -1,0 +1,76 @@
+import type { BoardQuery } from '@lochmoor/contract'
+import { WORK_STATES, type Readiness, type WorkState } from '@lochmoor/core'
+import { Injectable } from '@nestjs/common'
+import { DataSource, In, type SelectQueryBuilder } from 'typeorm'
+import { JobEntity, JobSectionEntity } from './job.entity.ts'
+
+const COLUMN: Readonly<Record<BoardQuery['sort'], string>> = {
+  changed: 'job.updatedAt',
+  title: 'job.title',
+  year: 'job.year',
+  state: 'job.state',
+  days: 'job.stateSince',
+}
+const escapeLike = (text: string) => text.replace(/[\\%_]/g, (c) => `\\${c}`)
+
+export interface BoardPage {
+  readonly jobs: readonly JobEntity[]
+  readonly total: number
+  readonly byState: Readonly<Record<WorkState, number>>
+}
+
+/** The board: pages of jobs, filtered and sorted by the store. */
+@Injectable()
+export class BoardRepository {
+  constructor(private readonly database: DataSource) {}
+
+  private filtered(workshopId: string, q: BoardQuery, withState: boolean): SelectQueryBuilder<JobEntity> {
+    const query = this.database
+      .getRepository(JobEntity)
+      .createQueryBuilder('job')
+      .where('job.workshopId = :workshopId', { workshopId })
+      .andWhere(q.archived === 'yes' ? 'job.archivedAt is not null' : 'job.archivedAt is null')
+    const search = q.search.trim()
+    if (search) query.andWhere('job.title like :search', { search: `%${escapeLike(search)}%` })
+    if (q.person === 'nobody') query.andWhere('job.personId is null')
+    else if (q.person) query.andWhere('job.personId = :person', { person: q.person })
+    if (withState && q.state) query.andWhere('job.state = :state', { state: q.state })
+    return query
+  }
+
+  async page(workshopId: string, q: BoardQuery): Promise<BoardPage> {
+    const direction = q.direction === 'down' ? 'DESC' : 'ASC'
+    // "Days in state, most first" is "since when, earliest first".
+    const along = q.sort === 'days' ? (q.direction === 'down' ? 'ASC' : 'DESC') : direction
+    const [jobs, counts] = await Promise.all([
+      this.filtered(workshopId, q, true)
+        .orderBy(COLUMN[q.sort], along)
+        .addOrderBy('job.id', along)
+        .limit(q.size)
+        .offset((q.page - 1) * q.size)
+        .getMany(),
+      this.filtered(workshopId, q, false)
+        .select('job.state', 'state')
+        .addSelect('count(*)', 'number')
+        .groupBy('job.state')
+        .getRawMany<{ state: WorkState; number: string }>(),
+    ])
+    const byState = Object.fromEntries(
+      WORK_STATES.map((s) => [s, Number(counts.find((c) => c.state === s)?.number ?? 0)]),
+    ) as BoardPage['byState']
+    const total = q.state ? byState[q.state] : Object.values(byState).reduce((s, n) => s + n, 0)
+    return { jobs, total, byState }
+  }
+
+  sections(jobIds: readonly string[], section?: string): Promise<JobSectionEntity[]> {
+    if (jobIds.length === 0) return Promise.resolve([])
+    return this.database.getRepository(JobSectionEntity).findBy({ jobId: In([...jobIds]), ...(section && { section }) })
+  }
+
+  /** Keeps what was computed, unless the job has changed meanwhile. */
+  async keepReadiness(workshopId: string, job: JobEntity, readiness: Readiness, judgedBy: string): Promise<void> {
+    await this.database
+      .getRepository(JobEntity)
+      .update({ workshopId, id: job.id, updatedAt: job.updatedAt }, { readiness: readiness as object, judgedBy })
+  }
+}

@@ -1,0 +1,97 @@
+import type { RecordQuery } from '@lochmoor/contract'
+import type { LogRecord, RecordBody } from '@lochmoor/core'
+import { Injectable } from '@nestjs/common'
+import { DataSource, type EntityManager } from 'typeorm'
+import { RecordEntity } from './record.entity.ts'
+
+const escapeLike = (text: string) => text.replace(/[\\%_]/g, (c) => `\\${c}`)
+
+/** The words of an entry that a search looks through. */
+const wordsOf = (body: RecordBody, who: string): string =>
+  [who, ...Object.entries(body).flatMap(([key, v]) => (typeof v === 'string' && key !== 'photoId' ? [v] : []))].join(
+    ' ',
+  )
+
+const shown = (r: RecordEntity): LogRecord => ({
+  id: r.id,
+  at: r.at.toISOString(),
+  storedAt: r.storedAt.toISOString(),
+  who: r.who,
+  body: r.body,
+  corrects: r.corrects,
+  withdraws: r.withdraws,
+})
+
+/** The log book of a job. It offers adding and reading; there is no changing and no deleting. */
+@Injectable()
+export class RecordsRepository {
+  constructor(private readonly database: DataSource) {}
+
+  async find(workshopId: string, jobId: string, id: string): Promise<LogRecord | null> {
+    const row = await this.database.getRepository(RecordEntity).findOneBy({ workshopId, jobId, id })
+    return row && shown(row)
+  }
+
+  /** Whether an id stands in any book: it was sent before, or somebody else's is taken. */
+  idIsTaken(id: string): Promise<boolean> {
+    return this.database.getRepository(RecordEntity).existsBy({ id })
+  }
+
+  async add(
+    workshopId: string,
+    jobId: string,
+    records: readonly LogRecord[],
+    manager: EntityManager = this.database.manager,
+  ): Promise<void> {
+    if (records.length === 0) return
+    await manager.insert(
+      RecordEntity,
+      records.map((r) => ({
+        id: r.id,
+        workshopId,
+        jobId,
+        kind: r.body.kind,
+        at: new Date(r.at),
+        storedAt: r.storedAt ? new Date(r.storedAt) : new Date(),
+        who: r.who,
+        field: r.body.kind === 'measurement' ? r.body.field : null,
+        corrects: r.corrects,
+        withdraws: r.withdraws,
+        body: r.body,
+        search: wordsOf(r.body, r.who),
+      })),
+    )
+  }
+
+  /** A page of entries, latest stored first. */
+  async page(
+    workshopId: string,
+    jobId: string,
+    q: RecordQuery,
+  ): Promise<{ records: LogRecord[]; total: number; next: string | null }> {
+    const query = this.database
+      .getRepository(RecordEntity)
+      .createQueryBuilder('r')
+      .where('r.workshopId = :workshopId and r.jobId = :jobId', { workshopId, jobId })
+    if (q.kind) query.andWhere('r.kind = :kind', { kind: q.kind })
+    if (q.field) query.andWhere('r.field = :field', { field: q.field })
+    for (const [i, word] of q.search.trim().split(/\s+/).filter(Boolean).entries())
+      query.andWhere(`r.search like :word${i}`, { [`word${i}`]: `%${escapeLike(word)}%` })
+    const total = await query.getCount()
+    if (q.before) query.andWhere('r.seq < :before', { before: q.before })
+    const rows = await query
+      .orderBy('r.seq', 'DESC')
+      .limit(q.size + 1)
+      .getMany()
+    const page = rows.slice(0, q.size)
+    return { records: page.map(shown), total, next: rows.length > q.size ? page.at(-1)!.seq : null }
+  }
+
+  /** The whole book in the order in which it was written. */
+  async all(workshopId: string, jobId: string): Promise<LogRecord[]> {
+    const rows = await this.database
+      .getRepository(RecordEntity)
+      .find({ where: { workshopId, jobId }, order: { seq: 'ASC' } })
+    return rows.map(shown)
+  }
+}

@@ -1,0 +1,105 @@
+import type { NewRecord, PhotoStored, RecordPage, RecordQuery } from '@lochmoor/contract'
+import { err, ok, sameValue, type LogRecord, type Result } from '@lochmoor/core'
+import { Injectable } from '@nestjs/common'
+import Papa from 'papaparse'
+import { JobsRepository } from '../jobs/jobs.repository.ts'
+import type { PersonCaller } from '../workshop/caller.ts'
+import { PhotosRepository } from './photos.repository.ts'
+import { RecordsRepository } from './records.repository.ts'
+import { reencode, type PhotoError } from './reencode.ts'
+
+export type RecordError =
+  | { readonly code: 'noSuchJob' }
+  | { readonly code: 'idTaken' }
+  | { readonly code: 'nothingToCorrect' }
+  | { readonly code: 'noSuchPhoto' }
+  | PhotoError
+
+@Injectable()
+export class RecordsService {
+  constructor(
+    private readonly jobs: JobsRepository,
+    private readonly records: RecordsRepository,
+    private readonly photos: PhotosRepository,
+  ) {}
+
+  /** Adds an entry. The same entry sent again is the same entry: an answer may have been lost. */
+  async add(
+    { workshopId, name }: PersonCaller,
+    jobId: string,
+    entry: NewRecord,
+  ): Promise<Result<LogRecord, RecordError>> {
+    if (!(await this.jobs.exists(workshopId, jobId))) return err({ code: 'noSuchJob' })
+    const before = await this.records.find(workshopId, jobId, entry.id)
+    if (before) return before.who === name && sameValue(before.body, entry.body) ? ok(before) : err({ code: 'idTaken' })
+    if (await this.records.idIsTaken(entry.id)) return err({ code: 'idTaken' })
+    if (entry.corrects && !(await this.records.find(workshopId, jobId, entry.corrects)))
+      return err({ code: 'nothingToCorrect' })
+    if (entry.body.kind === 'photo' && !(await this.photos.find(workshopId, jobId, entry.body.photoId)))
+      return err({ code: 'noSuchPhoto' })
+    const record: LogRecord = { ...entry, who: name, storedAt: new Date().toISOString() }
+    await this.records.add(workshopId, jobId, [record])
+    return ok((await this.records.find(workshopId, jobId, entry.id)) ?? record)
+  }
+
+  async page(workshopId: string, jobId: string, q: RecordQuery): Promise<Result<RecordPage, RecordError>> {
+    if (!(await this.jobs.exists(workshopId, jobId))) return err({ code: 'noSuchJob' })
+    return ok(await this.records.page(workshopId, jobId, q))
+  }
+
+  async csv(workshopId: string, jobId: string): Promise<Result<string, RecordError>> {
+    if (!(await this.jobs.exists(workshopId, jobId))) return err({ code: 'noSuchJob' })
+    const rows = (await this.records.all(workshopId, jobId)).map((r) => {
+      const m = r.body.kind === 'measurement' ? r.body : null
+      return {
+        at: r.at,
+        stored: r.storedAt ?? '',
+        who: r.who,
+        kind: r.body.kind,
+        quantity: m?.quantity ?? '',
+        entered: m ? m.text : 'text' in r.body ? r.body.text : '',
+        'value (SI)': m?.si ?? '',
+        family: m?.family ?? '',
+        field: m?.field ?? '',
+        place: m?.place ?? '',
+        condition: m?.condition ?? '',
+        instrument: m?.instrument ?? '',
+        reason: r.body.kind === 'decision' ? r.body.reason : r.body.kind === 'change' ? r.body.why : '',
+        from: r.body.kind === 'change' ? r.body.from : '',
+        to: r.body.kind === 'change' ? r.body.to : '',
+        corrects: r.corrects ?? '',
+        withdraws: r.withdraws ? 'yes' : '',
+        id: r.id,
+      }
+    })
+    return ok(Papa.unparse(rows, { escapeFormulae: true, newline: '\r\n' }))
+  }
+
+  /** Takes a photograph; sent again under the same id it is the same photograph. */
+  async addPhoto(
+    workshopId: string,
+    jobId: string,
+    photoId: string,
+    bytes: Buffer,
+  ): Promise<Result<PhotoStored, RecordError>> {
+    if (!(await this.jobs.exists(workshopId, jobId))) return err({ code: 'noSuchJob' })
+    const before = await this.photos.find(workshopId, jobId, photoId)
+    if (before) return ok({ photoId, width: before.width, height: before.height, bytes: bytes.length })
+    if (await this.photos.idIsTaken(photoId)) return err({ code: 'idTaken' })
+    const made = await reencode(bytes)
+    if (!made.ok) return made
+    const { image, thumb, width, height } = made.value
+    await this.photos.add(workshopId, jobId, { id: photoId, image, thumb, width, height })
+    return ok({ photoId, width, height, bytes: image.length })
+  }
+
+  async photoBytes(
+    workshopId: string,
+    jobId: string,
+    photoId: string,
+    which: 'image' | 'thumb',
+  ): Promise<Result<Buffer, RecordError>> {
+    const bytes = await this.photos.bytes(workshopId, jobId, photoId, which)
+    return bytes ? ok(bytes) : err({ code: 'noSuchPhoto' })
+  }
+}

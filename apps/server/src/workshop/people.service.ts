@@ -1,0 +1,188 @@
+import { randomUUID } from 'node:crypto'
+import type { Colleagues, Invitation, InvitationInfo, Mailbox, Person, PersonChange } from '@lochmoor/contract'
+import { err, ok, type Result } from '@lochmoor/core'
+import { Injectable } from '@nestjs/common'
+import { DataSource, IsNull, MoreThan } from 'typeorm'
+import type { z } from 'zod'
+import { AuditService, type AuditEvent } from './audit.service.ts'
+import type { PersonCaller } from './caller.ts'
+import { InvitationEntity, LetterEntity } from './invitation.entity.ts'
+import { PersonEntity } from './person.entity.ts'
+import { hashOfPassword, hashOfToken, newToken } from './secrets.ts'
+import { SessionEntity } from './session.entity.ts'
+import { SessionsService, type Opened } from './sessions.service.ts'
+import { WorkshopEntity } from './workshop.entity.ts'
+
+export type PeopleError =
+  | { readonly code: 'noSuchPerson' }
+  | { readonly code: 'lastOwner' }
+  | { readonly code: 'elsewhere' }
+  | { readonly code: 'noSuchInvitation' }
+
+const INVITATION_DAYS = 7
+const DAY_MS = 86_400_000
+const MAILBOX_SAYS =
+  'This is a stand-in: no mail leaves this machine. Here stands what would have been sent; hand the link over yourself.'
+
+/** The people of a workshop. Every query names the workshop. */
+@Injectable()
+export class PeopleService {
+  constructor(
+    private readonly database: DataSource,
+    private readonly audit: AuditService,
+    private readonly sessions: SessionsService,
+  ) {}
+
+  async people(workshopId: string): Promise<Person[]> {
+    const rows = await this.database.getRepository(PersonEntity).find({ where: { workshopId }, order: { name: 'ASC' } })
+    return rows.map(({ id, name, email, role, active }) => ({ id, name, email, role, active }))
+  }
+
+  async colleagues(workshopId: string): Promise<Colleagues> {
+    return (await this.people(workshopId)).map(({ id, name, active }) => ({ id, name, active }))
+  }
+
+  async rename(workshopId: string, name: string): Promise<void> {
+    await this.database.getRepository(WorkshopEntity).update({ id: workshopId }, { name })
+  }
+
+  /** Role, or whether somebody may still sign in. The last owner who can cannot be taken away. */
+  async change(
+    caller: PersonCaller,
+    personId: string,
+    change: z.infer<typeof PersonChange>,
+    address: string,
+  ): Promise<Result<Person, PeopleError>> {
+    const { workshopId } = caller
+    return this.database.transaction(async (manager) => {
+      const owners = await manager.find(PersonEntity, {
+        where: { workshopId, role: 'owner', active: true },
+        lock: { mode: 'pessimistic_write' },
+      })
+      const person = await manager.findOneBy(PersonEntity, { workshopId, id: personId })
+      if (!person) return err({ code: 'noSuchPerson' })
+      const next = { role: change.role ?? person.role, active: change.active ?? person.active }
+      const isLast = owners.length === 1 && owners[0]?.id === personId
+      if (isLast && (next.role !== 'owner' || !next.active)) return err({ code: 'lastOwner' })
+      await manager.update(PersonEntity, { workshopId, id: personId }, next)
+      if (!next.active) await manager.delete(SessionEntity, { personId })
+      const events: [boolean, AuditEvent, string][] = [
+        [next.role !== person.role, 'role-changed', `${person.email}: ${person.role} to ${next.role}`],
+        [next.active !== person.active, next.active ? 'activated' : 'deactivated', person.email],
+      ]
+      for (const [happened, event, about] of events)
+        if (happened) await this.audit.note({ workshopId, event, who: caller.email, about, address })
+      return ok({ id: person.id, name: person.name, email: person.email, ...next })
+    })
+  }
+
+  /** Writes the one-time link into the stand-in mailbox. For somebody known here it sets a new password. */
+  async invite(
+    caller: PersonCaller,
+    { email, role }: z.infer<typeof Invitation>,
+    address: string,
+  ): Promise<Result<null, PeopleError>> {
+    const { workshopId } = caller
+    const known = await this.database.getRepository(PersonEntity).findOneBy({ email })
+    if (known && known.workshopId !== workshopId) return err({ code: 'elsewhere' })
+    const workshop = await this.database.getRepository(WorkshopEntity).findOneByOrFail({ id: workshopId })
+    const token = newToken()
+    const link = `/invitation/${token}`
+    await this.database.transaction(async (manager) => {
+      await manager.insert(InvitationEntity, {
+        id: randomUUID(),
+        workshopId,
+        email,
+        role: known?.role ?? role,
+        tokenHash: hashOfToken(token),
+        expiresAt: new Date(Date.now() + INVITATION_DAYS * DAY_MS),
+        usedAt: null,
+      })
+      await manager.insert(LetterEntity, {
+        workshopId,
+        recipient: email,
+        subject: known ? `A new password at ${workshop.name}` : `${caller.name} asks you to ${workshop.name}`,
+        body: known
+          ? `Hello ${known.name},\n\nwith this link you set a new password. It works once, for ${INVITATION_DAYS} days.`
+          : `Hello,\n\n${caller.name} would like to work with you at ${workshop.name}. With this link you choose a name and a password. It works once, for ${INVITATION_DAYS} days.`,
+        link,
+        at: new Date(),
+      })
+    })
+    await this.audit.note({
+      workshopId,
+      event: 'invited',
+      who: caller.email,
+      about: `${email} as ${known?.role ?? role}`,
+      address,
+    })
+    return ok(null)
+  }
+
+  async mailbox(workshopId: string): Promise<Mailbox> {
+    const rows = await this.database
+      .getRepository(LetterEntity)
+      .find({ where: { workshopId }, order: { id: 'DESC' }, take: 100 })
+    return {
+      standIn: true,
+      says: MAILBOX_SAYS,
+      letters: rows.map(({ id, recipient, subject, body, link, at }) => ({
+        id,
+        to: recipient,
+        subject,
+        body,
+        link,
+        at: at.toISOString(),
+      })),
+    }
+  }
+
+  private openInvitation(token: string): Promise<InvitationEntity | null> {
+    return this.database
+      .getRepository(InvitationEntity)
+      .findOneBy({ tokenHash: hashOfToken(token), usedAt: IsNull(), expiresAt: MoreThan(new Date()) })
+  }
+
+  async invitation(token: string): Promise<Result<InvitationInfo, PeopleError>> {
+    const invitation = await this.openInvitation(token)
+    if (!invitation) return err({ code: 'noSuchInvitation' })
+    const { email, workshopId } = invitation
+    const [workshop, known] = await Promise.all([
+      this.database.getRepository(WorkshopEntity).findOneByOrFail({ id: workshopId }),
+      this.database.getRepository(PersonEntity).existsBy({ email }),
+    ])
+    return ok({ email, workshop: workshop.name, known })
+  }
+
+  async accept(token: string, name: string, password: string, address: string): Promise<Result<Opened, PeopleError>> {
+    const passwordHash = await hashOfPassword(password)
+    const person = await this.database.transaction(async (manager): Promise<PersonEntity | null> => {
+      const used = await manager.update(
+        InvitationEntity,
+        { tokenHash: hashOfToken(token), usedAt: IsNull(), expiresAt: MoreThan(new Date()) },
+        { usedAt: new Date() },
+      )
+      if (used.affected !== 1) return null
+      const { email, role, workshopId } = await manager.findOneByOrFail(InvitationEntity, {
+        tokenHash: hashOfToken(token),
+      })
+      const known = await manager.findOneBy(PersonEntity, { email })
+      if (known && known.workshopId !== workshopId) return null
+      if (known) await manager.delete(SessionEntity, { personId: known.id })
+      return manager.save(PersonEntity, {
+        id: known?.id ?? randomUUID(),
+        workshopId,
+        email,
+        name,
+        role: known?.role ?? role,
+        active: true,
+        passwordHash,
+        preferences: known?.preferences ?? { units: {}, theme: null },
+      })
+    })
+    if (!person) return err({ code: 'noSuchInvitation' })
+    const { workshopId, email } = person
+    await this.audit.note({ workshopId, event: 'invitation-accepted', who: email, address })
+    return ok(await this.sessions.openFor(person))
+  }
+}

@@ -1,0 +1,55 @@
+import { CircleUser } from 'lucide-react'
+import { Popover } from 'radix-ui'
+import { Link } from 'react-router'
+import { signOut } from '../api/people.ts'
+import { Button } from '../shell/Button.tsx'
+import { loadSession, useSession } from '../store/sessionStore.ts'
+
+/** Who sits here, and the way out. */
+export const AccountMenu = () => {
+  const session = useSession((s) => s.session)
+  if (session?.state !== 'signed-in' && session?.state !== 'guest') return null
+  const guest = session.state === 'guest'
+  const name = guest ? 'Guest' : session.name
+  const leave = () => void signOut().then(loadSession)
+  return (
+    <Popover.Root>
+      <Popover.Trigger
+        aria-label={`Account: ${name}`}
+        className="flex h-9 shrink-0 items-center gap-1.5 rounded px-2 hover:bg-wash"
+      >
+        <CircleUser size={18} aria-hidden />
+        <span className="hidden max-w-40 truncate xl:inline">{name}</span>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content align="end" sideOffset={6} className="z-20 w-64 border-2 border-ink bg-sheet p-4">
+          <p className="font-bold">{name}</p>
+          <p className="text-soft">
+            {guest ? `reads one job of ${session.workshop}` : `${session.role} at ${session.workshop}`}
+          </p>
+          <ul className="my-3 border-y border-hair py-2">
+            {!guest && (
+              <li>
+                <Popover.Close asChild>
+                  <Link to="/account" className="block py-1 text-accent underline">
+                    My account
+                  </Link>
+                </Popover.Close>
+              </li>
+            )}
+            {!guest && session.role === 'owner' && (
+              <li>
+                <Popover.Close asChild>
+                  <Link to="/workshop" className="block py-1 text-accent underline">
+                    Workshop and people
+                  </Link>
+                </Popover.Close>
+              </li>
+            )}
+          </ul>
+          <Button onClick={leave}>{guest ? 'Leave' : 'Sign out'}</Button>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  )
+}

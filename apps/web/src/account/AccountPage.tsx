@@ -1,0 +1,84 @@
+import { useEffect, useState } from 'react'
+import { explainApiError } from '../api/client.ts'
+import { changePassword, signOutEverywhere } from '../api/people.ts'
+import { TextEntry, useEntries } from '../fields/TextEntry.tsx'
+import { Button } from '../shell/Button.tsx'
+import { loadSession, useSession } from '../store/sessionStore.ts'
+
+/** One's own account: password, and leaving every browser. */
+export const AccountPage = () => {
+  const session = useSession((s) => s.session)
+  useEffect(() => {
+    document.title = 'My account · Lochmoor'
+  }, [])
+  if (session?.state !== 'signed-in') return <p className="p-6">A guest has no account here.</p>
+  return (
+    <div className="mx-auto w-full max-w-2xl p-4 lg:p-8">
+      <h1 className="text-2xl font-extrabold">{session.name}</h1>
+      <p className="mb-6 text-soft">
+        {session.email}, {session.role} at {session.workshop}
+      </p>
+      <PasswordForm />
+      <h2 className="mt-8 border-b-2 border-ink pb-0.5 font-extrabold">Everywhere</h2>
+      <p className="my-2">Ends every sign-in of yours, this one too: for a laptop that was left or lost.</p>
+      <div className="flex">
+        <Button onClick={() => void signOutEverywhere().then(loadSession)}>Sign out everywhere</Button>
+      </div>
+      <h2 className="mt-8 border-b-2 border-ink pb-0.5 font-extrabold">Units and theme</h2>
+      <p className="my-2">
+        What you choose under Units and with the theme’s button goes with your account to every browser.
+      </p>
+    </div>
+  )
+}
+
+const PasswordForm = () => {
+  const { entries, set, reset } = useEntries({ current: '', next: '' })
+  const [said, setSaid] = useState<{ good: boolean; text: string } | null>(null)
+  const change = async () => {
+    const result = await changePassword(entries.current, entries.next)
+    if (result.ok) reset()
+    setSaid(
+      result.ok
+        ? { good: true, text: 'Changed. Other browsers have to sign in again.' }
+        : { good: false, text: explainApiError(result.error) },
+    )
+  }
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault()
+        void change()
+      }}
+    >
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Password</h2>
+      <TextEntry
+        label="Present password"
+        type="password"
+        autoComplete="current-password"
+        value={entries.current}
+        onChange={set('current')}
+      />
+      <TextEntry
+        label="New password, at least 10 characters"
+        type="password"
+        autoComplete="new-password"
+        value={entries.next}
+        onChange={set('next')}
+      />
+      {said && (
+        <p
+          role={said.good ? 'status' : 'alert'}
+          className={`my-2 font-semibold ${said.good ? 'text-ok' : 'text-stop'}`}
+        >
+          {said.text}
+        </p>
+      )}
+      <div className="mt-2 flex">
+        <Button kind="main" type="submit">
+          Change the password
+        </Button>
+      </div>
+    </form>
+  )
+}

@@ -1,0 +1,52 @@
+import { useState } from 'react'
+import { explainApiError } from '../api/client.ts'
+import { claim } from '../api/people.ts'
+import { TextEntry, useEntries } from '../fields/TextEntry.tsx'
+import { Button } from '../shell/Button.tsx'
+import { CardPage } from './CardPage.tsx'
+
+/** The first start: who owns this installation. */
+export const FirstOwnerPage = ({ onDone }: { onDone: () => void }) => {
+  const { entries, set } = useEntries({ workshop: '', name: '', email: '', password: '' })
+  const [trouble, setTrouble] = useState<string | null>(null)
+  return (
+    <CardPage title="Whose Lochmoor is this?">
+      <p className="mb-3">
+        Nobody owns this installation yet. Name your workshop and make your own account; you can ask others in later.
+      </p>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault()
+          void claim(entries).then((r) => (r.ok ? onDone() : setTrouble(explainApiError(r.error))))
+        }}
+      >
+        <TextEntry label="Workshop" value={entries.workshop} onChange={set('workshop')} />
+        <TextEntry label="Your name" autoComplete="name" value={entries.name} onChange={set('name')} />
+        <TextEntry
+          label="E-mail address"
+          type="email"
+          autoComplete="username"
+          value={entries.email}
+          onChange={set('email')}
+        />
+        <TextEntry
+          label="Password, at least 10 characters"
+          type="password"
+          autoComplete="new-password"
+          value={entries.password}
+          onChange={set('password')}
+        />
+        {trouble && (
+          <p role="alert" className="my-2 font-semibold text-stop">
+            {trouble}
+          </p>
+        )}
+        <div className="mt-2 flex">
+          <Button kind="main" type="submit">
+            Begin
+          </Button>
+        </div>
+      </form>
+    </CardPage>
+  )
+}

@@ -1,0 +1,37 @@
+import { useCallback, useEffect, useState } from 'react'
+import { Outlet } from 'react-router'
+import { explainApiError } from '../api/client.ts'
+import { Trouble } from '../shell/Trouble.tsx'
+import { sendNow } from '../store/sending.ts'
+import { loadSession, useSession } from '../store/sessionStore.ts'
+import { FirstOwnerPage } from './FirstOwnerPage.tsx'
+import { SignInPage } from './SignInPage.tsx'
+
+/** Lets in who is signed in. Signed out in the middle of the work, the screen waits behind the sign-in. */
+export const SessionGate = () => {
+  const session = useSession((s) => s.session)
+  const [why, setWhy] = useState<string | null>(null)
+  const load = useCallback(() => {
+    void loadSession().then((r) => {
+      setWhy(r.ok ? null : explainApiError(r.error))
+      if (r.ok) sendNow()
+    })
+  }, [])
+  useEffect(load, [load])
+
+  if (session === null)
+    return why === null ? (
+      <p className="p-6 text-soft">Asking who you are…</p>
+    ) : (
+      <div className="mx-auto w-full max-w-xl p-6">
+        <Trouble
+          title="Lochmoor’s server is out of reach"
+          why={`${why} What was entered in this browser is kept and sent once it answers.`}
+          onRetry={load}
+        />
+      </div>
+    )
+  if (session.state === 'needs-owner') return <FirstOwnerPage onDone={load} />
+  if (session.state === 'signed-out') return <SignInPage demo={session.demo} onDone={load} />
+  return <Outlet />
+}

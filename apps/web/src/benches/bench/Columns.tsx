@@ -1,0 +1,60 @@
+import type { ReactNode } from 'react'
+import { useMayWrite } from '../../store/sessionStore.ts'
+
+interface Props {
+  readonly measured: ReactNode
+  readonly picture: ReactNode
+  readonly judgement: ReactNode
+  readonly names?: readonly [measured: string, picture: string, judgement: string]
+}
+
+/** The three parts that every bench has, in the same places. For guests what can be entered is switched off as one. */
+export const Columns = ({ measured, picture, judgement, names = ['Measured', 'Picture', 'Judgement'] }: Props) => {
+  const mayWrite = useMayWrite()
+  const [measuredName, pictureName, judgementName] = names
+  return (
+    <>
+      <div className="grid min-h-0 flex-1 grid-cols-1 lg:grid-cols-[21rem_minmax(0,1fr)_21.5rem] lg:overflow-hidden">
+        <section
+          id="measured"
+          aria-label={measuredName}
+          className="order-3 scroll-mt-24 border-hair p-3 lg:order-1 lg:min-h-0 lg:overflow-y-auto lg:border-r lg:p-4"
+        >
+          <fieldset disabled={!mayWrite} className="contents">
+            {measured}
+          </fieldset>
+        </section>
+        <section
+          id="picture"
+          aria-label={pictureName}
+          className="order-1 min-w-0 scroll-mt-24 p-3 lg:order-2 lg:min-h-0 lg:overflow-y-auto lg:p-4"
+        >
+          {picture}
+        </section>
+        <section
+          id="judgement"
+          aria-label={judgementName}
+          className="order-2 scroll-mt-24 border-hair p-3 lg:order-3 lg:min-h-0 lg:overflow-y-auto lg:border-l lg:p-4"
+        >
+          {judgement}
+        </section>
+      </div>
+      <nav
+        aria-label="Parts of this bench"
+        className="sticky bottom-0 z-10 grid grid-cols-3 border-t-2 border-ink bg-sheet lg:hidden"
+      >
+        {(
+          [
+            [pictureName, 'picture'],
+            [judgementName, 'judgement'],
+            [measuredName, 'measured'],
+          ] as const
+        ).map(([name, id]) => (
+          <a key={id} href={`#${id}`} className="grid h-12 place-items-center font-semibold">
+            {name}
+          </a>
+        ))}
+      </nav>
+    </>
+  )
+}

@@ -1,0 +1,176 @@
+import { TRIGGER_WORDS, type Candidate, type ConsequenceKind, type SystemAssessment } from '@lochmoor/core'
+import { run, setSystem, enterRecord } from '../../store/commands.ts'
+import { useMayWrite } from '../../store/sessionStore.ts'
+import { Button } from '../../shell/Button.tsx'
+import { COST_WORDS } from './view.ts'
+
+const MOST = 3
+
+const choose = (c: Candidate) => {
+  run(setSystem({ chosen: c.architecture, controller: c.controller }, 'choice of system', false))
+  enterRecord({
+    kind: 'decision',
+    text: `System chosen: ${c.title}`,
+    reason:
+      c.against.length > 0
+        ? `Against it stands: ${c.against.map((a) => a.text).join(' ')}`
+        : 'Nothing stands against it.',
+  })
+}
+
+/** Up to three candidates side by side, topic by topic; what sets them apart is printed in ink, what they share in grey. */
+export const Comparison = ({ assessment }: { assessment: SystemAssessment }) => {
+  const { candidates, chosen, compared } = assessment
+  const possible = candidates.filter((c) => c.objections.length === 0)
+  const shown = compared.length > 0 ? compared : possible.slice(0, 2)
+  return (
+    <section aria-label="Comparison">
+      {shown.length > 0 && <SideBySide shown={shown} chosenId={chosen?.id ?? null} />}
+      <p className="mt-1 text-sm text-soft">
+        {compared.length === 0
+          ? 'The two with least against them; tick others below to compare up to three.'
+          : 'What they share is grey; what sets one apart is in ink.'}
+      </p>
+      <CandidateList candidates={candidates} compared={compared.map((c) => c.id)} chosenId={chosen?.id ?? null} />
+    </section>
+  )
+}
+
+const consequences = (kind: ConsequenceKind) => (c: Candidate) =>
+  c.consequences.filter((x) => x.kind === kind).map((x) => x.text)
+
+const terminals = ({ architecture, controller, terminals: t }: Candidate): string[] => [
+  `speed ${TRIGGER_WORDS[architecture.trigger]}`,
+  `${t.injectorDrivers} injector drivers`,
+  `${t.ignitionOutputs} ignition and ${t.switchedOutputs} switched outputs`,
+  `${t.triggerInputs} trigger and ${t.analogueInputs} analogue inputs`,
+  `${t.oxygenSensors} oxygen ${t.oxygenSensors === 1 ? 'sensor' : 'sensors'}`,
+  controller ? `least that takes it: ${controller.name}` : 'no controller of the catalogue takes it',
+]
+
+const TOPICS: readonly (readonly [title: string, items: (c: Candidate) => readonly string[]])[] = [
+  ['Cannot be', (c) => c.objections],
+  ['Speaks against it', (c) => c.against.map((a) => `${a.text} (${a.points})`)],
+  ['Risks', (c) => c.risks],
+  ['To buy', consequences('buy')],
+  ['To cut', consequences('cut')],
+  ['To weld', consequences('weld')],
+  ['To give up', consequences('give-up')],
+  ['Rules out later', consequences('rules-out')],
+  ['Joined to the controller', terminals],
+]
+
+const SideBySide = ({ shown, chosenId }: { shown: readonly Candidate[]; chosenId: string | null }) => {
+  const columns = { gridTemplateColumns: `repeat(${shown.length}, minmax(0,1fr))` }
+  return (
+    <div className="border-t-2 border-ink">
+      <div className="grid gap-x-4" style={columns}>
+        {shown.map((c) => (
+          <Head key={c.id} candidate={c} chosen={c.id === chosenId} />
+        ))}
+      </div>
+      {TOPICS.map(([title, items]) => {
+        const lists = shown.map(items)
+        if (lists.every((l) => l.length === 0)) return null
+        const isShared = (item: string) => lists.every((l) => l.includes(item))
+        return (
+          <section key={title} aria-label={title} className="border-t border-hair py-1.5">
+            <h3 className="text-sm font-bold text-accent">{title}</h3>
+            <div className="grid gap-x-4" style={columns}>
+              {lists.map((list, i) => (
+                <ul key={shown[i]!.id}>
+                  {list.length === 0 && <li className="text-soft">nothing</li>}
+                  {list.map((item) => (
+                    <li
+                      key={item}
+                      className={`py-0.5 leading-snug ${shown.length > 1 && isShared(item) ? 'text-soft' : 'font-semibold'}`}
+                    >
+                      {item}
+                    </li>
+                  ))}
+                </ul>
+              ))}
+            </div>
+          </section>
+        )
+      })}
+    </div>
+  )
+}
+
+const Head = ({ candidate: c, chosen }: { candidate: Candidate; chosen: boolean }) => {
+  const mayWrite = useMayWrite()
+  return (
+    <article aria-label={c.title} className="flex min-w-0 flex-col py-2">
+      <h3 className="flex-1 leading-snug font-extrabold">{c.title}</h3>
+      <p className="my-1 text-lg font-bold">
+        {c.hours[0]} to {c.hours[1]} h, {COST_WORDS[c.costClass]}
+      </p>
+      <div className="flex">
+        {chosen ? (
+          <span className="border-2 border-accent px-2 py-1 font-bold text-accent">Chosen</span>
+        ) : (
+          <Button
+            kind="main"
+            disabled={!mayWrite || c.objections.length > 0}
+            onClick={() => choose(c)}
+            label={`Choose: ${c.title}`}
+          >
+            Choose this
+          </Button>
+        )}
+      </div>
+    </article>
+  )
+}
+
+const CandidateList = ({
+  candidates,
+  compared,
+  chosenId,
+}: {
+  candidates: readonly Candidate[]
+  compared: readonly string[]
+  chosenId: string | null
+}) => {
+  const mayWrite = useMayWrite()
+  return (
+    <section aria-label="All candidates" className="mt-4">
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">All ways of building it, least against first</h2>
+      <ul>
+        {candidates.map((c) => {
+          const on = compared.includes(c.id)
+          return (
+            <li key={c.id} className="flex items-start gap-2 border-b border-hair/70 py-1">
+              <input
+                type="checkbox"
+                aria-label={`Compare: ${c.title}`}
+                checked={on}
+                disabled={!mayWrite || (!on && compared.length >= MOST)}
+                onChange={() =>
+                  run(
+                    setSystem(
+                      { compared: on ? compared.filter((x) => x !== c.id) : [...compared, c.id] },
+                      'comparison',
+                      false,
+                    ),
+                  )
+                }
+                className="mt-1 size-4 shrink-0 accent-accent"
+              />
+              <span className="min-w-0 flex-1 leading-snug">
+                <span className={c.objections.length > 0 ? 'text-soft line-through' : 'font-semibold'}>{c.title}</span>
+                {c.id === chosenId && <span className="ml-2 font-bold text-accent">chosen</span>}
+                {c.objections.length > 0 && <span className="block text-sm text-stop">{c.objections.join(' ')}</span>}
+              </span>
+              <span className="shrink-0 text-sm whitespace-nowrap text-soft">
+                {c.points} against · {c.hours[1]} h · {COST_WORDS[c.costClass]}
+              </span>
+            </li>
+          )
+        })}
+      </ul>
+      <p className="mt-1 text-sm text-soft">Hours, cost and points against are rules of thumb of the trade.</p>
+    </section>
+  )
+}

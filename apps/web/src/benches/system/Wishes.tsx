@@ -1,0 +1,109 @@
+import { assumptionsOf, type JobDocument, type SystemSection } from '@lochmoor/core'
+import { useMemo } from 'react'
+import { KnownChoiceField } from '../../fields/KnownChoiceField.tsx'
+import { QuantityField } from '../../fields/QuantityField.tsx'
+import { walkOnEnter } from '../../fields/walkOnEnter.ts'
+import { run, setFuel, setSystem, setVehicle } from '../../store/commands.ts'
+import { Group } from '../fuel/inputs/Group.tsx'
+import { COST_WORDS } from './view.ts'
+
+/** What the owner wants: a few wishes beside what the walk-around found. */
+export const Wishes = ({ job }: { job: JobDocument }) => {
+  const { fuel, system, vehicle } = job
+  const assumptions = useMemo(() => new Map(assumptionsOf(job).map((a) => [a.field, a.si])), [job])
+  const choice = <K extends 'originality' | 'welder' | 'timingControl'>(
+    name: K,
+    label: string,
+    options: readonly (readonly [NonNullable<SystemSection[K]>, string])[],
+    how?: string,
+  ) => (
+    <KnownChoiceField
+      label={label}
+      value={system[name]}
+      options={options}
+      how={how}
+      none="not said"
+      onChange={(v) => run(setSystem({ [name]: v } as Partial<SystemSection>, label.toLowerCase(), false))}
+    />
+  )
+  const yesNo = (name: 'gearboxControl' | 'fanControl', label: string, how?: string) => (
+    <KnownChoiceField
+      label={label}
+      value={system[name] === null ? null : system[name] ? 'yes' : 'no'}
+      options={[
+        ['yes', 'Yes'],
+        ['no', 'No'],
+      ]}
+      how={how}
+      none="not said"
+      onChange={(v) => run(setSystem({ [name]: v === null ? null : v === 'yes' }, label.toLowerCase(), false))}
+    />
+  )
+  return (
+    <div onKeyDown={walkOnEnter}>
+      <Group title="Wishes">
+        <QuantityField
+          label="Power now"
+          family="power"
+          range="vehicle.powerW"
+          value={vehicle.powerW}
+          assumed={assumptions.get('vehicle.powerW')}
+          onChange={(powerW) => run(setVehicle({ powerW }, 'power now'))}
+        />
+        <QuantityField
+          label="Power later"
+          family="power"
+          range="system.powerLaterW"
+          value={system.powerLaterW}
+          how="A pump and lines are bought once: what the engine may make in a few years."
+          onChange={(powerLaterW) => run(setSystem({ powerLaterW }, 'power later'))}
+        />
+        <QuantityField
+          label="Boost later"
+          family="pressure"
+          range="system.boostLaterPa"
+          value={system.boostLaterPa}
+          how="Above the air outside; leave it open where no blower is planned."
+          onChange={(boostLaterPa) => run(setSystem({ boostLaterPa }, 'boost later'))}
+        />
+        <QuantityField
+          label="Ethanol in the fuel"
+          family="share"
+          range="fuel.ethanolShare"
+          value={fuel.ethanolShare}
+          assumed={assumptions.get('fuel.ethanolShare')}
+          onChange={(ethanolShare) => run(setFuel({ ethanolShare }, 'ethanol'))}
+        />
+        <KnownChoiceField
+          label="Budget"
+          value={system.budgetClass === null ? null : String(system.budgetClass)}
+          options={[1, 2, 3, 4, 5].map((n) => [String(n), `${n}: ${COST_WORDS[n]}`] as const)}
+          none="not said"
+          onChange={(v) => run(setSystem({ budgetClass: v === null ? null : Number(v) }, 'budget', false))}
+        />
+        {choice('originality', 'Originality', [
+          ['looks-stock', 'Looks stock'],
+          ['can-be-undone', 'Can be undone'],
+          ['free', 'Free'],
+        ])}
+        {choice('welder', 'Who welds', [
+          ['self', 'We do'],
+          ['shop', 'A shop'],
+          ['none', 'Nobody'],
+        ])}
+        {choice(
+          'timingControl',
+          'Timing by the controller',
+          [
+            ['wanted', 'Wanted'],
+            ['later', 'Perhaps later'],
+            ['no', 'No'],
+          ],
+          'The controller can decide when the spark comes; the distributor must then be locked, of the controlled kind, or replaced by a crank trigger.',
+        )}
+        {yesNo('gearboxControl', 'Shift an electronic gearbox')}
+        {yesNo('fanControl', 'Switch an electric fan')}
+      </Group>
+    </div>
+  )
+}

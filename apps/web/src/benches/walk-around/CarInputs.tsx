@@ -1,0 +1,32 @@
+import { isKnown, isRelevant, WALK_GROUPS, type FigureField, type JobDocument } from '@lochmoor/core'
+import { TitleField } from '../fuel/inputs/TitleField.tsx'
+import { EntryField } from './EntryField.tsx'
+
+interface Props {
+  readonly job: JobDocument
+  readonly assumed: (path: FigureField) => number | undefined
+}
+
+/** What stands on the car, group by group in the order of a walk around it. */
+export const CarInputs = ({ job, assumed }: Props) => (
+  <>
+    <TitleField title={job.vehicle.title} />
+    {WALK_GROUPS.map((group) => {
+      const entries = group.entries.filter((e) => isRelevant(e, job))
+      const known = entries.filter((e) => isKnown(e, job)).length
+      return (
+        <details key={group.id} id={`group-${group.id}`} className="scroll-mt-28" open={group.id === 'engine'}>
+          <summary className="mt-3 flex items-baseline gap-2 border-b-2 border-ink pb-0.5 font-extrabold">
+            <span className="flex-1">{group.title}</span>
+            <span className="font-normal text-soft">
+              {known} of {entries.length}
+            </span>
+          </summary>
+          {entries.map((entry) => (
+            <EntryField key={entry.path} entry={entry} job={job} assumed={assumed} />
+          ))}
+        </details>
+      )
+    })}
+  </>
+)

@@ -1,0 +1,185 @@
+import { FIELD_RANGES, type RangedField } from '@lochmoor/contract'
+import {
+  explainFiringOrderError,
+  parseFiringOrder,
+  valueAt,
+  type FigureField,
+  type JobDocument,
+  type Known,
+  type WalkEntry,
+} from '@lochmoor/core'
+import { useState, type ReactNode } from 'react'
+import { KnownChoiceField } from '../../fields/KnownChoiceField.tsx'
+import { QuantityField } from '../../fields/QuantityField.tsx'
+import { TextEntry } from '../../fields/TextEntry.tsx'
+import { enterRecord, run, setAt } from '../../store/commands.ts'
+import { Drawing } from './Drawing.tsx'
+import { entryElementId } from './view.ts'
+
+/** A measurement taken at this station stands in the log book too, and feeds the computation from here. */
+const measured = (entry: WalkEntry, si: number | null, text: string): void => {
+  const { path: field } = entry
+  const family = 'family' in entry ? entry.family : null
+  enterRecord({
+    kind: 'measurement',
+    quantity: entry.label,
+    si,
+    family,
+    text,
+    field,
+    place: '',
+    condition: '',
+    instrument: '',
+  })
+}
+
+const rangeOf = (path: string): RangedField => {
+  if (path in FIELD_RANGES) return path as RangedField
+  throw new Error(`no range for ${path}`)
+}
+
+const howOf = (entry: WalkEntry): ReactNode =>
+  entry.how || entry.drawing ? (
+    <>
+      {entry.how && <p>{entry.how}</p>}
+      {entry.drawing && <Drawing id={entry.drawing} />}
+      <p className="mt-1.5 text-sm text-soft">Waits for it: {entry.neededFor}.</p>
+    </>
+  ) : null
+
+interface Props {
+  readonly entry: WalkEntry
+  readonly job: JobDocument
+  readonly assumed: (path: FigureField) => number | undefined
+}
+
+/** One entry of the walk-around, by its kind. */
+export const EntryField = ({ entry, job, assumed }: Props) => {
+  const value = valueAt(job, entry.path)
+  const set = (next: unknown) => run(setAt(entry.path, next, entry.label.toLowerCase()))
+  const how = howOf(entry)
+  return (
+    <div id={entryElementId(entry.path)} className="scroll-mt-28">
+      {entry.kind === 'figure' && (
+        <QuantityField
+          label={entry.label}
+          family={entry.family}
+          range={rangeOf(entry.path)}
+          value={value as Known}
+          assumed={assumed(entry.path as FigureField)}
+          whole={entry.whole}
+          how={how}
+          onChange={set}
+          onMeasured={(si, typed) => measured(entry, si, typed)}
+        />
+      )}
+      {entry.kind === 'choice' && (
+        <KnownChoiceField
+          label={entry.label}
+          value={value as string | null}
+          options={entry.options}
+          how={how}
+          onChange={(next) => {
+            set(next)
+            const words = entry.options.find(([v]) => v === next)?.[1]
+            if (words) measured(entry, null, words)
+          }}
+        />
+      )}
+      {entry.kind === 'seen' && (
+        <KnownChoiceField
+          label={entry.label}
+          value={value === null ? null : value ? 'yes' : 'no'}
+          options={[
+            ['yes', entry.yes ?? 'Yes'],
+            ['no', entry.no ?? 'No'],
+          ]}
+          none="not looked at"
+          how={how}
+          onChange={(next) => {
+            set(next === null ? null : next === 'yes')
+            if (next !== null) measured(entry, null, next)
+          }}
+        />
+      )}
+      {entry.kind === 'text' && <FiringOrderField entry={entry} job={job} how={how} />}
+      {entry.kind === 'list' && <CylinderFields entry={entry} job={job} how={how} />}
+    </div>
+  )
+}
+
+/** Free text that is read as a firing order; what cannot be read is kept and explained. */
+const FiringOrderField = ({ entry, job, how }: { entry: WalkEntry; job: JobDocument; how: ReactNode }) => {
+  const { firingOrder } = job.walkAround.engine
+  const read = firingOrder === null ? null : parseFiringOrder(firingOrder, job.vehicle.cylinders)
+  return (
+    <div className="border-b border-hair/70">
+      <TextEntry
+        label={entry.label}
+        value={firingOrder ?? ''}
+        placeholder="not known"
+        most={60}
+        problem={read && !read.ok ? explainFiringOrderError(read.error) : null}
+        onChange={(text) => run(setAt(entry.path, text === '' ? null : text, entry.label.toLowerCase()))}
+        onLeave={(text) => text !== '' && read?.ok && measured(entry, null, text)}
+      />
+      {how && (
+        <details className="pb-1 text-soft">
+          <summary className="text-sm">How to find it</summary>
+          {how}
+        </details>
+      )}
+    </div>
+  )
+}
+
+const DEFAULT_CYLINDERS = 4
+
+/** One figure a cylinder. */
+const CylinderFields = ({ entry, job, how }: { entry: WalkEntry; job: JobDocument; how: ReactNode }) => {
+  const list = valueAt(job, entry.path) as readonly Known[]
+  const [shown, setShown] = useState(list.length > 0)
+  const count = Math.max(job.vehicle.cylinders ?? DEFAULT_CYLINDERS, list.length)
+  if (entry.kind !== 'list') return null
+  const set = (i: number, si: Known) => {
+    const next = Array.from({ length: count }, (_, k) => (k === i ? si : (list[k] ?? null)))
+    const trimmed = next.some((v) => v !== null) ? next : []
+    run(setAt(entry.path, trimmed, `${entry.label.toLowerCase()} of cylinder ${i + 1}`))
+  }
+  return (
+    <details open={shown} onToggle={(e) => setShown(e.currentTarget.open)} className="border-b border-hair/70 py-1">
+      <summary className="leading-tight">
+        {entry.label}
+        <span className="ml-2 text-sm text-soft">
+          {list.filter((v) => v !== null).length} of {count} cylinders
+        </span>
+      </summary>
+      <div className="pl-3">
+        {how}
+        {Array.from({ length: count }, (_, i) => (
+          <QuantityField
+            key={i}
+            label={`Cylinder ${i + 1}`}
+            family={entry.family}
+            range={rangeOf(entry.path)}
+            value={list[i] ?? null}
+            onChange={(si) => set(i, si)}
+            onMeasured={(si, typed) =>
+              enterRecord({
+                kind: 'measurement',
+                quantity: `${entry.label}, cylinder ${i + 1}`,
+                si,
+                family: entry.family,
+                text: typed,
+                field: `${entry.path}.${i}`,
+                place: '',
+                condition: '',
+                instrument: '',
+              })
+            }
+          />
+        ))}
+      </div>
+    </details>
+  )
+}

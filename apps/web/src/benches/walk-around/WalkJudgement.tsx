@@ -1,0 +1,125 @@
+import {
+  FITNESS_TESTS,
+  WALK_GROUPS,
+  type FitnessResult,
+  type JobDocument,
+  type WalkAroundAssessment,
+  type WalkEntry,
+} from '@lochmoor/core'
+import { useState } from 'react'
+import { SentenceText } from '../../fields/FigureText.tsx'
+import { BuiltSwitch } from '../bench/BuiltSwitch.tsx'
+import { FitnessMark } from './FitnessMark.tsx'
+import { TestCards } from './TestCards.tsx'
+import { goTo, goToEntry } from './view.ts'
+
+interface Props {
+  readonly assessment: WalkAroundAssessment
+  readonly onTests: () => void
+}
+
+/** Fit to convert? Worst first, with why injection will not forgive it; then what is still to be measured. */
+export const WalkJudgement = ({ assessment: { fitness, stillToMeasure }, onTests }: Props) => (
+  <>
+    <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Fit to convert?</h2>
+    <ol>
+      {fitness.map((r) => (
+        <ResultCard key={r.test.id} result={r} onTests={onTests} />
+      ))}
+    </ol>
+    {stillToMeasure.length > 0 && <StillToMeasure entries={stillToMeasure} onTests={onTests} />}
+    <BuiltSwitch station="walkAround" />
+    <p className="mt-4 text-sm text-soft">
+      This tool computes and records. Local law, makers’ instructions and licensed trades come first. Limits are trade
+      rules of thumb unless a source is named.
+    </p>
+  </>
+)
+
+const ResultCard = ({ result: { reason, state, test }, onTests }: { result: FitnessResult; onTests: () => void }) => {
+  const [open, setOpen] = useState<boolean | null>(null)
+  const shown = open ?? (state === 'repair' || state === 'watch')
+  return (
+    <li className="border-b border-hair py-1.5">
+      <button
+        type="button"
+        aria-expanded={shown}
+        onClick={() => setOpen(!shown)}
+        className="flex w-full items-baseline gap-2 text-left"
+      >
+        <span className="min-w-0 flex-1 leading-snug font-semibold">{test.title}</span>
+        <FitnessMark state={state} />
+      </button>
+      {shown && (
+        <div className="mt-1 leading-snug">
+          <p>
+            <SentenceText sentence={reason} />
+          </p>
+          <p className="mt-1 text-soft">
+            <span className="font-semibold">Why injection will not forgive it: </span>
+            {test.because}
+          </p>
+          {state === 'repair' && <p className="mt-1 font-bold text-stop">First: {test.repair}.</p>}
+          <button
+            type="button"
+            className="mt-1 text-accent underline"
+            onClick={() => {
+              onTests()
+              setTimeout(() => goTo(`test-${test.id}`), 0)
+            }}
+          >
+            To the test
+          </button>
+        </div>
+      )}
+    </li>
+  )
+}
+
+const NEED_WORDS = { 3: 'Needed most', 2: 'Makes a judgement sharper', 1: 'For planning' } as const
+const TEST_PATHS = new Set<string>(FITNESS_TESTS.flatMap((t) => t.entries.map((e) => e.path)))
+const placeOf = (entry: WalkEntry): string =>
+  WALK_GROUPS.find((g) => g.entries.includes(entry))?.title ??
+  FITNESS_TESTS.find((t) => t.entries.includes(entry))?.title ??
+  ''
+const FIRST = 12
+
+const StillToMeasure = ({ entries, onTests }: { entries: readonly WalkEntry[]; onTests: () => void }) => {
+  const [all, setAll] = useState(false)
+  const shown = all ? entries : entries.slice(0, FIRST)
+  return (
+    <section aria-label="Still to measure" className="mt-4">
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Still to measure ({entries.length})</h2>
+      <ol>
+        {shown.map((e, i) => (
+          <li key={e.path} className="border-b border-hair/70 py-1">
+            {e.need !== shown[i - 1]?.need && <p className="text-sm font-bold text-accent">{NEED_WORDS[e.need]}</p>}
+            <button
+              type="button"
+              className="flex w-full items-baseline justify-between gap-3 text-left hover:underline"
+              onClick={() => {
+                if (TEST_PATHS.has(e.path)) onTests()
+                setTimeout(() => goToEntry(e), 0)
+              }}
+            >
+              <span className="leading-tight">
+                {e.label}
+                <span className="block text-sm text-soft">{placeOf(e)}</span>
+              </span>
+              <span className="max-w-[45%] text-right text-sm leading-tight text-soft">{e.neededFor}</span>
+            </button>
+          </li>
+        ))}
+      </ol>
+      {entries.length > FIRST && (
+        <button type="button" className="py-1 text-accent underline" onClick={() => setAll(!all)}>
+          {all ? 'Only the first' : `All ${entries.length}`}
+        </button>
+      )}
+    </section>
+  )
+}
+
+export const TestsTab = ({ job, assessment }: { job: JobDocument; assessment: WalkAroundAssessment }) => (
+  <TestCards job={job} results={FITNESS_TESTS.map((t) => assessment.fitness.find((r) => r.test === t)!)} />
+)

@@ -1,0 +1,143 @@
+import { SECTION_NAMES, type HistoryEntry, type HistoryPage as Page, type SectionName } from '@lochmoor/contract'
+import type { JobDocument } from '@lochmoor/core'
+import { useCallback, useEffect, useState } from 'react'
+import { explainApiError } from '../api/client.ts'
+import { fetchHistory, fetchVersion } from '../api/jobs.ts'
+import { fieldName } from '../jobs/fieldNames.ts'
+import { longTime } from '../jobs/shortTime.ts'
+import { showValue } from '../jobs/showValue.ts'
+import { Button } from '../shell/Button.tsx'
+import { Trouble } from '../shell/Trouble.tsx'
+import { useFetched } from '../shell/useFetched.ts'
+import { putBack, run } from '../store/commands.ts'
+import { useJobStore } from '../store/jobStore.ts'
+import { usePreferences } from '../store/preferences.ts'
+
+const SECTION_WORDS: Readonly<Record<SectionName, string>> = {
+  vehicle: 'Engine and car',
+  walkAround: 'Walk-around',
+  system: 'System',
+  fuel: 'Fuel',
+  work: 'State of work',
+}
+
+/** Who changed what and when, with the way back. */
+export const HistoryPage = () => {
+  const jobId = useJobStore((s) => s.jobId)!
+  const savedAt = useJobStore((s) => s.savedAt)
+  const [section, setSection] = useState<SectionName | ''>('')
+  const [older, setOlder] = useState<Page[]>([])
+  const fetch = useCallback(() => {
+    setOlder([])
+    return fetchHistory(jobId, section || undefined)
+  }, [jobId, section])
+  const { fetched, again } = useFetched(fetch)
+  useEffect(again, [again, savedAt])
+  const pages = fetched.state === 'there' ? [fetched.value, ...older] : []
+  const entries = pages.flatMap((p) => p.entries)
+  const more = async () => {
+    const last = entries.at(-1)
+    const next = last && (await fetchHistory(jobId, section || undefined, last.at))
+    if (next?.ok) setOlder((o) => [...o, next.value])
+  }
+  return (
+    <div className="min-h-0 flex-1 lg:overflow-y-auto">
+      <div className="mx-auto w-full max-w-4xl p-3 lg:p-6">
+        <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
+          <h2 className="text-xl font-extrabold">History</h2>
+          <label className="flex items-center gap-2">
+            <span className="text-soft">Section</span>
+            <select
+              value={section}
+              onChange={(e) => setSection(e.target.value as SectionName | '')}
+              className="h-9 border border-soft/60 bg-sheet px-1.5 font-semibold"
+            >
+              <option value="">All</option>
+              {SECTION_NAMES.map((s) => (
+                <option key={s} value={s}>
+                  {SECTION_WORDS[s]}
+                </option>
+              ))}
+            </select>
+          </label>
+        </div>
+        {fetched.state === 'fetching' && <p className="text-soft">Fetching the history…</p>}
+        {fetched.state === 'trouble' && (
+          <Trouble title="The history could not be fetched" why={fetched.why} onRetry={again} />
+        )}
+        <ol className="border-t-2 border-ink">
+          {entries.map((e) => (
+            <EntryRow key={`${e.section} ${e.version}`} entry={e} jobId={jobId} />
+          ))}
+        </ol>
+        {pages.at(-1)?.more && (
+          <div className="mt-3 flex">
+            <Button onClick={() => void more()}>Older ones</Button>
+          </div>
+        )}
+      </div>
+    </div>
+  )
+}
+
+const EntryRow = ({ entry, jobId }: { entry: HistoryEntry; jobId: string }) => {
+  const units = usePreferences((s) => s.units)
+  const now = useJobStore((s) => s.acknowledged[entry.section].version)
+  const [trouble, setTrouble] = useState<string | null>(null)
+  const restore = async () => {
+    const old = await fetchVersion(jobId, entry.section, entry.version)
+    if (!old.ok) return setTrouble(explainApiError(old.error))
+    run(
+      putBack(
+        entry.section,
+        old.value.value as JobDocument[typeof entry.section],
+        `${SECTION_WORDS[entry.section]} of ${longTime(entry.at)}`,
+      ),
+    )
+  }
+  return (
+    <li className="flex gap-4 border-b border-hair py-2">
+      <div className="min-w-0 flex-1">
+        <p>
+          <span className="font-bold">{SECTION_WORDS[entry.section]}</span>{' '}
+          <span className="text-soft">
+            {longTime(entry.at)}, {entry.who}
+          </span>
+        </p>
+        {entry.changes.length === 0 ? (
+          <p className="text-soft">{entry.version === 1 ? 'Begun.' : 'Nothing changed.'}</p>
+        ) : (
+          <ul>
+            {entry.changes.map((c) => {
+              const path = `${entry.section}.${c.path}`
+              return (
+                <li key={c.path} className="leading-snug">
+                  {fieldName(path)}: <span className="text-soft">{showValue(c.before, path, units)}</span>
+                  {' → '}
+                  <span className="font-semibold">{showValue(c.after, path, units)}</span>
+                </li>
+              )
+            })}
+          </ul>
+        )}
+        {trouble && (
+          <p role="alert" className="font-semibold text-stop">
+            {trouble}
+          </p>
+        )}
+      </div>
+      {entry.version === now ? (
+        <span className="shrink-0 text-soft">stands now</span>
+      ) : (
+        <span className="shrink-0">
+          <Button
+            onClick={() => void restore()}
+            label={`Put back: ${SECTION_WORDS[entry.section]} of ${longTime(entry.at)}`}
+          >
+            Put back
+          </Button>
+        </span>
+      )}
+    </li>
+  )
+}

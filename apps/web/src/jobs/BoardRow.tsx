@@ -1,0 +1,104 @@
+import type { BoardJob, Colleagues } from '@lochmoor/contract'
+import { STAGE_WORDS, STATION_WORDS, WORK_STATE_WORDS, WORK_STATES, type WorkState } from '@lochmoor/core'
+import { Hammer, Wrench } from 'lucide-react'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { explainApiError } from '../api/client.ts'
+import { writeSection } from '../api/jobs.ts'
+import { StateMark } from '../marks/StateMark.tsx'
+import { daysSince } from './shortTime.ts'
+
+interface Props {
+  readonly job: BoardJob
+  readonly colleagues: Colleagues
+  readonly onChanged: () => void
+}
+
+/** One job: what it is, how far, what to do next, what holds it, who has it. */
+export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
+  const [trouble, setTrouble] = useState<string | null>(null)
+  const days = daysSince(job.stateSince)
+  const move = async (state: WorkState) => {
+    const result = await writeSection(job.id, 'work', job.workVersion, { ...job.work, state })
+    setTrouble(result.ok ? null : explainApiError(result.error))
+    onChanged()
+  }
+  const person = colleagues.find((p) => p.id === job.work.personId)?.name
+  return (
+    <li className="grid items-center gap-x-4 gap-y-1 border-b border-hair px-1 py-2 lg:grid-cols-[minmax(0,17rem)_minmax(0,1fr)_8.5rem_10.5rem]">
+      <div className="min-w-0">
+        <Link to={`/jobs/${job.id}`} className="block truncate text-lg leading-tight font-bold hover:underline">
+          {job.title}
+        </Link>
+        <span className="text-soft">{[job.year, person ?? 'nobody yet'].filter(Boolean).join(' · ')}</span>
+      </div>
+      <div className="min-w-0">
+        {job.repairs.length > 0 ? (
+          <p className="flex items-start gap-1.5 font-bold text-stop">
+            <Wrench size={17} aria-hidden className="mt-0.5 shrink-0" />
+            <span>
+              {job.nextAction}
+              {job.repairs.length > 1 && (
+                <span className="font-normal">{`, and ${job.repairs.length - 1} more repair${job.repairs.length > 2 ? 's' : ''}`}</span>
+              )}
+            </span>
+          </p>
+        ) : (
+          <p className="font-semibold">
+            <span className="font-normal text-soft">Next: </span>
+            {job.nextAction}
+          </p>
+        )}
+        {job.work.heldBy && (
+          <p className="text-caution">
+            <span className="font-semibold">Held: </span>
+            {job.work.heldBy}
+          </p>
+        )}
+      </div>
+      <ul aria-label="Stations" className="flex gap-3 lg:justify-between">
+        {job.stations.map((s) => (
+          <li
+            key={s.station}
+            title={`${STATION_WORDS[s.station]}: ${STAGE_WORDS[s.stage]}`}
+            className="flex flex-col items-center leading-tight"
+          >
+            {s.stage === 'built' ? (
+              <Hammer size={18} aria-hidden className="text-ok" />
+            ) : (
+              <span className="text-lg leading-none">
+                <StateMark state={s.verdict} wordless />
+              </span>
+            )}
+            <span className="text-sm text-soft">{SHORT[s.station]}</span>
+            <span className="sr-only">{STAGE_WORDS[s.stage]}</span>
+          </li>
+        ))}
+      </ul>
+      <div className="flex items-center gap-2 lg:flex-col lg:items-stretch lg:gap-0">
+        <select
+          aria-label={`State of ${job.title}`}
+          value={job.work.state}
+          onChange={(e) => void move(e.target.value as WorkState)}
+          className="h-9 border border-soft/60 bg-sheet px-1.5 font-semibold"
+        >
+          {WORK_STATES.map((s) => (
+            <option key={s} value={s}>
+              {WORK_STATE_WORDS[s]}
+            </option>
+          ))}
+        </select>
+        <span className="text-sm text-soft">
+          {days === 0 ? 'since today' : days === 1 ? 'for 1 day' : `for ${days} days`}
+        </span>
+      </div>
+      {trouble && (
+        <p role="alert" className="font-semibold text-stop lg:col-span-4">
+          {trouble}
+        </p>
+      )}
+    </li>
+  )
+}
+
+const SHORT = { walkAround: 'Walk', system: 'System', fuel: 'Fuel' } as const

@@ -1,0 +1,103 @@
+import { Dialog } from 'radix-ui'
+import { useCallback, useState } from 'react'
+import { explainApiError } from '../api/client.ts'
+import { endGuestLink, fetchGuestLinks, makeGuestLink } from '../api/jobs.ts'
+import { Button } from '../shell/Button.tsx'
+import { Trouble } from '../shell/Trouble.tsx'
+import { useFetched } from '../shell/useFetched.ts'
+import { longTime } from './shortTime.ts'
+
+/** Links by which somebody without an account reads this one job, until they expire or are ended. */
+export const GuestLinksDialog = ({ jobId, onClose }: { jobId: string; onClose: () => void }) => {
+  const { fetched, again } = useFetched(useCallback(() => fetchGuestLinks(jobId), [jobId]))
+  const [days, setDays] = useState('14')
+  const [made, setMade] = useState<string | null>(null)
+  const [trouble, setTrouble] = useState<string | null>(null)
+  const make = async () => {
+    const result = await makeGuestLink(jobId, Number(days))
+    setTrouble(result.ok ? null : explainApiError(result.error))
+    if (result.ok) setMade(`${location.origin}${result.value.path}`)
+    again()
+  }
+  const end = async (id: string) => {
+    const result = await endGuestLink(jobId, id)
+    setTrouble(result.ok ? null : explainApiError(result.error))
+    again()
+  }
+  return (
+    <Dialog.Root open onOpenChange={(o) => !o && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-30 bg-black/50" />
+        <Dialog.Content
+          aria-describedby="guest-text"
+          className="fixed top-1/2 left-1/2 z-40 max-h-[85dvh] w-[min(36rem,94vw)] -translate-1/2 overflow-auto border-2 border-ink bg-sheet p-5"
+        >
+          <Dialog.Title className="mb-1 text-lg font-bold">Links for guests</Dialog.Title>
+          <p id="guest-text" className="mb-3">
+            Whoever has a link reads this job and its log book, and nothing else, until it ends. It is shown once: copy
+            it now.
+          </p>
+          <form
+            className="flex items-center gap-2"
+            onSubmit={(e) => {
+              e.preventDefault()
+              void make()
+            }}
+          >
+            <label className="flex items-center gap-2">
+              Ends after
+              <input
+                value={days}
+                inputMode="numeric"
+                onChange={(e) => setDays(e.target.value)}
+                className="h-9 w-16 border border-soft/60 bg-paper px-2 text-right font-semibold"
+              />
+              days
+            </label>
+            <Button kind="main" type="submit">
+              Make a link
+            </Button>
+          </form>
+          {trouble && (
+            <p role="alert" className="my-2 font-semibold text-stop">
+              {trouble}
+            </p>
+          )}
+          {made && (
+            <label className="my-3 block">
+              <span className="font-bold">The new link</span>
+              <input
+                readOnly
+                value={made}
+                onFocus={(e) => e.target.select()}
+                className="h-9 w-full border-2 border-accent bg-paper px-2"
+              />
+            </label>
+          )}
+          {fetched.state === 'trouble' && (
+            <Trouble title="The links could not be fetched" why={fetched.why} onRetry={again} />
+          )}
+          {fetched.state === 'there' && (
+            <ul className="my-3 border-t border-hair">
+              {fetched.value.length === 0 && <li className="py-2 text-soft">No link is open.</li>}
+              {fetched.value.map((l) => (
+                <li key={l.id} className="flex items-center gap-3 border-b border-hair py-1.5">
+                  <span className="min-w-0 flex-1">
+                    until {longTime(l.expiresAt)}
+                    <span className="text-soft">, made by {l.createdBy}</span>
+                  </span>
+                  <Button onClick={() => void end(l.id)}>End it</Button>
+                </li>
+              ))}
+            </ul>
+          )}
+          <Dialog.Close asChild>
+            <button type="button" className="min-h-9 border border-ink px-3 font-bold hover:bg-wash">
+              Close
+            </button>
+          </Dialog.Close>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  )
+}

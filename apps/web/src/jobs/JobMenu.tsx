@@ -1,0 +1,96 @@
+import { Archive, ArchiveRestore, Copy, Download, Ellipsis, Link2, Trash2 } from 'lucide-react'
+import { DropdownMenu } from 'radix-ui'
+import { useState, type ReactNode } from 'react'
+import { useNavigate } from 'react-router'
+import { explainApiError, type ApiError } from '../api/client.ts'
+import { archiveJob, createJob, deleteJob, restoreJob } from '../api/jobs.ts'
+import { useJobStore } from '../store/jobStore.ts'
+import { useIsOwner } from '../store/sessionStore.ts'
+import { ConfirmDialog } from './ConfirmDialog.tsx'
+import { GuestLinksDialog } from './GuestLinksDialog.tsx'
+
+/** What can be done with a job as a whole. */
+export const JobMenu = () => {
+  const { jobId, archivedAt, document: job } = useJobStore((s) => s)
+  const owner = useIsOwner()
+  const navigate = useNavigate()
+  const [open, setOpen] = useState<'links' | 'delete' | null>(null)
+  const [trouble, setTrouble] = useState<string | null>(null)
+  if (!jobId || !job) return null
+  const failed = (e: ApiError) => setTrouble(explainApiError(e))
+  const copy = async () => {
+    const made = await createJob({ title: `${job.vehicle.title} (copy)`.slice(0, 80), copyOf: jobId })
+    if (made.ok) await navigate(`/jobs/${made.value.id}`)
+    else failed(made.error)
+  }
+  const toBoard = async (act: Promise<Awaited<ReturnType<typeof archiveJob>>>) => {
+    const done = await act
+    if (done.ok) await navigate('/jobs')
+    else failed(done.error)
+  }
+  return (
+    <>
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger
+          aria-label="This job"
+          className="grid size-9 shrink-0 place-items-center rounded hover:bg-wash"
+        >
+          <Ellipsis size={20} aria-hidden />
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content align="end" sideOffset={6} className="z-20 w-60 border-2 border-ink bg-sheet py-1">
+            <Item icon={<Link2 size={17} aria-hidden />} onSelect={() => setOpen('links')}>
+              Links for guests
+            </Item>
+            <Item icon={<Copy size={17} aria-hidden />} onSelect={() => void copy()}>
+              Copy into a new job
+            </Item>
+            <DropdownMenu.Item asChild>
+              <a
+                href={`/api/jobs/${jobId}/export`}
+                download={`${job.vehicle.title}.lochmoor.json`}
+                className="flex min-h-9 items-center gap-2 px-3 data-[highlighted]:bg-wash"
+              >
+                <Download size={17} aria-hidden /> Export as a file
+              </a>
+            </DropdownMenu.Item>
+            {archivedAt ? (
+              <Item icon={<ArchiveRestore size={17} aria-hidden />} onSelect={() => void toBoard(restoreJob(jobId))}>
+                Back to the board
+              </Item>
+            ) : (
+              <Item icon={<Archive size={17} aria-hidden />} onSelect={() => void toBoard(archiveJob(jobId))}>
+                Archive
+              </Item>
+            )}
+            {archivedAt && owner && (
+              <Item icon={<Trash2 size={17} aria-hidden />} onSelect={() => setOpen('delete')}>
+                Delete for good
+              </Item>
+            )}
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+      {open === 'links' && <GuestLinksDialog jobId={jobId} onClose={() => setOpen(null)} />}
+      {open === 'delete' && (
+        <ConfirmDialog
+          title={`Delete ${job.vehicle.title}?`}
+          text="The document, its history, the log book and all photographs go for good. Export the job first if anybody may want it again."
+          act="Delete for good"
+          onYes={() => void toBoard(deleteJob(jobId))}
+          onClose={() => setOpen(null)}
+        />
+      )}
+      {trouble && <ConfirmDialog title="That did not work" text={trouble} onClose={() => setTrouble(null)} />}
+    </>
+  )
+}
+
+const Item = ({ icon, children, onSelect }: { icon: ReactNode; children: ReactNode; onSelect: () => void }) => (
+  <DropdownMenu.Item
+    onSelect={onSelect}
+    className="flex min-h-9 cursor-pointer items-center gap-2 px-3 data-[highlighted]:bg-wash"
+  >
+    {icon} {children}
+  </DropdownMenu.Item>
+)

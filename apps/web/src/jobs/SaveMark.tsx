@@ -1,0 +1,79 @@
+import { CloudCheck, CloudOff, CloudUpload, TriangleAlert } from 'lucide-react'
+import { Popover } from 'radix-ui'
+import { Button } from '../shell/Button.tsx'
+import { discard } from '../store/conflicts.ts'
+import { useJobStore, type SaveState } from '../store/jobStore.ts'
+import { outbox, type OutboxEntry } from '../store/outbox.ts'
+import { sendNow } from '../store/sending.ts'
+import { personNow } from '../store/sessionStore.ts'
+import { shortTime } from './shortTime.ts'
+
+const SAVE_WORD: Readonly<Record<SaveState, string>> = {
+  saved: 'Saved',
+  saving: 'Saving',
+  'kept-here': 'Kept here, not sent',
+  conflict: 'Needs a decision',
+  refused: 'Refused',
+}
+
+const SAVE_ICON = {
+  saved: CloudCheck,
+  saving: CloudUpload,
+  'kept-here': CloudOff,
+  conflict: TriangleAlert,
+  refused: TriangleAlert,
+}
+
+/** Where the edits are, and what waits. */
+export const SaveMark = () => {
+  const { save, saveNote, savedAt, waiting } = useJobStore((s) => s)
+  const Icon = SAVE_ICON[save]
+  const calm = save === 'saved' || save === 'saving'
+  const detail = saveNote ?? (savedAt ? `Stored at ${shortTime(savedAt)}` : '')
+  return (
+    <Popover.Root>
+      <Popover.Trigger
+        title={detail}
+        className={`flex h-9 shrink-0 items-center gap-1.5 rounded px-1 hover:bg-wash ${calm ? 'text-soft' : 'font-bold text-caution'}`}
+      >
+        <Icon size={18} aria-hidden />
+        <span role="status" className={calm ? 'sr-only md:not-sr-only' : ''}>
+          {SAVE_WORD[save]}
+        </span>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content align="end" sideOffset={6} className="z-20 w-80 border-2 border-ink bg-sheet p-4">
+          <p className="font-bold">{SAVE_WORD[save]}</p>
+          <p className="text-soft">{detail}</p>
+          {waiting > 0 && <WaitingList />}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  )
+}
+
+const nameOf = (e: OutboxEntry): string =>
+  e.kind === 'section' ? `section ${e.section}` : e.kind === 'photo' ? 'photograph' : `entry: ${e.record.body.kind}`
+
+const WaitingList = () => (
+  <>
+    <ol className="my-2 max-h-60 overflow-y-auto border-y border-hair">
+      {outbox.of(personNow()).map((e) => (
+        <li key={e.key} className="flex items-center gap-2 border-b border-hair/70 py-1">
+          <span className="min-w-0 flex-1">
+            {nameOf(e)}
+            {e.refused && <span className="block text-sm font-semibold text-stop">{e.refused}</span>}
+          </span>
+          {e.refused && (
+            <Button kind="danger" onClick={() => discard(e.key)}>
+              Give up
+            </Button>
+          )}
+        </li>
+      ))}
+    </ol>
+    <div className="flex">
+      <Button onClick={sendNow}>Send now</Button>
+    </div>
+  </>
+)

@@ -1,0 +1,112 @@
+import { correctedIds, RECORD_KINDS, validMeasurements, type RecordKind } from '@lochmoor/core'
+import { Download, Printer } from 'lucide-react'
+import { useEffect, useState } from 'react'
+import { Button } from '../shell/Button.tsx'
+import { Trouble } from '../shell/Trouble.tsx'
+import { useJobStore } from '../store/jobStore.ts'
+import { useMayWrite } from '../store/sessionStore.ts'
+import { EntryForm } from './EntryForm.tsx'
+import { KIND_WORDS, RecordRow } from './RecordRow.tsx'
+import { useBook } from './useBook.ts'
+
+const SEARCH_SETTLE_MS = 250
+
+/** The log book: only ever added to. */
+export const LogBookPage = () => {
+  const jobId = useJobStore((s) => s.jobId)!
+  const title = useJobStore((s) => s.document!.vehicle.title)
+  const mayWrite = useMayWrite()
+  const [kind, setKind] = useState('')
+  const [typed, setTyped] = useState('')
+  const [search, setSearch] = useState('')
+  const [correcting, setCorrecting] = useState<string | null>(null)
+  useEffect(() => {
+    const timer = setTimeout(() => setSearch(typed.trim()), SEARCH_SETTLE_MS)
+    return () => clearTimeout(timer)
+  }, [typed])
+  const book = useBook({ kind, search })
+  const corrected = correctedIds(book.records)
+  const valid = validMeasurements([...book.records].reverse())
+  const inForce = new Set([...valid.values()].map((list) => list[0]!.id))
+  const target = book.records.find((r) => r.id === correcting) ?? null
+  return (
+    <div className="min-h-0 flex-1 lg:overflow-y-auto print:overflow-visible">
+      <div className="mx-auto grid w-full max-w-6xl gap-6 p-3 lg:grid-cols-[20rem_minmax(0,1fr)] lg:p-6 print:block">
+        {mayWrite && (
+          <aside aria-label="New entry" className="print:hidden">
+            <EntryForm key={correcting ?? 'new'} corrects={target} onDone={() => setCorrecting(null)} />
+          </aside>
+        )}
+        <section aria-label="Log book" className={mayWrite ? '' : 'lg:col-span-2'}>
+          <h2 className="hidden text-xl font-extrabold print:block">Log book: {title}</h2>
+          <div className="mb-2 flex flex-wrap items-center gap-3 print:hidden">
+            <input
+              type="search"
+              aria-label="Search the log book"
+              placeholder="Search the log book"
+              value={typed}
+              onChange={(e) => setTyped(e.target.value)}
+              className="h-9 w-48 border border-soft bg-sheet px-2 placeholder:text-soft"
+            />
+            <select
+              aria-label="Kind of entry"
+              value={kind}
+              onChange={(e) => setKind(e.target.value)}
+              className="h-9 border border-soft/60 bg-sheet px-1.5 font-semibold"
+            >
+              <option value="">All kinds</option>
+              {RECORD_KINDS.map((k: RecordKind) => (
+                <option key={k} value={k}>
+                  {KIND_WORDS[k]}
+                </option>
+              ))}
+            </select>
+            <span className="text-soft">{book.total === 1 ? '1 entry' : `${book.total} entries`}</span>
+            <span className="flex-1" />
+            <a
+              href={`/api/jobs/${jobId}/records.csv`}
+              download
+              className="flex items-center gap-1 text-accent underline"
+            >
+              <Download size={16} aria-hidden /> CSV
+            </a>
+            <Button onClick={() => print()}>
+              <Printer size={16} aria-hidden /> Print
+            </Button>
+          </div>
+          {book.state === 'fetching' && <p className="text-soft">Fetching the log book…</p>}
+          {book.state === 'trouble' && (
+            <Trouble title="The log book could not be fetched" why={book.why ?? ''} onRetry={book.again} />
+          )}
+          {book.state === 'there' && book.records.length === 0 && (
+            <p className="border-t-2 border-ink py-3">
+              {kind || search
+                ? 'No entry answers to this.'
+                : 'Nothing is written yet. Measurements entered at a station come here by themselves; notes, decisions and photographs are added here.'}
+            </p>
+          )}
+          {book.records.length > 0 && (
+            <ol className="border-t-2 border-ink">
+              {book.records.map((r) => (
+                <RecordRow
+                  key={r.id}
+                  record={r}
+                  jobId={jobId}
+                  corrected={corrected.has(r.id)}
+                  inForce={inForce.has(r.id)}
+                  old={r.corrects === null ? null : (book.records.find((o) => o.id === r.corrects) ?? null)}
+                  onCorrect={mayWrite && r.storedAt !== null ? () => setCorrecting(r.id) : null}
+                />
+              ))}
+            </ol>
+          )}
+          {book.more && (
+            <div className="mt-3 flex print:hidden">
+              <Button onClick={book.more}>Older entries</Button>
+            </div>
+          )}
+        </section>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,148 @@
+import { explainQuantityError, formatQuantity, parseQuantity, UNITS, type Family, type LogRecord } from '@lochmoor/core'
+import { useMemo, useState } from 'react'
+import { TextEntry, useEntries } from '../fields/TextEntry.tsx'
+import { Button } from '../shell/Button.tsx'
+import { useJobStore } from '../store/jobStore.ts'
+import { useUnit } from '../store/preferences.ts'
+import { enterMeasurement, measurable, rangeProblem, type MeasurementBody } from './measure.ts'
+
+const FREE = 'free'
+
+interface Props {
+  readonly corrects: LogRecord | null
+  readonly onDone: () => void
+}
+
+const FAMILY_WORDS: readonly (readonly [Family, string])[] = [
+  ['pressure', 'Pressure'],
+  ['voltage', 'Voltage'],
+  ['temperature', 'Temperature'],
+  ['distance', 'Length'],
+  ['bore', 'Small length'],
+  ['current', 'Current'],
+  ['engineSpeed', 'Engine speed'],
+  ['angle', 'Angle'],
+  ['duration', 'Short time'],
+  ['work', 'Time'],
+  ['volume', 'Volume'],
+  ['volumeFlow', 'Flow'],
+  ['mass', 'Weight'],
+  ['ratio', 'Ratio'],
+  ['count', 'Number'],
+]
+
+/** Quantity, value with unit, place, condition, instrument. One that belongs to a station feeds its computation. */
+export const MeasurementForm = ({ corrects, onDone }: Props) => {
+  const job = useJobStore((s) => s.document)!
+  const old = corrects?.body.kind === 'measurement' ? corrects.body : null
+  const choices = useMemo(() => measurable(job), [job])
+  const [field, setField] = useState(old ? (old.field ?? FREE) : (choices[0]?.entry.path ?? FREE))
+  const [freeFamily, setFreeFamily] = useState<Family>(old?.family ?? 'pressure')
+  const { entries, set, reset } = useEntries({
+    quantity: old?.quantity ?? '',
+    value: '',
+    place: old?.place ?? '',
+    condition: old?.condition ?? '',
+    instrument: old?.instrument ?? '',
+  })
+  const entry = choices.find((c) => c.entry.path === field)?.entry
+  const family = entry?.family ?? freeFamily
+  const feeds = entry?.path ?? old?.field ?? null
+  const unit = useUnit(family)
+  const parsed = entries.value.trim() === '' ? null : parseQuantity(entries.value, family, unit)
+  const problem = !parsed
+    ? null
+    : !parsed.ok
+      ? explainQuantityError(parsed.error)
+      : feeds
+        ? rangeProblem(feeds, parsed.value.si, unit)
+        : null
+  const quantity = entry?.label ?? entries.quantity.trim()
+  const ready = parsed?.ok === true && problem === null && quantity !== ''
+  const enter = () => {
+    if (!parsed?.ok) return
+    const typed = entries.value.trim()
+    const body: MeasurementBody = {
+      kind: 'measurement',
+      quantity,
+      si: parsed.value.si,
+      family,
+      text: /[^\d.,\s/+−-]/.test(typed) || !unit.label ? typed : `${typed} ${unit.label}`,
+      field: feeds,
+      place: entries.place.trim(),
+      condition: entries.condition.trim(),
+      instrument: entries.instrument.trim(),
+    }
+    enterMeasurement(body, corrects)
+    reset()
+    onDone()
+  }
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault()
+        if (ready) enter()
+      }}
+    >
+      <label className="block py-1">
+        <span className="block font-semibold">Of</span>
+        <select
+          value={field}
+          onChange={(e) => setField(e.target.value)}
+          disabled={old !== null}
+          className="h-9 w-full border border-soft/60 bg-sheet px-1.5"
+        >
+          <option value={FREE}>Something else</option>
+          {choices.map(({ entry: e, group }) => (
+            <option key={e.path} value={e.path}>
+              {group}: {e.label}
+            </option>
+          ))}
+        </select>
+      </label>
+      {!entry && (
+        <>
+          <TextEntry label="What was measured" most={120} value={entries.quantity} onChange={set('quantity')} />
+          <label className="block py-1">
+            <span className="block font-semibold">Kind of figure</span>
+            <select
+              value={freeFamily}
+              onChange={(e) => setFreeFamily(e.target.value as Family)}
+              className="h-9 w-full border border-soft/60 bg-sheet px-1.5"
+            >
+              {FAMILY_WORDS.map(([f, words]) => (
+                <option key={f} value={f}>
+                  {words} (
+                  {UNITS[f]
+                    .map((u) => u.label)
+                    .filter(Boolean)
+                    .join(', ') || 'plain'}
+                  )
+                </option>
+              ))}
+            </select>
+          </label>
+        </>
+      )}
+      <TextEntry
+        label={`Value${unit.label ? `, in ${unit.label} or any other unit` : ''}`}
+        most={60}
+        value={entries.value}
+        onChange={set('value')}
+        problem={problem}
+      />
+      {parsed?.ok && !problem && (
+        <p className="text-sm text-soft">= {formatQuantity(parsed.value.si, unit, unit.decimals + 1)}</p>
+      )}
+      <TextEntry label="Place" most={120} value={entries.place} onChange={set('place')} />
+      <TextEntry label="Condition" most={200} value={entries.condition} onChange={set('condition')} />
+      <TextEntry label="Instrument" most={120} value={entries.instrument} onChange={set('instrument')} />
+      {feeds && <p className="text-sm text-soft">It goes into the book and into the computation.</p>}
+      <div className="mt-1 flex">
+        <Button kind="main" type="submit" disabled={!ready}>
+          Enter in the book
+        </Button>
+      </div>
+    </form>
+  )
+}

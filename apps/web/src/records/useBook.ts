@@ -1,0 +1,79 @@
+import type { RecordPage } from '@lochmoor/contract'
+import type { LogRecord } from '@lochmoor/core'
+import { useCallback, useEffect, useState } from 'react'
+import { explainApiError } from '../api/client.ts'
+import { fetchRecords } from '../api/jobs.ts'
+import { useJobStore } from '../store/jobStore.ts'
+import { outbox } from '../store/outbox.ts'
+import { useSession } from '../store/sessionStore.ts'
+
+export interface BookQuery {
+  readonly kind: string
+  readonly search: string
+}
+
+interface Book {
+  /** Latest first; those that wait in this browser before all. */
+  readonly records: readonly LogRecord[]
+  readonly total: number
+  readonly state: 'fetching' | 'there' | 'trouble'
+  readonly why: string | null
+  readonly more: (() => void) | null
+  readonly again: () => void
+}
+
+const answers = (r: LogRecord, { kind, search }: BookQuery): boolean =>
+  (kind === '' || r.body.kind === kind) &&
+  search
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => JSON.stringify(r.body).toLowerCase().includes(word))
+
+/** The log book of the open job: what the server has, and what still waits here. */
+export const useBook = (query: BookQuery): Book => {
+  const { kind, search } = query
+  const jobId = useJobStore((s) => s.jobId)!
+  const turn = useJobStore((s) => s.bookTurn)
+  const waitingCount = useJobStore((s) => s.waiting)
+  const who = useSession((s) => (s.session?.state === 'signed-in' ? s.session.name : ''))
+  const [pages, setPages] = useState<readonly RecordPage[]>([])
+  const [why, setWhy] = useState<string | null>(null)
+  const [asked, setAsked] = useState(0)
+  useEffect(() => {
+    let current = true
+    void fetchRecords(jobId, { kind, search }).then((r) => {
+      if (!current) return
+      setWhy(r.ok ? null : explainApiError(r.error))
+      if (r.ok) setPages([r.value])
+    })
+    return () => {
+      current = false
+    }
+  }, [jobId, kind, search, turn, asked])
+  const next = pages.at(-1)?.next ?? null
+  const more = useCallback(() => {
+    if (next === null) return
+    void fetchRecords(jobId, { kind, search, before: next }).then((r) => {
+      setWhy(r.ok ? null : explainApiError(r.error))
+      if (r.ok) setPages((p) => [...p, r.value])
+    })
+  }, [jobId, kind, search, next])
+  const stored = pages.flatMap((p) => p.records)
+  const ids = new Set(stored.map((r) => r.id))
+  const waiting =
+    waitingCount === 0
+      ? []
+      : outbox
+          .ofJob(jobId)
+          .flatMap((e) => (e.kind === 'record' ? [{ ...e.record, who, storedAt: null } satisfies LogRecord] : []))
+          .filter((r) => !ids.has(r.id) && answers(r, query))
+          .reverse()
+  return {
+    records: [...waiting, ...stored],
+    total: (pages[0]?.total ?? 0) + waiting.length,
+    state: why !== null ? 'trouble' : pages.length === 0 ? 'fetching' : 'there',
+    why,
+    more: next === null ? null : more,
+    again: useCallback(() => setAsked((a) => a + 1), []),
+  }
+}

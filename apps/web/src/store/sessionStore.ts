@@ -1,0 +1,45 @@
+import type { SessionState } from '@lochmoor/contract'
+import { ok, type Result } from '@lochmoor/core'
+import { create } from 'zustand'
+import { useSessionToken, whenSignedOut, type ApiError } from '../api/client.ts'
+import { fetchSession } from '../api/people.ts'
+import { adoptPreferences } from './preferences.ts'
+
+/** Who sits here; null until the server has said. */
+export const useSession = create<{ readonly session: SessionState | null }>(() => ({ session: null }))
+
+export const sessionNow = (): SessionState | null => useSession.getState().session
+
+const LAST_KEY = 'lochmoor-last-person'
+
+/** Whose edits this browser keeps and sends: also while the server is away and after a reload. */
+export const personNow = (): string | null => {
+  const session = sessionNow()
+  if (session?.state === 'signed-in') return session.personId
+  return session === null ? localStorage.getItem(LAST_KEY) : null
+}
+
+/** Asks the server who sits here. */
+export const loadSession = async (): Promise<Result<null, ApiError>> => {
+  const loaded = await fetchSession()
+  if (!loaded.ok) return loaded
+  const session = loaded.value
+  useSessionToken('csrf' in session ? session.csrf : '')
+  if (session.state === 'signed-in') {
+    localStorage.setItem(LAST_KEY, session.personId)
+    adoptPreferences(session.preferences)
+  }
+  useSession.setState({ session })
+  return ok(null)
+}
+
+whenSignedOut(() => {
+  const session = sessionNow()
+  const demo = session !== null && 'demo' in session && session.demo
+  useSession.setState({ session: { state: 'signed-out', demo } })
+})
+
+/** Whether the one who sits here may change anything. */
+export const useMayWrite = (): boolean => useSession((s) => s.session?.state === 'signed-in')
+export const useIsOwner = (): boolean =>
+  useSession((s) => s.session?.state === 'signed-in' && s.session.role === 'owner')

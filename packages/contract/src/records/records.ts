@@ -1,0 +1,113 @@
+import type { LogRecord, RecordBody } from '@lochmoor/core'
+import { z } from 'zod'
+import { oneOf } from '../field/figure.ts'
+import { text } from '../job/knownFields.ts'
+
+const filled = (most: number) => {
+  const message = `allowed: 1 to ${most} characters`
+  return z.string({ error: message }).trim().min(1, { error: message }).max(most, { error: message })
+}
+
+export const RecordKindSchema = oneOf(['note', 'measurement', 'decision', 'change', 'photo'])
+
+const FAMILIES = 'allowed: a family of quantities, or null'
+export const RecordBodySchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('note'), text: filled(4000) }),
+  z.strictObject({
+    kind: z.literal('measurement'),
+    quantity: filled(120),
+    si: z.number({ error: 'allowed: a finite number, or null' }).nullable(),
+    family: z
+      .enum(
+        [
+          'pressure',
+          'volumeFlow',
+          'bore',
+          'distance',
+          'temperature',
+          'voltage',
+          'power',
+          'displacement',
+          'share',
+          'engineSpeed',
+          'duration',
+          'count',
+          'mass',
+          'volume',
+          'angle',
+          'current',
+          'charge',
+          'age',
+          'work',
+          'ratio',
+          'massFlow',
+        ],
+        { error: FAMILIES },
+      )
+      .nullable(),
+    text: filled(200),
+    field: filled(120).nullable(),
+    place: text(120),
+    condition: text(200),
+    instrument: text(120),
+  }),
+  z.strictObject({ kind: z.literal('decision'), text: filled(1000), reason: filled(4000) }),
+  z.strictObject({ kind: z.literal('change'), text: filled(400), from: text(200), to: text(200), why: text(2000) }),
+  z.strictObject({
+    kind: z.literal('photo'),
+    text: text(1000),
+    photoId: z.uuid({ error: 'allowed: the id of a photograph' }),
+  }),
+]) satisfies z.ZodType<RecordBody>
+
+const RecordId = z.uuid({ error: 'allowed: a UUID' })
+const AT = z.iso.datetime({ error: 'allowed: a time, ISO 8601 in UTC' })
+
+/** A new entry. The id is made where it is written, so that sending it twice stores it once. */
+export const NewRecord = z.strictObject({
+  id: RecordId,
+  at: AT,
+  body: RecordBodySchema,
+  corrects: RecordId.nullable().default(null),
+  withdraws: z.boolean({ error: 'allowed: true or false' }).default(false),
+})
+export type NewRecord = z.infer<typeof NewRecord>
+
+export const LogRecordSchema = z.strictObject({
+  id: RecordId,
+  at: AT,
+  storedAt: z.iso.datetime().nullable(),
+  who: z.string(),
+  body: RecordBodySchema,
+  corrects: RecordId.nullable(),
+  withdraws: z.boolean(),
+}) satisfies z.ZodType<LogRecord>
+
+export const RecordPage = z.strictObject({
+  records: z.array(LogRecordSchema),
+  total: z.int(),
+  /** Give it back as `before` for the next page; null at the end. */
+  next: z.string().nullable(),
+})
+export type RecordPage = z.infer<typeof RecordPage>
+
+const SIZE = 'allowed: a whole number, 1 to 500'
+export const RecordQuery = z.strictObject({
+  kind: RecordKindSchema.optional(),
+  search: z.string().max(80, { error: 'allowed: at most 80 characters' }).default(''),
+  field: z.string().max(120, { error: 'allowed: at most 120 characters' }).optional(),
+  before: z.string().regex(/^\d+$/, { error: 'allowed: what the page before gave as next' }).optional(),
+  size: z.coerce
+    .number({ error: SIZE })
+    .int({ error: SIZE })
+    .min(1, { error: SIZE })
+    .max(500, { error: SIZE })
+    .default(100),
+})
+export type RecordQuery = z.infer<typeof RecordQuery>
+
+export const PhotoStored = z.strictObject({ photoId: z.uuid(), width: z.int(), height: z.int(), bytes: z.int() })
+export type PhotoStored = z.infer<typeof PhotoStored>
+/** Largest photograph taken, bytes. */
+export const MOST_PHOTO_BYTES = 10 * 1024 * 1024
+export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const

@@ -1,0 +1,34 @@
+import { emptyJob, type JobDocument } from './jobDocument.ts'
+import type { Architecture } from './system.ts'
+
+/** The three common kinds of conversion, as a beginning: the system is chosen, the car is not looked at yet. */
+export type JobTemplateId = 'throttle-body-return' | 'throttle-body-single-line' | 'port-return'
+
+const base = { trigger: 'coil', timing: 'none', firing: 'batch', oxygenSensors: 1, pumpPlace: 'in-tank' } as const
+
+const TEMPLATES: Readonly<Record<JobTemplateId, Architecture>> = {
+  'throttle-body-return': { ...base, injection: 'throttle-body-low', fuelLoop: 'return' },
+  'throttle-body-single-line': { ...base, injection: 'throttle-body-high', fuelLoop: 'single-line' },
+  'port-return': { ...base, injection: 'port', fuelLoop: 'return' },
+}
+
+export const TEMPLATE_WORDS: Readonly<Record<JobTemplateId, string>> = {
+  'throttle-body-return': 'Throttle body with a return line',
+  'throttle-body-single-line': 'Throttle body on a single line',
+  'port-return': 'Injectors in the ports with a return line',
+}
+
+export const jobFromTemplate = (title: string, template: JobTemplateId): JobDocument => {
+  const job = emptyJob(title)
+  return {
+    ...job,
+    system: { ...job.system, chosen: TEMPLATES[template], reason: `From the template: ${TEMPLATE_WORDS[template]}` },
+  }
+}
+
+/** A copy under another name: car and design as they are, the work begun afresh. */
+export const copiedJob = (source: JobDocument, title: string): JobDocument => ({
+  ...source,
+  vehicle: { ...source.vehicle, title },
+  work: emptyJob(title).work,
+})

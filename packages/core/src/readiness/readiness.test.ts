@@ -1,0 +1,54 @@
+import { copiedJob, emptyJob, jobFromTemplate, withValueAt, type JobDocument } from '../job/index.ts'
+import { readinessOf } from './readiness.ts'
+
+const controllers = [
+  {
+    id: 'c',
+    name: 'c',
+    priceClass: 1,
+    injectorDrivers: 8,
+    ignitionOutputs: 8,
+    switchedOutputs: 8,
+    idleValve: true,
+    tachOutput: true,
+    triggerInputs: 3,
+    analogueInputs: 8,
+    oxygenSensors: 2,
+    sequential: true,
+    gearbox: true,
+  },
+]
+const ready = (j: JobDocument) => readinessOf(j, { controllers })
+const stages = (j: JobDocument) => ready(j).stations.map((s) => s.stage)
+
+describe('readiness of a job', () => {
+  it('nothing begun, and the first thing to do', () => {
+    expect(stages(emptyJob('x'))).toEqual(['not-begun', 'not-begun', 'not-begun'])
+    expect(ready(emptyJob('x')).nextAction).toMatch(/^Measure: /)
+  })
+  it('engine figures alone begin the walk-around', () =>
+    expect(stages(withValueAt(emptyJob('x'), 'vehicle.cylinders', 4))[0]).toBe('measuring'))
+  it('a template has chosen its system', () => {
+    const j = jobFromTemplate('x', 'port-return')
+    expect(stages(j)).toEqual(['not-begun', 'judged', 'not-begun'])
+  })
+  it('a repair stands ahead of everything', () => {
+    const r = ready(withValueAt(emptyJob('x'), 'walkAround.tests.tankInside', 'rust'))
+    expect(r.nextAction).toMatch(/^Repair first: Clean/)
+    expect(r.repairs.map((x) => x.testId)).toEqual(['tank-inside'])
+    expect(r.stations[0]).toMatchObject({ stage: 'judged', verdict: 'stop' })
+  })
+  it('built is what a person said', () =>
+    expect(stages(withValueAt(emptyJob('x'), 'work.built', ['fuel']))).toEqual(['not-begun', 'not-begun', 'built']))
+  it('a copy keeps car and design and begins the work afresh', () => {
+    const j = withValueAt(
+      withValueAt(jobFromTemplate('old', 'port-return'), 'work.state', 'started'),
+      'work.heldBy',
+      'paint',
+    )
+    const copy = copiedJob(j, 'new')
+    expect(copy.vehicle.title).toBe('new')
+    expect(copy.system).toEqual(j.system)
+    expect(copy.work).toEqual(emptyJob('').work)
+  })
+})

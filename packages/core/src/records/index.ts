@@ -1,0 +1,2 @@
+export { correctedIds, measurementInForce, validMeasurements } from './inForce.ts'
+export { RECORD_KINDS, type LogRecord, type RecordBody, type RecordKind } from './record.ts'

@@ -1,0 +1,41 @@
+import type { Family } from '../quantity/index.ts'
+
+/** What an entry of the log book holds, by kind. Figures in SI. */
+export type RecordBody =
+  | { readonly kind: 'note'; readonly text: string }
+  | {
+      readonly kind: 'measurement'
+      /** What was measured, in words. */
+      readonly quantity: string
+      /** Figure in SI; null where the answer is a word. */
+      readonly si: number | null
+      readonly family: Family | null
+      /** The answer as it was typed or chosen. */
+      readonly text: string
+      /** Path of the entry in the job document that it feeds; null for one that only stands in the book. */
+      readonly field: string | null
+      readonly place: string
+      readonly condition: string
+      readonly instrument: string
+    }
+  | { readonly kind: 'decision'; readonly text: string; readonly reason: string }
+  | { readonly kind: 'change'; readonly text: string; readonly from: string; readonly to: string; readonly why: string }
+  | { readonly kind: 'photo'; readonly text: string; readonly photoId: string }
+
+export type RecordKind = RecordBody['kind']
+export const RECORD_KINDS: readonly RecordKind[] = ['note', 'measurement', 'decision', 'change', 'photo']
+
+/** One entry of the append-only log book. */
+export interface LogRecord {
+  readonly id: string
+  /** When it was seen or done, ISO. */
+  readonly at: string
+  /** When it reached the book; null while it waits in the browser. */
+  readonly storedAt: string | null
+  readonly who: string
+  readonly body: RecordBody
+  /** The older entry that this one corrects. */
+  readonly corrects: string | null
+  /** With `corrects`: the old entry is withdrawn and nothing is put in its place. */
+  readonly withdraws: boolean
+}
