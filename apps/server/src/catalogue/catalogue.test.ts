@@ -1,7 +1,7 @@
 import { CatalogueSchema } from '@lochmoor/contract'
 import { pumpAtVoltage, type PumpPart } from '@lochmoor/core'
-import request from 'supertest'
 import { DataSource } from 'typeorm'
+import { demoCaller, strangerOf, type Caller } from '../test/callers.ts'
 import { testServer, type TestServer } from '../test/testServer.ts'
 import { STOCK_CATALOGUE } from './stock/index.ts'
 
@@ -13,6 +13,7 @@ describe('stock catalogue', () => {
     expect(count(STOCK_CATALOGUE.hoses)).toBeGreaterThanOrEqual(8)
     expect(count(STOCK_CATALOGUE.filters)).toBeGreaterThanOrEqual(6)
     expect(count(STOCK_CATALOGUE.regulators)).toBeGreaterThanOrEqual(5)
+    expect(count(STOCK_CATALOGUE.controllers)).toBeGreaterThanOrEqual(5)
   })
 
   it.each(STOCK_CATALOGUE.pumps.map((p) => [p.name, p] as [string, PumpPart]))(
@@ -30,31 +31,33 @@ describe('stock catalogue', () => {
 
 describe('catalogue endpoint', () => {
   let server: TestServer
+  let owner: Caller
   beforeAll(async () => {
-    server = await testServer({ demo: false })
+    server = await testServer()
+    owner = await demoCaller(server, 'owner')
   })
   afterAll(() => server.close())
 
   it('gives all parts, and one kind', async () => {
-    const { body } = await request(server.http).get('/api/catalogue').expect(200)
+    const { body } = await owner.get('/api/catalogue').expect(200)
     expect(CatalogueSchema.parse(body)).toEqual(STOCK_CATALOGUE)
-    const { body: hoses } = await request(server.http).get('/api/catalogue/hoses').expect(200)
+    const { body: hoses } = await owner.get('/api/catalogue/hoses').expect(200)
     expect(hoses).toEqual(STOCK_CATALOGUE.hoses)
   })
 
   it('refuses an unknown kind by naming the known ones', async () => {
-    const { body } = await request(server.http).get('/api/catalogue/carburettors').expect(400)
+    const { body } = await owner.get('/api/catalogue/carburettors').expect(400)
     expect(body.message).toMatch(/carburettors.*"pumps", "injectors"/)
   })
 
   it("does not show another workshop's own part", async () => {
     const database = server.app.get(DataSource)
-    await database.query("insert into workshop (id, name) values ('ffffffff-ffff-4fff-8fff-ffffffffffff', 'Another')")
+    const { caller } = await strangerOf(server)
     await database.query(
       "insert into part (id, workshop_id, kind, name, position, data) values ('own', 'ffffffff-ffff-4fff-8fff-ffffffffffff', 'hoses', 'Own', 0, ?)",
       [JSON.stringify({ ...STOCK_CATALOGUE.hoses[0], id: 'own' })],
     )
-    const { body } = await request(server.http).get('/api/catalogue/hoses')
-    expect(body).toEqual(STOCK_CATALOGUE.hoses)
+    expect((await owner.get('/api/catalogue/hoses')).body).toEqual(STOCK_CATALOGUE.hoses)
+    expect((await caller.get('/api/catalogue/hoses')).body).toHaveLength(STOCK_CATALOGUE.hoses.length + 1)
   })
 })

@@ -1,5 +1,5 @@
-import { assessFuel, emptyJob, type FuelAssessment } from '@lochmoor/core'
-import { FuelSectionSchema, VehicleSectionSchema } from '@lochmoor/contract'
+import { assessFuel, assessSystem, assessWalkAround, emptyJob, type FuelAssessment } from '@lochmoor/core'
+import { JobDocumentSchema } from '@lochmoor/contract'
 import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
 import { DEMO_JOBS } from './demoJobs.ts'
 
@@ -9,10 +9,28 @@ const pointOf = (a: FuelAssessment, id: string) => a.solved.find((s) => s.point.
 
 describe('demo jobs', () => {
   it('are valid documents', () => {
-    for (const { document } of DEMO_JOBS) {
-      expect(VehicleSectionSchema.parse(document.vehicle)).toEqual(document.vehicle)
-      expect(FuelSectionSchema.parse(document.fuel)).toEqual(document.fuel)
-    }
+    for (const { document } of DEMO_JOBS) expect(JobDocumentSchema.parse(document)).toEqual(document)
+  })
+
+  it.each([
+    ['Aldmoor Curlew GT', 'watch', ['oil-smoke', 'tank-inside'], []],
+    ['Hesket Warden saloon', 'fit', [], []],
+    [
+      'Brindle Carrier van',
+      'repair',
+      ['battery-resting', 'tank-inside'],
+      ['cranking-drops', 'compression', 'exhaust-leak', 'charging'],
+    ],
+    ['Thornkeld Plover tourer', 'not-tested', [], []],
+  ])('%s: walk-around says %s', (title, state, watched, repaired) => {
+    const { fitness, state: said } = assessWalkAround(jobOf(title))
+    const of = (s: string) => fitness.filter((f) => f.state === s).map((f) => f.test.id)
+    expect([said, of('watch'), of('repair')]).toEqual([state, watched, repaired])
+  })
+
+  it.each(['Aldmoor Curlew GT', 'Hesket Warden saloon', 'Brindle Carrier van'])('%s: its system suits it', (title) => {
+    const { chosen, state } = assessSystem(jobOf(title), STOCK_CATALOGUE)
+    expect([state, chosen?.controller]).toEqual(['chosen', expect.anything()])
   })
 
   it('the grand tourer: the return lifts the rail at idle', () => {

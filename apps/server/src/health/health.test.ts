@@ -1,5 +1,6 @@
 import request from 'supertest'
 import { DataSource } from 'typeorm'
+import { demoCaller } from '../test/callers.ts'
 import { testServer, type TestServer } from '../test/testServer.ts'
 
 let server: TestServer
@@ -25,16 +26,8 @@ describe('health and manners of the server', () => {
 
   it('documents every endpoint with its schemas', async () => {
     const { body } = await request(server.http).get('/api/docs/json').expect(200)
-    expect(Object.keys(body.paths).sort()).toEqual([
-      '/api/catalogue',
-      '/api/catalogue/{kind}',
-      '/api/health',
-      '/api/jobs',
-      '/api/jobs/{id}',
-      '/api/jobs/{id}/sections/fuel',
-      '/api/jobs/{id}/sections/vehicle',
-    ])
-    expect(JSON.stringify(body.paths['/api/jobs/{id}/sections/fuel'].put.requestBody)).toContain('setPressurePa')
+    expect(Object.keys(body.paths as object)).toEqual(expect.arrayContaining(['/api/jobs/{id}', '/api/session']))
+    expect(JSON.stringify(body.paths['/api/jobs/{id}/sections/{section}'].put.requestBody)).toContain('setPressurePa')
     await request(server.http).get('/api/docs/').expect(200)
   })
 
@@ -48,10 +41,11 @@ describe('health and manners of the server', () => {
 
   it('says 503 while the database is away, on health and on data', async () => {
     const away = await testServer()
+    const owner = await demoCaller(away, 'owner')
     await away.app.get(DataSource).destroy()
     const { body } = await request(away.http).get('/api/health').expect(503)
     expect(body).toMatchObject({ status: 'down', database: 'down' })
-    const refused = await request(away.http).get('/api/jobs').expect(503)
+    const refused = await owner.get('/api/jobs').expect(503)
     expect(refused.body.code).toBe('databaseAway')
     await away.app.get(DataSource).initialize()
     await request(away.http).get('/api/health').expect(200)

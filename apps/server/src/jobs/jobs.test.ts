@@ -1,151 +1,274 @@
-import type { JobResponse } from '@lochmoor/contract'
+import type { JobBoard, JobResponse } from '@lochmoor/contract'
 import { emptyJob } from '@lochmoor/core'
-import request from 'supertest'
-import { DataSource } from 'typeorm'
+import Papa from 'papaparse'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
+import { DEMO_PEOPLE } from '../demo/demoPeople.ts'
+import { demoCaller, nobody, type Caller } from '../test/callers.ts'
 import { testServer, type TestServer } from '../test/testServer.ts'
-import { JobsRepository } from './jobs.repository.ts'
 
 let server: TestServer
+let owner: Caller
+let installer: Caller
 beforeAll(async () => {
   server = await testServer()
+  owner = await demoCaller(server, 'owner')
+  installer = await demoCaller(server, 'installer')
 })
 afterAll(() => server.close())
 
-const [curlew] = DEMO_JOBS
-const jobUrl = (id: string = curlew!.id) => `/api/jobs/${id}`
-const open = async (id?: string): Promise<JobResponse> =>
-  (await request(server.http).get(jobUrl(id)).expect(200)).body as JobResponse
-const newJob = async (title: string): Promise<JobResponse> =>
-  (await request(server.http).post('/api/jobs').send({ title }).expect(201)).body as JobResponse
+const curlew = DEMO_JOBS[3]!
+const jobUrl = (id: string = curlew.id) => `/api/jobs/${id}`
+const open = async (id?: string): Promise<JobResponse> => (await owner.get(jobUrl(id)).expect(200)).body as JobResponse
+const newJob = async (title: string, more: object = {}): Promise<JobResponse> =>
+  (await owner.post('/api/jobs', { title, ...more }).expect(201)).body as JobResponse
+const board = async (query = ''): Promise<JobBoard> =>
+  (await owner.get(`/api/jobs${query}`).expect(200)).body as JobBoard
+const write = (caller: Caller, id: string, section: string, baseVersion: number, value: object) =>
+  caller.put(`${jobUrl(id)}/sections/${section}`, { baseVersion, value })
 
 describe('jobs', () => {
-  it('lists the demo jobs with their three outcomes', async () => {
-    const { body } = await request(server.http).get('/api/jobs').expect(200)
-    const states = Object.fromEntries(
-      body.jobs.map((j: { title: string; fuelState: string }) => [j.title, j.fuelState]),
-    )
-    expect(body.workshop).toBe('Skerrow Bank Garage')
-    expect(states).toEqual({ 'Aldmoor Curlew GT': 'stop', 'Hesket Warden saloon': 'ok', 'Brindle Carrier van': 'stop' })
-  })
-
   it('opens a job exactly as it was stored', async () => {
     const { sections } = await open()
-    expect(sections.vehicle).toMatchObject({ version: 1, value: curlew!.document.vehicle })
-    expect(sections.fuel.value).toEqual(curlew!.document.fuel)
+    expect(sections.vehicle).toMatchObject({ version: 1, value: curlew.document.vehicle })
+    for (const section of ['walkAround', 'system', 'fuel', 'work'] as const)
+      expect(sections[section].value).toEqual(curlew.document[section])
   })
 
-  it('makes a job of which nothing is known', async () => {
-    const { id, sections } = await newJob('Fellside pickup')
+  it('makes a job of which nothing is known, one from a template, and a copy', async () => {
+    const { sections } = await newJob('Fellside pickup')
     expect(sections.vehicle.value).toEqual(emptyJob('Fellside pickup').vehicle)
-    expect((await open(id)).sections.fuel.value).toEqual(emptyJob('').fuel)
+    expect(sections.walkAround.value).toEqual(emptyJob('').walkAround)
+    const made = await newJob('From a template', { template: 'port-return' })
+    expect(made.sections.system.value.chosen).toMatchObject({ injection: 'port', fuelLoop: 'return' })
+    const copy = await newJob('A copy', { copyOf: curlew.id })
+    expect(copy.sections.fuel.value).toEqual(curlew.document.fuel)
+    expect(copy.sections.work.value).toEqual(emptyJob('').work)
+    await owner.post('/api/jobs', { title: 'x', copyOf: '00000000-0000-4000-8000-000000000000' }).expect(404)
   })
 
   it('stores a section, raises its version and the list title with it', async () => {
     const { id, sections } = await newJob('Before')
     const value = { ...sections.vehicle.value, title: 'After', year: 1961 }
-    const { body } = await request(server.http)
-      .put(`${jobUrl(id)}/sections/vehicle`)
-      .send({ baseVersion: 1, value })
-      .expect(200)
+    const { body } = await write(owner, id, 'vehicle', 1, value).expect(200)
     expect(body.version).toBe(2)
     expect((await open(id)).sections.vehicle).toMatchObject({ version: 2, value })
-    const { body: list } = await request(server.http).get('/api/jobs')
-    expect(list.jobs.find((j: { id: string }) => j.id === id)).toMatchObject({ title: 'After', year: 1961 })
+    expect((await board('?search=After')).jobs.find((j) => j.id === id)).toMatchObject({ title: 'After', year: 1961 })
   })
 
   it('refuses a write based on an older version, shows the current value and changes nothing', async () => {
     const { id, sections } = await newJob('Two people')
-    const url = `${jobUrl(id)}/sections/fuel`
     const first = { ...sections.fuel.value, lowV: 11.9 }
-    await request(server.http).put(url).send({ baseVersion: 1, value: first }).expect(200)
-    const { body } = await request(server.http)
-      .put(url)
-      .send({ baseVersion: 1, value: { ...first, lowV: 12.4 } })
-      .expect(409)
+    await write(owner, id, 'fuel', 1, first).expect(200)
+    const { body } = await write(installer, id, 'fuel', 1, { ...first, lowV: 12.4 }).expect(409)
     expect(body).toMatchObject({ code: 'stale', current: { version: 2, value: { lowV: 11.9 } } })
     expect((await open(id)).sections.fuel.value.lowV).toBe(11.9)
+  })
+
+  it('two people on different stations do not meet', async () => {
+    const { id, sections } = await newJob('Two stations')
+    const { fuel, walkAround } = sections
+    const [a, b] = await Promise.all([
+      write(owner, id, 'fuel', 1, { ...fuel.value, lowV: 12.1 }),
+      write(installer, id, 'walkAround', 1, { ...walkAround.value, body: { ...walkAround.value.body, massKg: 900 } }),
+    ])
+    expect([a.status, b.status]).toEqual([200, 200])
   })
 
   it('lets one of many simultaneous writes through', async () => {
     const { id, sections } = await newJob('Rush')
     const outcomes = await Promise.all(
-      Array.from({ length: 12 }, (_, i) =>
-        request(server.http)
-          .put(`${jobUrl(id)}/sections/fuel`)
-          .send({ baseVersion: 1, value: { ...sections.fuel.value, lowV: 10 + i / 10 } }),
-      ),
+      Array.from({ length: 12 }, (_, i) => write(owner, id, 'fuel', 1, { ...sections.fuel.value, lowV: 10 + i / 10 })),
     )
-    const codes = outcomes.map((o) => o.status).sort()
-    expect(codes).toEqual([200, ...Array<number>(11).fill(409)])
+    expect(outcomes.map((o) => o.status).sort()).toEqual([200, ...Array<number>(11).fill(409)])
     expect((await open(id)).sections.fuel.version).toBe(2)
   })
 
   it.each([
-    { name: 'a figure out of range', change: { lowV: 99 }, field: 'value.lowV', allowed: '6 to 16 V' },
+    { section: 'fuel', name: 'a figure out of range', change: { lowV: 99 }, field: 'value.lowV', allowed: '6 to 16 V' },
     {
+      section: 'fuel',
       name: 'text for a figure',
       change: { setPressurePa: '3 bar' },
       field: 'value.setPressurePa',
       allowed: '20000 to 1000000 Pa',
     },
     {
+      section: 'fuel',
       name: 'a word outside its list',
       change: { systemType: 'loop' },
       field: 'value.systemType',
       allowed: '"return", "single-line"',
     },
-    { name: 'an unknown field', change: { colour: 'red' }, field: 'value.colour', allowed: 'no field of this name' },
-    { name: 'a missing part of a line', change: { feed: {} }, field: 'value.feed.lengthM', allowed: 'it is missing' },
-  ])('refuses $name, naming field, value and range', async ({ change, field, allowed }) => {
+    {
+      section: 'fuel',
+      name: 'an unknown field',
+      change: { colour: 'red' },
+      field: 'value.colour',
+      allowed: 'no field of this name',
+    },
+    {
+      section: 'fuel',
+      name: 'a missing part of a line',
+      change: { feed: {} },
+      field: 'value.feed.lengthM',
+      allowed: 'it is missing',
+    },
+    {
+      section: 'work',
+      name: 'a state that is none',
+      change: { state: 'lost' },
+      field: 'value.state',
+      allowed: '"asked", "surveyed"',
+    },
+    {
+      section: 'system',
+      name: 'four candidates side by side',
+      change: { compared: ['a', 'b', 'c', 'd'] },
+      field: 'value.compared',
+      allowed: 'at most 3',
+    },
+  ])('refuses $name, naming field, value and range', async ({ section, change, field, allowed }) => {
     const { sections } = await open()
-    const value = { ...sections.fuel.value, ...change }
-    const { body } = await request(server.http)
-      .put(`${jobUrl()}/sections/fuel`)
-      .send({ baseVersion: 1, value })
-      .expect(400)
+    const value = { ...sections[section as 'fuel'].value, ...change }
+    const { body } = await write(owner, curlew.id, section, 1, value).expect(400)
     expect(body.code).toBe('badInput')
-    const problem = body.problems.find((p: { field: string }) => p.field === field)
-    expect(problem.allowed).toContain(allowed)
+    expect(body.problems.find((p: { field: string }) => p.field === field).allowed).toContain(allowed)
     expect(body.message).toContain(field)
   })
 
-  it('answers 404 for unknown ids and 400 for what is no id', async () => {
-    await request(server.http).get(jobUrl('00000000-0000-4000-8000-000000000000')).expect(404)
-    const { body } = await request(server.http).get(jobUrl('nonsense')).expect(400)
-    expect(body.message).toMatch(/id is "nonsense"/)
+  it('answers 404 for unknown ids and 400 for what is no id, no section, no JSON', async () => {
+    await owner.get(jobUrl('00000000-0000-4000-8000-000000000000')).expect(404)
+    expect((await owner.get(jobUrl('nonsense')).expect(400)).body.message).toMatch(/id is "nonsense"/)
+    expect((await write(owner, curlew.id, 'paint', 1, {}).expect(400)).body.message).toMatch(/section is "paint"/)
+    const broken = await nobody(server).post('/api/jobs').set('content-type', 'application/json').send('{"title":')
+    expect([broken.status, /JSON/.test(broken.body.message)]).toEqual([400, true])
+    await owner.get('/api/nothing').expect(404)
+  })
+})
+
+describe('the board', () => {
+  it('shows the demo jobs, each with its own readiness', async () => {
+    const { jobs } = await board('?size=100')
+    const of = (title: string) => jobs.find((j) => j.title === title)!
+    const verdicts = (title: string) => of(title).stations.map((s) => `${s.stage} ${s.verdict}`)
+    expect(verdicts('Aldmoor Curlew GT')).toEqual(['judged caution', 'judged ok', 'judged stop'])
+    expect(verdicts('Hesket Warden saloon')).toEqual(['built ok', 'built ok', 'judged ok'])
+    expect(verdicts('Brindle Carrier van')).toEqual(['judged stop', 'judged ok', 'judged stop'])
+    expect(verdicts('Thornkeld Plover tourer')).toEqual(['measuring unknown', 'not-begun unknown', 'not-begun unknown'])
+    expect(of('Brindle Carrier van').nextAction).toMatch(/^Repair first: /)
+    expect(of('Brindle Carrier van').repairs).toHaveLength(4)
+    expect(of('Hesket Warden saloon').repairs).toEqual([])
+    expect(Date.now() - Date.parse(of('Aldmoor Curlew GT').stateSince)).toBeGreaterThan(11 * 86_400_000)
   })
 
-  it('answers 400 for what is not JSON and 404 for an unknown address', async () => {
-    const { body } = await request(server.http)
-      .post('/api/jobs')
-      .set('content-type', 'application/json')
-      .send('{"title":')
-      .expect(400)
-    expect(body.message).toMatch(/JSON/)
-    await request(server.http).get('/api/nothing').expect(404)
+  it('what was computed is computed anew after a change', async () => {
+    const { id, sections } = await newJob('Judged again')
+    const next = async () => (await board('?search=Judged again')).jobs[0]!.nextAction
+    expect(await next()).toMatch(/^Measure/)
+    const { value } = sections.walkAround
+    await write(owner, id, 'walkAround', 1, { ...value, tests: { ...value.tests, tankInside: 'rust' } }).expect(200)
+    expect(await next()).toMatch(/^Repair first/)
   })
 
-  it("never shows or writes another workshop's job", async () => {
-    const database = server.app.get(DataSource)
-    const other = '11111111-1111-4111-8111-111111111111'
-    await database.query("insert into workshop (id, name) values (?, 'Another')", [
-      'ffffffff-ffff-4fff-8fff-ffffffffffff',
+  it('moving a job on starts its days again, another change does not', async () => {
+    const { id, sections, stateSince } = await newJob('On its way')
+    await write(owner, id, 'work', 1, { ...sections.work.value, heldBy: 'paint' }).expect(200)
+    expect((await open(id)).stateSince).toBe(stateSince)
+    await write(owner, id, 'work', 2, { ...sections.work.value, state: 'in-build' }).expect(200)
+    expect((await open(id)).stateSince > stateSince).toBe(true)
+  })
+
+  it('filters by state, person and words, and counts by state with the other filters', async () => {
+    expect((await board('?state=designed')).jobs.map((j) => j.title)).toEqual(['Aldmoor Curlew GT'])
+    expect((await board(`?person=${DEMO_PEOPLE[2].id}`)).jobs.map((j) => j.title)).toEqual(['Brindle Carrier van'])
+    expect((await board('?person=nobody')).jobs.every((j) => j.work.personId === null)).toBe(true)
+    const found = await board('?search=warden&state=asked')
+    expect(found).toMatchObject({ total: 0, jobs: [], byState: { 'parts-ordered': 1, asked: 0 } })
+    expect((await board('?search=%25')).total).toBe(0)
+    expect((await board('?search=_')).total).toBe(0)
+  })
+
+  it.each([
+    ['title', 'up', (j: JobBoard['jobs'][number]) => j.title.toLowerCase()],
+    ['changed', 'up', (j: JobBoard['jobs'][number]) => j.savedAt],
+    ['days', 'up', (j: JobBoard['jobs'][number]) => -Date.parse(j.stateSince)],
+  ] as const)('sorts by %s %s and pages without losing or doubling', async (sort, direction, key) => {
+    const all = (await board(`?sort=${sort}&direction=${direction}&size=100`)).jobs
+    const keys = all.map(key)
+    expect(keys).toEqual([...keys].sort((a, b) => (a < b ? -1 : a > b ? 1 : 0)))
+    const paged = []
+    for (let page = 1; page <= Math.ceil(all.length / 3); page++)
+      paged.push(...(await board(`?sort=${sort}&direction=${direction}&size=3&page=${page}`)).jobs)
+    expect(paged.map((j) => j.id)).toEqual(all.map((j) => j.id))
+  })
+
+  it.each(['?size=0', '?size=1000', '?page=0', '?sort=colour', '?person=me', '?state=lost', '?shape=round'])(
+    'refuses %s by name',
+    async (query) => {
+      const { body } = await owner.get(`/api/jobs${query}`).expect(400)
+      expect(body.problems[0].field).toBe(/\?(\w+)=/.exec(query)![1])
+    },
+  )
+
+  it('archives, restores, and deletes only what is archived', async () => {
+    const { id } = await newJob('To be put away')
+    await owner.delete(jobUrl(id)).expect(409)
+    await installer.post(`${jobUrl(id)}/archive`).expect(200)
+    expect((await board('?search=put away')).total).toBe(0)
+    expect((await board('?search=put away&archived=yes')).total).toBe(1)
+    await installer.post(`${jobUrl(id)}/restore`).expect(200)
+    expect((await board('?search=put away')).total).toBe(1)
+    await owner.post(`${jobUrl(id)}/archive`).expect(200)
+    await owner.delete(jobUrl(id)).expect(200)
+    await owner.get(jobUrl(id)).expect(404)
+    expect((await owner.get('/api/workshop/audit')).body[0]).toMatchObject({ event: 'job-deleted' })
+  })
+
+  it('as CSV: one line a job, formulas made harmless', async () => {
+    await newJob('=HYPERLINK("evil")')
+    const { text, headers } = await owner.get('/api/jobs/board.csv?sort=title&direction=up').expect(200)
+    expect(headers['content-type']).toBe('text/csv; charset=utf-8')
+    const rows = Papa.parse<Record<string, string>>(text, { header: true }).data
+    expect(rows.find((r) => r['title']!.includes('HYPERLINK'))!['title']).toBe('\'=HYPERLINK("evil")')
+    expect(rows.find((r) => r['title'] === 'Brindle Carrier van')).toMatchObject({
+      person: 'Ishbel Corrie',
+      'held by': 'Owner looks for an alternator bracket',
+      'days in state': '6',
+      'station walkAround': 'judged, stop',
+    })
+  })
+})
+
+describe('history of sections', () => {
+  it('tells who changed what and when, latest first, and gives back an older version', async () => {
+    const { id, sections } = await newJob('Remembered')
+    const { value } = sections.fuel
+    await write(owner, id, 'fuel', 1, { ...value, lowV: 11.5 }).expect(200)
+    await write(installer, id, 'fuel', 2, { ...value, lowV: 12, feed: { ...value.feed, lengthM: 3 } }).expect(200)
+    const { body } = await owner.get(`${jobUrl(id)}/history?section=fuel`).expect(200)
+    expect(body.entries.map((e: { who: string; version: number }) => [e.version, e.who])).toEqual([
+      [3, 'Tobin Raithe'],
+      [2, 'Maren Skell'],
+      [1, 'Maren Skell'],
     ])
-    const hidden = await server.app
-      .get(JobsRepository)
-      .create('ffffffff-ffff-4fff-8fff-ffffffffffff', emptyJob('Hidden'), other)
-    await request(server.http).get(jobUrl(hidden)).expect(404)
-    const value = emptyJob('Taken').vehicle
-    await request(server.http)
-      .put(`${jobUrl(hidden)}/sections/vehicle`)
-      .send({ baseVersion: 1, value })
-      .expect(404)
-    await request(server.http)
-      .put(`${jobUrl(hidden)}/sections/fuel`)
-      .send({ baseVersion: 1, value: emptyJob('').fuel })
-      .expect(404)
-    const { body } = await request(server.http).get('/api/jobs')
-    expect(JSON.stringify(body)).not.toContain('Hidden')
+    expect(body.entries[0].changes).toEqual(
+      expect.arrayContaining([
+        { path: 'lowV', before: 11.5, after: 12 },
+        { path: 'feed.lengthM', before: null, after: 3 },
+      ]),
+    )
+    const old = (await owner.get(`${jobUrl(id)}/history/fuel/2`).expect(200)).body
+    expect(old.value).toEqual({ ...value, lowV: 11.5 })
+    await owner.get(`${jobUrl(id)}/history/fuel/9`).expect(404)
+  })
+  it('pages back through many versions', async () => {
+    const { id, sections } = await newJob('Much edited')
+    for (let v = 1; v <= 70; v++)
+      await write(owner, id, 'fuel', v, { ...sections.fuel.value, lowV: 10 + (v % 5) }).expect(200)
+    const first = (await owner.get(`${jobUrl(id)}/history?section=fuel`)).body
+    expect([first.entries.length, first.more]).toEqual([60, true])
+    const second = (await owner.get(`${jobUrl(id)}/history?section=fuel&before=${first.entries.at(-1).at}`)).body
+    expect(second.entries.map((e: { version: number }) => e.version)).toEqual([11, 10, 9, 8, 7, 6, 5, 4, 3, 2, 1])
+    expect(second.more).toBe(false)
   })
 })

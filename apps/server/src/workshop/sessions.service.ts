@@ -4,6 +4,7 @@ import { err, ok, type Result } from '@lochmoor/core'
 import { Inject, Injectable } from '@nestjs/common'
 import { DataSource, LessThan, Not } from 'typeorm'
 import type { z } from 'zod'
+import { DEMO_PEOPLE } from '../demo/demoPeople.ts'
 import { AuditService } from './audit.service.ts'
 import type { Caller, PersonCaller } from './caller.ts'
 import { GuestLinkEntity } from './guestLink.entity.ts'
@@ -115,11 +116,8 @@ export class SessionsService {
 
   /** One click, on demo data only. */
   async signInDemo(as: 'owner' | 'installer', address: string): Promise<Result<Opened, SignInError>> {
-    const person = this.demo
-      ? await this.database
-          .getRepository(PersonEntity)
-          .findOne({ where: { role: as, active: true }, order: { email: 'ASC' } })
-      : null
+    const { id } = DEMO_PEOPLE.find((p) => p.role === as)!
+    const person = this.demo ? await this.database.getRepository(PersonEntity).findOneBy({ id, active: true }) : null
     if (!person) return err({ code: 'noDemo' })
     const { workshopId, email } = person
     await this.audit.note({ workshopId, event: 'signed-in', who: email, about: 'by the demo’s button', address })

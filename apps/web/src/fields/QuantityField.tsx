@@ -79,7 +79,11 @@ export const QuantityField = (props: Props) => {
   const type = (text: string) => {
     setDraft(text)
     const next = readEntry(text, props, unit)
-    if ('error' in next) return
+    if ('error' in next) {
+      // What was half typed before it became unreadable is no figure: the one that stood there before holds.
+      if (value !== before.current) onChange(before.current)
+      return
+    }
     const si = next.si ?? emptyMeans ?? null
     if (si !== value) onChange(si)
   }

@@ -1,4 +1,4 @@
-import { FITNESS_TESTS, WALK_GROUPS, type Family, type WalkEntry } from '@lochmoor/core'
+import { describeFigure, FITNESS_TESTS, WALK_GROUPS, type Family, type WalkEntry } from '@lochmoor/core'
 
 const ENTRIES: readonly WalkEntry[] = [
   ...WALK_GROUPS.flatMap((g) => g.entries),
@@ -22,7 +22,8 @@ const FAMILY_BY_SUFFIX: readonly (readonly [RegExp, Family])[] = [
 /** What people call a field of the document. */
 export const fieldName = (path: string): string => {
   const entry = BY_PATH.get(path)
-  if (entry) return entry.label
+  const known = entry ?? describeFigure(path)
+  if (known) return known.label
   const last = path.split('.').at(-1) ?? path
   const words = last.replace(/(M3|Pa|Rpm|W|K|V|M)$/, '').replace(/([A-Z])/g, ' $1')
   const where = path.split('.').slice(1, -1).join(' ')
@@ -32,6 +33,8 @@ export const fieldName = (path: string): string => {
 export const familyOf = (path: string): Family | null => {
   const entry = BY_PATH.get(path)
   if (entry && 'family' in entry) return entry.family
+  const figure = describeFigure(path)
+  if (figure) return figure.family
   return FAMILY_BY_SUFFIX.find(([suffix]) => suffix.test(path))?.[1] ?? null
 }
 

@@ -41,6 +41,12 @@ export const sendSoon = (): void => {
 /** Sends at once what waits: on regained connection, after signing in, or before the page goes. */
 export const sendNow = (): void => sendIn(0)
 
+/** Forgets the timer, not what waits: for tests, and before a page goes. */
+export const stopSending = (): void => {
+  if (timer) clearTimeout(timer)
+  timer = null
+}
+
 /** One run at a time; whoever asks during a run waits for it. */
 export const send = (): Promise<void> =>
   (running ??= sendAll().finally(() => {

@@ -66,6 +66,7 @@ export const catalogue = {
       deadTimeS: 0.9e-3,
     },
   ],
+  controllers: [],
 } satisfies Catalogue
 
 const line = (riseM: number): LineDesign => ({
@@ -80,8 +81,9 @@ const line = (riseM: number): LineDesign => ({
 
 /** A sound 2.5 L six with port injection and a return line. */
 export const soundJob = (): JobDocument => {
-  const { vehicle, fuel } = emptyJob('Test car')
+  const { vehicle, fuel, ...rest } = emptyJob('Test car')
   return {
+    ...rest,
     vehicle: { ...vehicle, cylinders: 6, displacementM3: 2.5e-3, powerW: 92e3, powerSpeedRpm: 5200 },
     fuel: {
       ...fuel,
@@ -97,6 +99,7 @@ export const soundJob = (): JobDocument => {
       injector: catalogue.injectors[0]!,
       injectorCount: 6,
       openingsPerCycle: 1,
+      lowV: 12,
     },
   }
 }

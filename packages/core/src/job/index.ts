@@ -1,4 +1,11 @@
-export { assumptionsOf, figureOf, sweptVolumeM3, type Assumption, type FigureField } from './assumptions.ts'
+export {
+  assumptionsOf,
+  describeFigure,
+  figureOf,
+  sweptVolumeM3,
+  type Assumption,
+  type FigureField,
+} from './assumptions.ts'
 export { fuelLoopOf, injectionPlaceOf } from './choices.ts'
 export {
   emptyJob,

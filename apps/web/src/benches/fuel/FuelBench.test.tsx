@@ -5,7 +5,8 @@ import { MemoryRouter } from 'react-router'
 import { undo } from '../../store/commands.ts'
 import { useCatalogue } from '../../store/catalogueStore.ts'
 import { initialJobState, useJobStore } from '../../store/jobStore.ts'
-import { stopSending } from '../../store/saving.ts'
+import { stopSending } from '../../store/sending.ts'
+import { sitHere } from '../../test/session.ts'
 import { setUnitSystem } from '../../store/preferences.ts'
 import { catalogue, shortJob, soundJob } from '../../test/jobs.ts'
 import { FuelBench } from './FuelBench.tsx'
@@ -13,6 +14,7 @@ import { FuelBench } from './FuelBench.tsx'
 beforeAll(() => {
   globalThis.fetch = () => Promise.reject(new TypeError('no server in this test'))
 })
+beforeEach(() => sitHere())
 afterEach(stopSending)
 
 const open = (job = soundJob()) => {

@@ -24,7 +24,7 @@ export const Comparison = ({ assessment }: { assessment: SystemAssessment }) => 
   const possible = candidates.filter((c) => c.objections.length === 0)
   const shown = compared.length > 0 ? compared : possible.slice(0, 2)
   return (
-    <section aria-label="Comparison">
+    <section aria-label="Side by side">
       {shown.length > 0 && <SideBySide shown={shown} chosenId={chosen?.id ?? null} />}
       <p className="mt-1 text-sm text-soft">
         {compared.length === 0

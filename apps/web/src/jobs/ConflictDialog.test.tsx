@@ -1,0 +1,39 @@
+import 'fake-indexeddb/auto'
+import type { FuelSection } from '@lochmoor/core'
+import { render, screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { run, setFuel } from '../store/commands.ts'
+import { useJobStore } from '../store/jobStore.ts'
+import { openJob } from '../store/openJob.ts'
+import { setUnit } from '../store/preferences.ts'
+import { send } from '../store/sending.ts'
+import { soundJob } from '../test/jobs.ts'
+import { FakeServer } from '../test/server.ts'
+import { sitHere } from '../test/session.ts'
+import { ConflictDialog } from './ConflictDialog.tsx'
+
+const JOB = 'c51e9b07-6f48-4d2a-9e6b-0a9b8c7d3e33'
+
+describe('conflict dialog', () => {
+  it('shows both values in the reader’s unit and sends what was chosen for each field', async () => {
+    sitHere()
+    setUnit('pressure', 'psi')
+    const server = new FakeServer(JOB, soundJob())
+    await openJob(JOB)
+    server.changeElsewhere('fuel', (v: FuelSection) => ({ ...v, lowV: 12.9, setPressurePa: 400_000 }))
+    run(setFuel({ lowV: 11.5, setPressurePa: 275_790.29 }, 'both'))
+    await send()
+    render(<ConflictDialog />)
+    const dialog = screen.getByRole('dialog')
+    expect(dialog.textContent).toMatch(/40.psi/)
+    expect(dialog.textContent).toMatch(/58\.015.psi/)
+    const keep = screen.getByRole<HTMLButtonElement>('button', { name: 'Keep these' })
+    expect(keep.disabled).toBe(true)
+    await userEvent.click(screen.getByRole('button', { name: /Theirs: 12.9.V/ }))
+    await userEvent.click(screen.getByRole('button', { name: /Mine: 40.psi/ }))
+    await userEvent.click(keep)
+    await send()
+    expect(server.sections.fuel.value).toMatchObject({ lowV: 12.9, setPressurePa: 275_790.29 })
+    expect(useJobStore.getState().conflict).toBeNull()
+  })
+})
