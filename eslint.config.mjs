@@ -60,6 +60,7 @@ export default tseslint.config(
   },
   {
     files: ['packages/contract/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
     rules: {
       ...PURE,
       ...forbid('react*', 'd3*', '@nestjs/*', 'typeorm', 'node:*', ...APPS, {

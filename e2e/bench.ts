@@ -4,6 +4,7 @@ export const DEMO = {
   curlew: '3f0c6a52-8a0e-4b60-8a53-2f6f2b1c9d11',
   warden: '8b7d2e94-1c35-4f0b-b0a2-77d1e5a4c222',
   carrier: 'c51e9b07-6f48-4d2a-9e6b-0a9b8c7d3e33',
+  plover: 'd62fac18-7059-4e3b-af7c-1b0c9d8e4f44',
 } as const
 
 /** The fuel bench as a person uses it. */
@@ -13,29 +14,58 @@ export class Bench {
     readonly address: string,
   ) {}
 
+  /** Signs in by the demo's button, as the page would. */
+  async signIn(as: 'owner' | 'installer' = 'owner'): Promise<void> {
+    const answer = await this.page.request.post(`${this.address}/api/session/demo`, { data: { as } })
+    expect(answer.status()).toBe(200)
+  }
+
+  /** Somebody of one's own, for tests that change what belongs to a person. */
+  async signInAsNewPerson(): Promise<void> {
+    await this.signIn('owner')
+    const email = `${Math.random().toString(36).slice(2)}@new.example`
+    await this.api('POST', '/workshop/invitations', { email, role: 'installer' })
+    const { letters } = (await this.api('GET', '/workshop/mailbox')) as { letters: { to: string; link: string }[] }
+    const token = letters
+      .find((l) => l.to === email)!
+      .link.split('/')
+      .at(-1)!
+    await this.api('POST', '/invitations', { token, name: 'New person', password: 'long enough for all' })
+  }
+
+  /** A call of the API with this browser's session. */
+  async api(method: string, path: string, data?: unknown): Promise<unknown> {
+    const { request } = this.page
+    const session = (await (await request.get(`${this.address}/api/session`)).json()) as { csrf?: string }
+    const answer = await request.fetch(`${this.address}/api${path}`, {
+      method,
+      headers: session.csrf ? { 'x-lochmoor-csrf': session.csrf } : {},
+      ...(data !== undefined && { data }),
+    })
+    const body = (await answer.json()) as unknown
+    expect([answer.status() < 400, body], `${method} ${path}`).toEqual([true, body])
+    return body
+  }
+
+  /** The fuel bench of a job. */
   async open(jobId: string): Promise<void> {
-    await this.page.goto(`${this.address}/jobs/${jobId}`)
+    await this.openStation(jobId, 'fuel')
+  }
+
+  async openStation(jobId: string, station: string): Promise<void> {
+    await this.page.goto(`${this.address}/jobs/${jobId}/${station}`)
     await expect(this.headline).toBeVisible()
   }
 
   /** A job of one's own with the sections of a demo job, so that tests do not meet. */
   async copyOf(demoId: string, title: string): Promise<string> {
-    const { request } = this.page
-    const source = await (await request.get(`${this.address}/api/jobs/${demoId}`)).json()
-    const made = await (await request.post(`${this.address}/api/jobs`, { data: { title } })).json()
-    for (const section of ['vehicle', 'fuel'] as const) {
-      const value = section === 'vehicle' ? { ...source.sections.vehicle.value, title } : source.sections.fuel.value
-      const put = await request.put(`${this.address}/api/jobs/${made.id}/sections/${section}`, {
-        data: { baseVersion: 1, value },
-      })
-      expect(put.status()).toBe(200)
-    }
-    return made.id as string
+    const made = (await this.api('POST', '/jobs', { title, copyOf: demoId })) as { id: string }
+    return made.id
   }
 
-  async stored(jobId: string, section: 'vehicle' | 'fuel'): Promise<Record<string, unknown>> {
-    const job = await (await this.page.request.get(`${this.address}/api/jobs/${jobId}`)).json()
-    return job.sections[section].value as Record<string, unknown>
+  async stored(jobId: string, section: string): Promise<Record<string, unknown>> {
+    const job = (await this.api('GET', `/jobs/${jobId}`)) as { sections: Record<string, { value: unknown }> }
+    return job.sections[section]!.value as Record<string, unknown>
   }
 
   get headline() {
@@ -63,7 +93,9 @@ export const test = base.extend<{ bench: Bench }>({
   bench: async ({ page }, use) => {
     const failures: string[] = []
     page.on('pageerror', (e) => failures.push(e.message))
-    await use(new Bench(page, process.env['LOCHMOOR_E2E_ADDRESS']!))
+    const bench = new Bench(page, process.env['LOCHMOOR_E2E_ADDRESS']!)
+    await bench.signIn()
+    await use(bench)
     expect(failures).toEqual([])
   },
 })

@@ -1,13 +1,19 @@
 import { DEMO, expect, test } from './bench.ts'
 
-test('the list shows the three demo jobs with their outcomes and opens one', async ({ page, bench }) => {
-  await page.goto(bench.address)
-  const row = (title: string) => page.getByRole('link', { name: title })
-  await expect(row('Aldmoor Curlew GT')).toContainText('Fails')
-  await expect(row('Hesket Warden saloon')).toContainText('Holds')
-  await expect(row('Brindle Carrier van')).toContainText('Fails')
-  await row('Hesket Warden saloon').click()
-  await expect(bench.headline).toContainText('holds its pressure from idle to full load')
+test('the board shows the demo jobs, each with its own readiness, and opens one', async ({ page, bench }) => {
+  await page.goto(`${bench.address}/jobs?sort=title&direction=up`)
+  const row = (title: string) =>
+    page.getByRole('listitem').filter({ has: page.getByRole('link', { name: title, exact: true }) })
+  await expect(row('Aldmoor Curlew GT')).toContainText('Next: Cure what fails at the fuel station')
+  await expect(row('Hesket Warden saloon')).toContainText('Held: Module and hose on their way')
+  await expect(row('Brindle Carrier van')).toContainText('Repair first: New strap, bright contacts, and 3 more repairs')
+  await expect(row('Thornkeld Plover tourer')).toContainText('Next: Measure: Displacement')
+  await page.getByRole('link', { name: 'Brindle Carrier van', exact: true }).click()
+  await expect(bench.headline).toContainText('Repair first')
+  for (const station of ['System', 'Fuel']) {
+    await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: station }).click()
+    await expect(page.getByRole('note', { name: 'Repair first' })).toContainText('Alternator of today’s kind')
+  }
 })
 
 test('the rail lifted by its return is cured by a larger return, and the cure can be undone', async ({

@@ -5,6 +5,8 @@ test('from an empty job to a judgement, with mixed units and the keyboard alone'
   await page.getByLabel('Name of the car').focus()
   await page.keyboard.type('Thornkeld roadster')
   await page.keyboard.press('Enter')
+  await expect(page.getByRole('link', { name: /Fuel/ })).toBeVisible()
+  await page.keyboard.press('f')
   await expect(bench.headline).toContainText('Choose a pump')
 
   const enter = async (label: string, text: string, understood: string) => {
@@ -75,7 +77,8 @@ test('an empty name of a new job is refused with a sentence', async ({ page, ben
   await expect(page.getByRole('alert')).toContainText('1 to 80 characters')
 })
 
-test('units are shown as chosen and remembered', async ({ page, bench }) => {
+test('units are shown as chosen and go with the person to another browser', async ({ page, bench }) => {
+  await bench.signInAsNewPerson()
   await bench.open('8b7d2e94-1c35-4f0b-b0a2-77d1e5a4c222')
   await expect(bench.field('Set pressure')).toHaveValue('400')
   await page.getByRole('button', { name: 'Units' }).click()
@@ -83,6 +86,9 @@ test('units are shown as chosen and remembered', async ({ page, bench }) => {
   await page.keyboard.press('Escape')
   await expect(bench.field('Set pressure')).toHaveValue('58.015')
   await expect(bench.picture.getByRole('img').first()).toContainText('set 58.0\u2009psi')
+  await page.reload()
+  await expect(bench.field('Set pressure')).toHaveValue('58.015')
+  await page.evaluate(() => localStorage.clear())
   await page.reload()
   await expect(bench.field('Set pressure')).toHaveValue('58.015')
 })

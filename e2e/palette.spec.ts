@@ -1,6 +1,7 @@
 import { DEMO, expect, test } from './bench.ts'
 
 test('every command can be found by name: a remedy, a moment, a field, the units', async ({ page, bench }) => {
+  await bench.signInAsNewPerson()
   const id = await bench.copyOf(DEMO.curlew, 'Copy for the palette')
   await bench.open(id)
   const choose = async (text: string) => {
@@ -40,4 +41,18 @@ test('single keys show moments and voltages, but not while a field is typed in',
   await page.keyboard.press('1')
   await pressed('Cruise')
   await page.keyboard.press('Escape')
+})
+
+test('single keys lead from station to station', async ({ page, bench }) => {
+  await bench.open(DEMO.warden)
+  for (const [key, path] of [
+    ['w', 'walk-around'],
+    ['s', 'system'],
+    ['f', 'fuel'],
+    ['l', 'log'],
+    ['h', 'history'],
+  ] as const) {
+    await page.keyboard.press(key)
+    await expect(page).toHaveURL(new RegExp(`/${path}$`))
+  }
 })

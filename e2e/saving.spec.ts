@@ -1,35 +1,62 @@
 import { startTestServer } from '../tools/launch/startTestServer.mjs'
 import { Bench, DEMO, expect, test } from './bench.ts'
 
-test('two browsers: the later write is not lost and not forced, the user decides', async ({ browser, bench }) => {
+test('two browsers: what only one changed is joined, what both changed is asked field by field', async ({
+  browser,
+  bench,
+}) => {
   const id = await bench.copyOf(DEMO.warden, 'Copy for two')
   await bench.open(id)
   const otherPage = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
   const other = new Bench(otherPage, bench.address)
+  await other.signIn('installer')
   await other.open(id)
   await other.field('Least voltage at the pump').fill('11.9')
+  await other.field('Highest charging voltage').fill('14.2')
+  await other.field('Idle speed').fill('600')
   await other.saved()
   await bench.field('Least voltage at the pump').fill('12.9')
   const dialog = bench.page.getByRole('dialog')
-  await expect(dialog).toContainText('lowV')
-  await expect(dialog).toContainText('12.9')
-  await expect(dialog).toContainText('11.9')
-  await dialog.getByRole('button', { name: 'Keep mine' }).click()
+  await expect(dialog.getByRole('row')).toHaveCount(2)
+  await expect(dialog).toContainText('Least voltage at the pump')
+  await dialog.getByRole('button', { name: /^Mine: 12\.9/ }).click()
+  await dialog.getByRole('button', { name: 'Keep these' }).click()
   await bench.saved()
-  expect(await bench.stored(id, 'fuel')).toMatchObject({ lowV: 12.9 })
+  expect(await bench.stored(id, 'fuel')).toMatchObject({ lowV: 12.9, highV: 14.2 })
+  expect(await bench.stored(id, 'vehicle')).toMatchObject({ idleSpeedRpm: 600 })
+  await expect(bench.field('Highest charging voltage')).toHaveValue('14.2')
 
   await other.field('Least voltage at the pump').fill('11.5')
   const second = otherPage.getByRole('dialog')
-  await second.getByRole('button', { name: 'Take theirs' }).click()
+  await second.getByRole('button', { name: 'All theirs' }).click()
+  await second.getByRole('button', { name: 'Keep these' }).click()
   await expect(other.field('Least voltage at the pump')).toHaveValue('12.9')
   await other.saved()
   await otherPage.context().close()
+})
+
+test('two people on two stations of one job do not meet', async ({ browser, bench }) => {
+  const id = await bench.copyOf(DEMO.warden, 'Copy for two stations')
+  await bench.open(id)
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
+  const other = new Bench(await context.newPage(), bench.address)
+  await other.signIn('installer')
+  await other.openStation(id, 'system')
+  await other.page.getByLabel('Budget').selectOption('5')
+  await bench.field('Least voltage at the pump').fill('12.7')
+  await other.saved()
+  await bench.saved()
+  await expect(bench.page.getByRole('dialog')).toHaveCount(0)
+  expect(await bench.stored(id, 'system')).toMatchObject({ budgetClass: 5 })
+  expect(await bench.stored(id, 'fuel')).toMatchObject({ lowV: 12.7 })
+  await context.close()
 })
 
 test('edits made while the database is killed are kept over a reload and sent when it is back', async ({ page }) => {
   const application = await startTestServer(0, { durable: true })
   try {
     const bench = new Bench(page, application.address)
+    await bench.signIn()
     await bench.open(DEMO.carrier)
     await bench.field('Least voltage at the pump').fill('12.1')
     await bench.saved()
@@ -37,7 +64,7 @@ test('edits made while the database is killed are kept over a reload and sent wh
     await bench.field('Length').first().fill('3.3')
     await expect(page.getByRole('status').filter({ hasText: 'Kept here, not sent' })).toBeVisible()
     await page.reload()
-    await expect(page.getByRole('alert')).toContainText('could not be opened')
+    await expect(page.getByRole('alert')).toContainText('out of reach')
     await application.startDatabase()
     await page.getByRole('button', { name: 'Try again' }).click()
     await expect(bench.field('Length').first()).toHaveValue('3.3')

@@ -9,16 +9,16 @@ import { startServer, untilHealthy } from './server.mjs'
 /**
  * The built application on a MariaDB of its own, whose parts can be stopped, killed and started again one by one.
  * @param {number} [wantedPort] 0 takes any
- * @param {{ durable?: boolean }} [options] durable: writes as safely as the demo does, for tests that kill the database
+ * @param {{ durable?: boolean, demo?: boolean }} [options] durable: writes as safely as the demo does, for tests that kill the database; demo: with the demo data
  */
-export const startTestServer = async (wantedPort = 0, { durable = false } = {}) => {
+export const startTestServer = async (wantedPort = 0, { durable = false, demo = true } = {}) => {
   const folder = mkdtempSync(join(tmpdir(), 'lochmoor-app-'))
   const port = wantedPort || (await freePort())
   const password = randomBytes(12).toString('hex')
   let database = await startMariadb(folder, { throwaway: !durable })
   const url = await ensureSchema(database, 'lochmoor', password)
   const launch = async () => {
-    const server = startServer(url, port, { demo: true, logFile: join(folder, 'server.log') })
+    const server = startServer(url, port, { demo, logFile: join(folder, 'server.log') })
     if (!(await untilHealthy(port, server.ended)))
       throw new Error(`the test server did not start:\n${server.lines.join('')}`)
     return server

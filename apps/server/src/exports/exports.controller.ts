@@ -1,7 +1,8 @@
 import { Imported, JobFile, JobId, Refusal } from '@lochmoor/contract'
 import type { Result } from '@lochmoor/core'
-import { Body, Controller, Get, Header, HttpException, Param, Post } from '@nestjs/common'
+import { Body, Controller, Get, HttpException, Param, Post, Res } from '@nestjs/common'
 import { ApiBody, ApiTags } from '@nestjs/swagger'
+import type { Response } from 'express'
 import { Answers, jsonSchemaOf } from '../http/answers.decorator.ts'
 import { Who, type PersonCaller } from '../workshop/caller.ts'
 import { ExportsService, type ExportError } from './exports.service.ts'
@@ -26,10 +27,15 @@ export class ExportsController {
   constructor(private readonly exports: ExportsService) {}
 
   @Get(':id/export')
-  @Header('content-disposition', 'attachment; filename="job.lochmoor.json"')
   @Answers({ 200: JobFile, 404: Refusal })
-  async export(@Who() { workshopId }: PersonCaller, @Param('id', { schema: JobId }) id: string): Promise<JobFile> {
-    return orRefuse(await this.exports.export(workshopId, id, new Date()))
+  async export(
+    @Who() { workshopId }: PersonCaller,
+    @Param('id', { schema: JobId }) id: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<JobFile> {
+    const file = orRefuse(await this.exports.export(workshopId, id, new Date()))
+    response.attachment(`${file.sections.vehicle.title.replace(/[\/:*?"<>|]/g, '-')}.lochmoor.json`)
+    return file
   }
 
   @Post('import')

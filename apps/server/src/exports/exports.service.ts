@@ -50,7 +50,7 @@ export class ExportsService {
       createdAt: job.createdAt.toISOString(),
       stateSince: job.stateSince.toISOString(),
       sections: documentOf(id, job.sections) as JobFile['sections'],
-      records: records as JobFile['records'],
+      records: records,
       photos: photos.map((p) => ({
         id: p.id,
         type: 'image/jpeg',

@@ -71,6 +71,6 @@ export class BoardRepository {
   async keepReadiness(workshopId: string, job: JobEntity, readiness: Readiness, judgedBy: string): Promise<void> {
     await this.database
       .getRepository(JobEntity)
-      .update({ workshopId, id: job.id, updatedAt: job.updatedAt }, { readiness: readiness as object, judgedBy })
+      .update({ workshopId, id: job.id, updatedAt: job.updatedAt }, { readiness: readiness, judgedBy })
   }
 }

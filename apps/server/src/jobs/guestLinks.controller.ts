@@ -1,13 +1,11 @@
-import { Done, GuestLinkMade, GuestLinks, JobId, NewGuestLink, Refusal } from '@lochmoor/contract'
+import { Done, GuestLinkId, GuestLinkMade, GuestLinks, JobId, NewGuestLink, Refusal } from '@lochmoor/contract'
 import { Body, Controller, Delete, Get, Param, Post } from '@nestjs/common'
 import { ApiTags } from '@nestjs/swagger'
-import { z } from 'zod'
+import type { z } from 'zod'
 import { Answers } from '../http/answers.decorator.ts'
 import { From, Who, type PersonCaller } from '../workshop/caller.ts'
 import { GuestLinksService } from './guestLinks.service.ts'
 import { orRefuseJob } from './jobs.controller.ts'
-
-const LinkId = z.uuid({ error: 'allowed: the id of a link, a UUID' })
 
 @ApiTags('jobs')
 @Controller('jobs/:id/guest-links')
@@ -36,7 +34,7 @@ export class GuestLinksController {
   async end(
     @Who() caller: PersonCaller,
     @Param('id', { schema: JobId }) id: string,
-    @Param('linkId', { schema: LinkId }) linkId: string,
+    @Param('linkId', { schema: GuestLinkId }) linkId: string,
     @From() address: string,
   ): Promise<z.infer<typeof Done>> {
     orRefuseJob(await this.links.end(caller, id, linkId, address))

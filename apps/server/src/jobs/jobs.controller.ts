@@ -13,6 +13,7 @@ import {
   SectionSaved,
   SectionVersion,
   sectionWrite,
+  VersionNumber,
   type SectionName,
 } from '@lochmoor/contract'
 import type { JobDocument, Result } from '@lochmoor/core'
@@ -43,8 +44,6 @@ export const orRefuseJob = <T>(result: Result<T, JobError>): T => {
   throw new HttpException({ message: MESSAGE[code], ...result.error }, STATUS[code])
 }
 
-const VERSION = 'allowed: a whole number from 1'
-const Version = z.coerce.number({ error: VERSION }).int({ error: VERSION }).min(1, { error: VERSION })
 const AnySectionWrite = z.union(Object.values(SECTION_SCHEMAS).map((s) => sectionWrite(s)))
 const done = { done: true } as const
 type Finished = z.infer<typeof Done>
@@ -142,7 +141,7 @@ export class JobsController {
     @Who() { workshopId }: PersonCaller,
     @Param('id', { schema: JobId }) id: string,
     @Param('section', { schema: SectionNameSchema }) section: SectionName,
-    @Param('version', { schema: Version }) version: number,
+    @Param('version', { schema: VersionNumber }) version: number,
   ): Promise<SectionVersion> {
     return orRefuseJob(await this.jobs.version(workshopId, id, section, version))
   }

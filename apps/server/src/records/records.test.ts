@@ -95,7 +95,7 @@ describe('log book', () => {
   })
 
   it.each([
-    ['an empty note', { kind: 'note', text: '  ' }, /body\.text is "  "; allowed: 1 to 4000/],
+    ['an empty note', { kind: 'note', text: '  ' }, /body\.text is " {2}"; allowed: 1 to 4000/],
     ['a kind that is none', { kind: 'rumour', text: 'x' }, /body\.kind/],
     ['a decision without reason', { kind: 'decision', text: 'x' }, /body\.reason is nothing/],
     [

@@ -34,10 +34,10 @@ export const nobody = (server: TestServer): Caller => callerWith(server, '', '')
 
 /** Who holds the cookie that an answer set. */
 export const holderOf = async (server: TestServer, answer: { headers: Record<string, unknown> }): Promise<Caller> => {
-  const [set] = answer.headers['set-cookie'] as unknown as string[]
+  const [set] = answer.headers['set-cookie'] as string[]
   const cookie = set!.split(';')[0]!
-  const { body } = await callerWith(server, cookie, '').get('/api/session')
-  return callerWith(server, cookie, body.csrf)
+  const session = (await callerWith(server, cookie, '').get('/api/session')).body as { csrf: string }
+  return callerWith(server, cookie, session.csrf)
 }
 
 export const withoutToken = (server: TestServer, caller: Caller): Caller => callerWith(server, caller.cookie, '')

@@ -22,7 +22,12 @@ export const AccountMenu = () => {
         <span className="hidden max-w-40 truncate xl:inline">{name}</span>
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content align="end" sideOffset={6} className="z-20 w-64 border-2 border-ink bg-sheet p-4">
+        <Popover.Content
+          aria-label="Account"
+          align="end"
+          sideOffset={6}
+          className="z-20 w-64 border-2 border-ink bg-sheet p-4"
+        >
           <p className="font-bold">{name}</p>
           <p className="text-soft">
             {guest ? `reads one job of ${session.workshop}` : `${session.role} at ${session.workshop}`}

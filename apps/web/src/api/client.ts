@@ -13,7 +13,7 @@ const SIGNED_OUT = 401
 const state = { csrf: '', onSignedOut: (): void => undefined }
 
 /** The session's token for changes, and what to do when the server no longer knows the session. */
-export const useSessionToken = (csrf: string): void => {
+export const keepSessionToken = (csrf: string): void => {
   state.csrf = csrf
 }
 export const whenSignedOut = (act: () => void): void => {

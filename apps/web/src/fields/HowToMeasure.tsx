@@ -12,6 +12,7 @@ export const HowToMeasure = ({ label, children }: { label: string; children: Rea
     </Popover.Trigger>
     <Popover.Portal>
       <Popover.Content
+        aria-label={label}
         side="right"
         sideOffset={6}
         collisionPadding={8}

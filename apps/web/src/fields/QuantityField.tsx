@@ -87,6 +87,16 @@ export const QuantityField = (props: Props) => {
     const si = next.si ?? emptyMeans ?? null
     if (si !== value) onChange(si)
   }
+  /** One of the meanings of an ambiguous entry: it is an entry made and left. */
+  const choose = (text: string) => {
+    const next = readEntry(text, props, unit)
+    if ('error' in next || next.si === null) return setDraft(text)
+    onChange(next.si)
+    if (next.si !== before.current) props.onMeasured?.(next.si, text)
+    before.current = next.si
+    setDraft(null)
+    document.getElementById(id)?.focus()
+  }
   const leave = () => {
     if (error) return
     if (draft !== null && value !== null && value !== before.current) {
@@ -143,7 +153,7 @@ export const QuantityField = (props: Props) => {
               <button
                 key={choice}
                 type="button"
-                onClick={() => type(choice)}
+                onClick={() => choose(choice)}
                 className="ml-2 border border-accent px-1.5 font-bold text-accent hover:bg-wash"
               >
                 {choice}

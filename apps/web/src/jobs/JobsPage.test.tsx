@@ -32,8 +32,8 @@ const empty = { jobs: [], total: 0, page: 1, size: 25, byState: { ...byState, su
 const serve = (board: JobBoard | (() => Promise<Response>)) => {
   const asked: [string, string, unknown][] = []
   globalThis.fetch = (url, init) => {
-    const path = String(url)
-    asked.push([init?.method ?? 'GET', path, init?.body ? JSON.parse(String(init.body)) : null])
+    const path = url as string
+    asked.push([init?.method ?? 'GET', path, init?.body ? JSON.parse(init.body as string) : null])
     if (path.includes('colleagues')) return reply(200, [])
     if (init?.method === 'PUT') return reply(200, { version: 5, savedAt: job.savedAt })
     return typeof board === 'function' ? board() : reply(200, board)

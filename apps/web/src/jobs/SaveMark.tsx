@@ -42,7 +42,12 @@ export const SaveMark = () => {
         </span>
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content align="end" sideOffset={6} className="z-20 w-80 border-2 border-ink bg-sheet p-4">
+        <Popover.Content
+          aria-label="Where the edits are"
+          align="end"
+          sideOffset={6}
+          className="z-20 w-80 border-2 border-ink bg-sheet p-4"
+        >
           <p className="font-bold">{SAVE_WORD[save]}</p>
           <p className="text-soft">{detail}</p>
           {waiting > 0 && <WaitingList />}

@@ -1,15 +1,37 @@
+import { useCallback } from 'react'
+import { useNavigate } from 'react-router'
 import { useCommands, type PaletteCommand } from '../palette/paletteStore.ts'
 import { redo, undo } from '../store/commands.ts'
 import { useJobStore } from '../store/jobStore.ts'
 
-/** Undo and redo, named after the step they would take. */
-const source = (): PaletteCommand[] => {
-  const { past, future } = useJobStore.getState()
-  const [back, forth] = [past.at(-1), future.at(-1)]
-  return [
-    ...(back ? [{ id: 'undo', group: 'Edit', label: `Undo ${back.label}`, run: undo }] : []),
-    ...(forth ? [{ id: 'redo', group: 'Edit', label: `Redo ${forth.label}`, run: redo }] : []),
-  ]
-}
+/** Single keys that lead to stations and papers, outside of fields. */
+const PLACES: readonly (readonly [path: string, name: string, key: string])[] = [
+  ['walk-around', 'walk-around', 'w'],
+  ['system', 'choice of system', 's'],
+  ['fuel', 'fuel station', 'f'],
+  ['log', 'log book', 'l'],
+  ['history', 'history', 'h'],
+]
 
-export const useJobCommands = (): void => useCommands('job', source)
+/** Undo and redo, named after the step they would take; the stations and papers of the job. */
+export const useJobCommands = (): void => {
+  const navigate = useNavigate()
+  const source = useCallback((): PaletteCommand[] => {
+    const { past, future, jobId } = useJobStore.getState()
+    const [back, forth] = [past.at(-1), future.at(-1)]
+    return [
+      ...(back ? [{ id: 'undo', group: 'Edit', label: `Undo ${back.label}`, run: undo }] : []),
+      ...(forth ? [{ id: 'redo', group: 'Edit', label: `Redo ${forth.label}`, run: redo }] : []),
+      ...(jobId === null
+        ? []
+        : PLACES.map(([path, name, key]) => ({
+            id: `to-${path}`,
+            group: 'Go',
+            label: `To the ${name}`,
+            key,
+            run: () => void navigate(`/jobs/${jobId}/${path}`),
+          }))),
+    ]
+  }, [navigate])
+  useCommands('job', source)
+}

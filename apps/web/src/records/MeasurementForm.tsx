@@ -1,5 +1,6 @@
 import { explainQuantityError, formatQuantity, parseQuantity, UNITS, type Family, type LogRecord } from '@lochmoor/core'
 import { useMemo, useState } from 'react'
+import { SelectEntry } from '../fields/SelectEntry.tsx'
 import { TextEntry, useEntries } from '../fields/TextEntry.tsx'
 import { Button } from '../shell/Button.tsx'
 import { useJobStore } from '../store/jobStore.ts'
@@ -30,6 +31,12 @@ const FAMILY_WORDS: readonly (readonly [Family, string])[] = [
   ['ratio', 'Ratio'],
   ['count', 'Number'],
 ]
+
+const unitsOf = (family: Family): string =>
+  UNITS[family]
+    .map((u) => u.label)
+    .filter(Boolean)
+    .join(', ') || 'plain'
 
 /** Quantity, value with unit, place, condition, instrument. One that belongs to a station feeds its computation. */
 export const MeasurementForm = ({ corrects, onDone }: Props) => {
@@ -84,44 +91,25 @@ export const MeasurementForm = ({ corrects, onDone }: Props) => {
         if (ready) enter()
       }}
     >
-      <label className="block py-1">
-        <span className="block font-semibold">Of</span>
-        <select
-          value={field}
-          onChange={(e) => setField(e.target.value)}
-          disabled={old !== null}
-          className="h-9 w-full border border-soft/60 bg-sheet px-1.5"
-        >
-          <option value={FREE}>Something else</option>
-          {choices.map(({ entry: e, group }) => (
-            <option key={e.path} value={e.path}>
-              {group}: {e.label}
-            </option>
-          ))}
-        </select>
-      </label>
+      <SelectEntry
+        label="Of"
+        value={field}
+        disabled={old !== null}
+        onChange={setField}
+        options={[
+          [FREE, 'Something else'],
+          ...choices.map(({ entry: e, group }) => [e.path as string, `${group}: ${e.label}`] as const),
+        ]}
+      />
       {!entry && (
         <>
           <TextEntry label="What was measured" most={120} value={entries.quantity} onChange={set('quantity')} />
-          <label className="block py-1">
-            <span className="block font-semibold">Kind of figure</span>
-            <select
-              value={freeFamily}
-              onChange={(e) => setFreeFamily(e.target.value as Family)}
-              className="h-9 w-full border border-soft/60 bg-sheet px-1.5"
-            >
-              {FAMILY_WORDS.map(([f, words]) => (
-                <option key={f} value={f}>
-                  {words} (
-                  {UNITS[f]
-                    .map((u) => u.label)
-                    .filter(Boolean)
-                    .join(', ') || 'plain'}
-                  )
-                </option>
-              ))}
-            </select>
-          </label>
+          <SelectEntry
+            label="Kind of figure"
+            value={freeFamily}
+            onChange={setFreeFamily}
+            options={FAMILY_WORDS.map(([f, words]) => [f, `${words} (${unitsOf(f)})`] as const)}
+          />
         </>
       )}
       <TextEntry

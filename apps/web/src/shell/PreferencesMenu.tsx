@@ -13,7 +13,12 @@ export const PreferencesMenu = () => {
         <span className="hidden md:inline">Units</span>
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content align="end" sideOffset={6} className="z-20 w-72 border-2 border-ink bg-sheet p-4">
+        <Popover.Content
+          aria-label="Units"
+          align="end"
+          sideOffset={6}
+          className="z-20 w-72 border-2 border-ink bg-sheet p-4"
+        >
           <div className="mb-3 flex gap-2">
             {(['metric', 'customary'] as const).map((system) => (
               <button

@@ -47,7 +47,7 @@ export const setTheme = (theme: Theme): void => choose({ theme })
 
 /** What the person chose elsewhere; units that this version does not know show the family's first. */
 export const adoptPreferences = (kept: { units: Readonly<Record<string, string>>; theme: Theme | null }): void => {
-  usePreferences.setState({ units: kept.units as Preferences['units'], theme: kept.theme })
+  usePreferences.setState({ units: kept.units, theme: kept.theme })
 }
 
 /** The unit in which a family is shown to this person. */

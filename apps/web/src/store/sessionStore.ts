@@ -1,7 +1,7 @@
 import type { SessionState } from '@lochmoor/contract'
 import { ok, type Result } from '@lochmoor/core'
 import { create } from 'zustand'
-import { useSessionToken, whenSignedOut, type ApiError } from '../api/client.ts'
+import { keepSessionToken, whenSignedOut, type ApiError } from '../api/client.ts'
 import { fetchSession } from '../api/people.ts'
 import { adoptPreferences } from './preferences.ts'
 
@@ -24,7 +24,7 @@ export const loadSession = async (): Promise<Result<null, ApiError>> => {
   const loaded = await fetchSession()
   if (!loaded.ok) return loaded
   const session = loaded.value
-  useSessionToken('csrf' in session ? session.csrf : '')
+  keepSessionToken('csrf' in session ? session.csrf : '')
   if (session.state === 'signed-in') {
     localStorage.setItem(LAST_KEY, session.personId)
     adoptPreferences(session.preferences)

@@ -24,7 +24,7 @@ export class FakeServer {
     document: JobDocument,
   ) {
     for (const s of SECTION_NAMES) this.sections[s] = { version: 1, value: document[s] }
-    globalThis.fetch = (url, init) => this.answer(String(url), init ?? {})
+    globalThis.fetch = (url, init) => this.answer(url as string, init ?? {})
   }
 
   /** As somebody else would change it. */
@@ -38,7 +38,7 @@ export class FakeServer {
     const savedAt = '2026-01-02T10:00:00.000Z'
     const section = /\/sections\/(\w+)$/.exec(url)?.[1] as SectionName | undefined
     if (method === 'PUT' && section) {
-      const { baseVersion, value } = JSON.parse(String(body)) as { baseVersion: number; value: unknown }
+      const { baseVersion, value } = JSON.parse(body as string) as { baseVersion: number; value: unknown }
       const stored = this.sections[section]
       this.log.push(`${section} on ${baseVersion}`)
       if (stored.version !== baseVersion)
@@ -55,7 +55,7 @@ export class FakeServer {
       return reply(200, { version: baseVersion + 1, savedAt })
     }
     if (method === 'POST' && url.endsWith('/records')) {
-      const record = JSON.parse(String(body)) as { id: string; body: { kind: string } }
+      const record = JSON.parse(body as string) as { id: string; body: { kind: string } }
       this.log.push(`record ${record.body.kind}`)
       if (this.refuseRecord) return reply(409, { code: 'idTaken', message: this.refuseRecord })
       this.records.push(record)

@@ -20,12 +20,12 @@ export const WorkshopPage = () => {
   if (!owner) return <p className="p-6">Only an owner of the workshop comes in here.</p>
   return (
     <div className="mx-auto grid w-full max-w-5xl gap-8 p-4 lg:grid-cols-2 lg:p-8">
-      <div>
+      <div className="min-w-0">
         <WorkshopName />
         <PeopleList turn={turn} onChanged={bump} />
         <InviteForm onInvited={bump} />
       </div>
-      <div>
+      <div className="min-w-0">
         <MailboxList turn={turn} />
         <AuditList turn={turn} />
       </div>

@@ -77,6 +77,8 @@ export const HistoryQuery = z.strictObject({
   section: SectionNameSchema.optional(),
   before: z.iso.datetime({ error: 'allowed: a time, ISO 8601' }).optional(),
 })
+const VERSION = 'allowed: a whole number from 1'
+export const VersionNumber = z.coerce.number({ error: VERSION }).int({ error: VERSION }).min(1, { error: VERSION })
 export const SectionVersion = z.strictObject({ section: SectionNameSchema, version: z.int(), value: z.unknown() })
 export type SectionVersion = z.infer<typeof SectionVersion>
 

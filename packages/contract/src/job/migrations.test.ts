@@ -14,9 +14,9 @@ const fixtures: Record<string, { before: object; after: object }> = {
 }
 
 describe('migrations of the stored document', () => {
-  it.each(JOB_MIGRATIONS.map((m) => [m.id, m] as const))('%s has a fixture and passes it', (id, { up }) => {
+  it.each(JOB_MIGRATIONS.map((m) => [m.id, m] as const))('%s has a fixture and passes it', (id, migration) => {
     const { before, after } = fixtures[id]! // no fixture: red
-    expect(up(before as Record<string, unknown>)).toEqual(after)
+    expect(migration.up(before as Record<string, unknown>)).toEqual(after)
   })
   it('there is one from every version to the next', () =>
     expect(JOB_MIGRATIONS.map((m) => m.from)).toEqual(Array.from({ length: JOB_SCHEMA_VERSION - 1 }, (_, i) => i + 1)))

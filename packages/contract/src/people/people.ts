@@ -116,6 +116,7 @@ const DAYS = 'allowed: a whole number of days, 1 to 90'
 export const NewGuestLink = z.strictObject({
   days: z.int({ error: DAYS }).min(1, { error: DAYS }).max(90, { error: DAYS }),
 })
+export const GuestLinkId = z.uuid({ error: 'allowed: the id of a link, a UUID' })
 export const GuestLink = z.strictObject({
   id: z.uuid(),
   createdAt: z.iso.datetime(),

@@ -102,7 +102,7 @@ const Head = ({ candidate: c, chosen }: { candidate: Candidate; chosen: boolean 
   const mayWrite = useMayWrite()
   return (
     <article aria-label={c.title} className="flex min-w-0 flex-col py-2">
-      <h3 className="flex-1 leading-snug font-extrabold">{c.title}</h3>
+      <h2 className="flex-1 leading-snug font-extrabold">{c.title}</h2>
       <p className="my-1 text-lg font-bold">
         {c.hours[0]} to {c.hours[1]} h, {COST_WORDS[c.costClass]}
       </p>

@@ -23,7 +23,7 @@ export const Wishes = ({ job }: { job: JobDocument }) => {
       options={options}
       how={how}
       none="not said"
-      onChange={(v) => run(setSystem({ [name]: v } as Partial<SystemSection>, label.toLowerCase(), false))}
+      onChange={(v) => run(setSystem({ [name]: v }, label.toLowerCase(), false))}
     />
   )
   const yesNo = (name: 'gearboxControl' | 'fanControl', label: string, how?: string) => (

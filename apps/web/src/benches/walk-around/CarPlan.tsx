@@ -8,7 +8,7 @@ export const CarPlan = ({ job }: { job: JobDocument }) => {
   const zones = zonesOf(job)
   return (
     <figure className="border border-ink bg-sheet">
-      <svg viewBox="0 0 680 300" role="img" aria-label={`Plan of ${vehicle.title}: what is known`} className="w-full">
+      <svg viewBox="0 0 680 300" role="group" aria-label={`Plan of ${vehicle.title}: what is known`} className="w-full">
         <g transform="translate(20 14)">
           <Body />
           {zones.map((z) => (

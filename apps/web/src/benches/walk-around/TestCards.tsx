@@ -1,4 +1,5 @@
 import type { FitnessResult, JobDocument } from '@lochmoor/core'
+import { useState } from 'react'
 import { SentenceText } from '../../fields/FigureText.tsx'
 import { FitnessMark } from './FitnessMark.tsx'
 import { EntryField } from './EntryField.tsx'
@@ -14,36 +15,36 @@ export const TestCards = ({ job, results }: { job: JobDocument; results: readonl
 
 const noAssumption = () => undefined
 
-const TestCard = ({ job, result: { state, test } }: { job: JobDocument; result: FitnessResult }) => (
-  <details
-    id={`test-${test.id}`}
-    className="scroll-mt-28 border-b border-hair"
-    open={state !== 'fit' && test.entries.length > 0}
-  >
-    <summary className="flex items-baseline gap-2 py-1.5">
-      <span className="min-w-0 flex-1 font-bold">{test.title}</span>
-      <FitnessMark state={state} />
-    </summary>
-    <div className="pb-2">
-      {test.entries.map((entry) => (
-        <EntryField key={entry.path} entry={entry} job={job} assumed={noAssumption} />
-      ))}
-      <p className="mt-1 leading-snug">
-        <span className="font-semibold">Limit: </span>
-        <SentenceText sentence={test.limit} />.
-      </p>
-      <details>
-        <summary className="text-accent underline">The way to do it, about {test.minutes} min</summary>
-        <p className="leading-snug">{test.how}</p>
-        <ul className="mt-1 border-l-4 border-caution pl-2">
-          {test.cautions.map((c) => (
-            <li key={c} className="leading-snug">
-              {c}
-            </li>
-          ))}
-        </ul>
-        <p className="mt-1 text-sm text-soft">Source of the limit: {test.source}.</p>
-      </details>
-    </div>
-  </details>
-)
+const TestCard = ({ job, result: { state, test } }: { job: JobDocument; result: FitnessResult }) => {
+  // Only to begin with: a card must not fold under the hand that types into it.
+  const [open] = useState(state !== 'fit' && test.entries.length > 0)
+  return (
+    <details id={`test-${test.id}`} className="scroll-mt-28 border-b border-hair" open={open}>
+      <summary className="flex items-baseline gap-2 py-1.5">
+        <span className="min-w-0 flex-1 font-bold">{test.title}</span>
+        <FitnessMark state={state} />
+      </summary>
+      <div className="pb-2">
+        {test.entries.map((entry) => (
+          <EntryField key={entry.path} entry={entry} job={job} assumed={noAssumption} />
+        ))}
+        <p className="mt-1 leading-snug">
+          <span className="font-semibold">Limit: </span>
+          <SentenceText sentence={test.limit} />.
+        </p>
+        <details>
+          <summary className="text-accent underline">The way to do it, about {test.minutes} min</summary>
+          <p className="leading-snug">{test.how}</p>
+          <ul className="mt-1 border-l-4 border-caution pl-2">
+            {test.cautions.map((c) => (
+              <li key={c} className="leading-snug">
+                {c}
+              </li>
+            ))}
+          </ul>
+          <p className="mt-1 text-sm text-soft">Source of the limit: {test.source}.</p>
+        </details>
+      </div>
+    </details>
+  )
+}

@@ -37,8 +37,8 @@ export const WalkAroundBench = () => {
   const job = useJobStore((s) => s.document)!
   const assessment = selectWalkAround(job)
   const [tab, setTab] = useState('car')
-  const toTests = useCallback(() => flushSync(() => setTab('tests')), [])
-  const toCar = useCallback(() => flushSync(() => setTab('car')), [])
+  const toTests = useCallback(() => flushSync(() => setTab('tests')), [setTab])
+  const toCar = useCallback(() => flushSync(() => setTab('car')), [setTab])
   useWalkCommands({ job, toTests, toCar })
   return (
     <div className="flex min-h-0 flex-1 flex-col">
