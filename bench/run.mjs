@@ -2,8 +2,10 @@
 import { command } from './command.mjs'
 import { computation } from './computation.mjs'
 import { screen } from './screen.mjs'
+import { store } from './store.mjs'
 
 console.log('Measured on this machine; nothing here passes or fails.\n')
 computation()
 command()
+await store()
 await screen()

@@ -26,6 +26,7 @@ export const startTestServer = async (wantedPort = 0, { durable = false, demo = 
   let server = await launch()
   return {
     address: `http://127.0.0.1:${port}`,
+    databaseUrl: url,
     stopServer: async () => {
       server.child.kill('SIGTERM')
       await server.ended

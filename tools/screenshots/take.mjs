@@ -8,27 +8,66 @@ import { startTestServer } from '../launch/startTestServer.mjs'
 
 const DESK = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
-const idOf = (/** @type {string} */ title) => DEMO_JOBS.find((j) => j.document.vehicle.title === title)?.id
-const CURLEW = `/jobs/${idOf('Aldmoor Curlew GT')}/fuel`
-const CARRIER = `/jobs/${idOf('Brindle Carrier van')}/fuel`
+const job = (/** @type {string} */ title) => `/jobs/${DEMO_JOBS.find((j) => j.document.vehicle.title === title)?.id}`
+const CURLEW = job('Aldmoor Curlew GT')
+const CARRIER = job('Brindle Carrier van')
 
-/** @type {{ name: string, path: string, viewport: { width: number, height: number }, dark?: boolean, press?: string }[]} */
+/** @typedef {import('@playwright/test').Page} Page */
+/** @type {{ name: string, path: string, viewport: { width: number, height: number }, dark?: boolean, out?: boolean, act?: (page: Page) => Promise<unknown> }[]} */
 const PICTURES = [
+  { name: 'sign-in', path: '/jobs', viewport: DESK, out: true },
   { name: 'jobs', path: '/jobs', viewport: DESK },
-  { name: 'fuel-bench', path: CURLEW, viewport: DESK },
-  { name: 'fuel-bench-dark', path: CARRIER, viewport: DESK, dark: true },
-  { name: 'fuel-working', path: CURLEW, viewport: DESK, press: 'Working: return' },
-  { name: 'fuel-bench-phone', path: CURLEW, viewport: PHONE },
+  { name: 'jobs-phone', path: '/jobs', viewport: PHONE },
+  { name: 'walk-around', path: `${CURLEW}/walk-around`, viewport: DESK },
+  {
+    name: 'walk-around-tests-dark',
+    path: `${CARRIER}/walk-around`,
+    viewport: DESK,
+    dark: true,
+    act: (page) => page.getByRole('tab', { name: /Tests/ }).click(),
+  },
+  { name: 'walk-around-phone', path: `${CARRIER}/walk-around`, viewport: PHONE },
+  { name: 'system', path: `${CURLEW}/system`, viewport: DESK },
+  { name: 'fuel-bench', path: `${CURLEW}/fuel`, viewport: DESK },
+  { name: 'fuel-bench-dark', path: `${CARRIER}/fuel`, viewport: DESK, dark: true },
+  {
+    name: 'fuel-working',
+    path: `${CURLEW}/fuel`,
+    viewport: DESK,
+    act: (page) => page.getByRole('button', { name: 'Working: return' }).first().click(),
+  },
+  { name: 'fuel-bench-phone', path: `${CURLEW}/fuel`, viewport: PHONE },
+  { name: 'log-book', path: `${CURLEW}/log`, viewport: DESK },
+  { name: 'history', path: `${CURLEW}/history`, viewport: DESK },
+  { name: 'workshop', path: '/workshop', viewport: DESK },
 ]
+
+/** Some edits, so that history and audit trail have something to show. @param {Page} page @param {string} address */
+const editALittle = async (page, address) => {
+  await page.goto(`${address}${CURLEW}/fuel`)
+  const fields = page.getByRole('region', { name: 'Measured' })
+  for (const volts of ['11.9', '12']) {
+    await fields.getByLabel('Least voltage at the pump', { exact: true }).fill(volts)
+    await page.waitForTimeout(1500)
+  }
+}
 
 const server = await startTestServer()
 const browser = await chromium.launch(CHROMIUM)
 try {
-  for (const { name, path, viewport, dark = false, press } of PICTURES) {
+  const signIn = (/** @type {Page} */ page) =>
+    page.request.post(`${server.address}/api/session/demo`, { data: { as: 'owner' } })
+  const editor = await browser.newPage({ viewport: DESK })
+  await signIn(editor)
+  await editALittle(editor, server.address)
+  await editor.close()
+  for (const { name, path, viewport, dark = false, out = false, act } of PICTURES) {
     const page = await browser.newPage({ viewport, colorScheme: dark ? 'dark' : 'light' })
+    if (!out) await signIn(page)
     await page.goto(server.address + path)
     await page.waitForLoadState('networkidle')
-    if (press) await page.getByRole('button', { name: press }).first().click()
+    await act?.(page)
+    await page.getByText(/^Fetching/).waitFor({ state: 'detached' })
     await page.waitForTimeout(300)
     await page.screenshot({ path: inRoot('docs', 'screenshots', `${name}.png`) })
     await page.close()

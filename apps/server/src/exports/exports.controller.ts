@@ -34,7 +34,7 @@ export class ExportsController {
     @Res({ passthrough: true }) response: Response,
   ): Promise<JobFile> {
     const file = orRefuse(await this.exports.export(workshopId, id, new Date()))
-    response.attachment(`${file.sections.vehicle.title.replace(/[\/:*?"<>|]/g, '-')}.lochmoor.json`)
+    response.attachment(`${file.sections.vehicle.title.replace(/[/:*?"<>|]/g, '-')}.lochmoor.json`)
     return file
   }
 

@@ -31,7 +31,8 @@ export class BoardRepository {
       .where('job.workshopId = :workshopId', { workshopId })
       .andWhere(q.archived === 'yes' ? 'job.archivedAt is not null' : 'job.archivedAt is null')
     const search = q.search.trim()
-    if (search) query.andWhere('job.title like :search', { search: `%${escapeLike(search)}%` })
+    // Compared letter by letter in lower case: many times quicker than by the rules of a language.
+    if (search) query.andWhere('job.title_words like :search', { search: `%${escapeLike(search.toLowerCase())}%` })
     if (q.person === 'nobody') query.andWhere('job.personId is null')
     else if (q.person) query.andWhere('job.personId = :person', { person: q.person })
     if (withState && q.state) query.andWhere('job.state = :state', { state: q.state })
@@ -42,13 +43,15 @@ export class BoardRepository {
     const direction = q.direction === 'down' ? 'DESC' : 'ASC'
     // "Days in state, most first" is "since when, earliest first".
     const along = q.sort === 'days' ? (q.direction === 'down' ? 'ASC' : 'DESC') : direction
-    const [jobs, counts] = await Promise.all([
+    const [ids, counts] = await Promise.all([
+      // Ids first: an index answers this, and whole rows are read for one page only.
       this.filtered(workshopId, q, true)
+        .select('job.id', 'id')
         .orderBy(COLUMN[q.sort], along)
         .addOrderBy('job.id', along)
         .limit(q.size)
         .offset((q.page - 1) * q.size)
-        .getMany(),
+        .getRawMany<{ id: string }>(),
       this.filtered(workshopId, q, false)
         .select('job.state', 'state')
         .addSelect('count(*)', 'number')
@@ -59,7 +62,20 @@ export class BoardRepository {
       WORK_STATES.map((s) => [s, Number(counts.find((c) => c.state === s)?.number ?? 0)]),
     ) as BoardPage['byState']
     const total = q.state ? byState[q.state] : Object.values(byState).reduce((s, n) => s + n, 0)
-    return { jobs, total, byState }
+    const rows = new Map(
+      (
+        await this.jobs(
+          workshopId,
+          ids.map(({ id }) => id),
+        )
+      ).map((j) => [j.id, j]),
+    )
+    return { jobs: ids.flatMap(({ id }) => rows.get(id) ?? []), total, byState }
+  }
+
+  private jobs(workshopId: string, ids: readonly string[]): Promise<JobEntity[]> {
+    if (ids.length === 0) return Promise.resolve([])
+    return this.database.getRepository(JobEntity).findBy({ workshopId, id: In([...ids]) })
   }
 
   sections(jobIds: readonly string[], section?: string): Promise<JobSectionEntity[]> {

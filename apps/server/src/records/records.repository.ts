@@ -6,11 +6,11 @@ import { RecordEntity } from './record.entity.ts'
 
 const escapeLike = (text: string) => text.replace(/[\\%_]/g, (c) => `\\${c}`)
 
-/** The words of an entry that a search looks through. */
-const wordsOf = (body: RecordBody, who: string): string =>
-  [who, ...Object.entries(body).flatMap(([key, v]) => (typeof v === 'string' && key !== 'photoId' ? [v] : []))].join(
-    ' ',
-  )
+/** The words of an entry that a search looks through, in lower case. */
+const wordsOf = (body: RecordBody, who: string): string => {
+  const texts = Object.entries(body).flatMap(([key, v]) => (typeof v === 'string' && key !== 'photoId' ? [v] : []))
+  return [who, ...texts].join(' ').toLowerCase()
+}
 
 const shown = (r: RecordEntity): LogRecord => ({
   id: r.id,
@@ -75,7 +75,7 @@ export class RecordsRepository {
       .where('r.workshopId = :workshopId and r.jobId = :jobId', { workshopId, jobId })
     if (q.kind) query.andWhere('r.kind = :kind', { kind: q.kind })
     if (q.field) query.andWhere('r.field = :field', { field: q.field })
-    for (const [i, word] of q.search.trim().split(/\s+/).filter(Boolean).entries())
+    for (const [i, word] of q.search.trim().toLowerCase().split(/\s+/).filter(Boolean).entries())
       query.andWhere(`r.search like :word${i}`, { [`word${i}`]: `%${escapeLike(word)}%` })
     const total = await query.getCount()
     if (q.before) query.andWhere('r.seq < :before', { before: q.before })

@@ -85,7 +85,7 @@ describe('log book', () => {
     const of = async (q: string) => (await owner.get(`${job}/records?${q}`).expect(200)).body
     expect((await of('kind=measurement')).total).toBe(1)
     expect((await of('field=walkAround.tests.restingV')).total).toBe(1)
-    expect((await of('search=car under 3')).total).toBe(1)
+    expect((await of('search=CAR under 3')).total).toBe(1)
     expect((await of('search=100%25')).total).toBe(0)
     const first = await of('size=5')
     const second = await of(`size=5&before=${first.next}`)

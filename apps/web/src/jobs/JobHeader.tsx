@@ -6,6 +6,7 @@ import { useJobStore } from '../store/jobStore.ts'
 import { useMayWrite } from '../store/sessionStore.ts'
 import { JobMenu } from './JobMenu.tsx'
 import { SaveMark } from './SaveMark.tsx'
+import { WorkPopover } from './WorkPopover.tsx'
 
 /** Title of the open job, its save state, undo and redo, and what can be done with it as a whole. */
 export const JobHeader = () => {
@@ -30,6 +31,7 @@ export const JobHeader = () => {
         {vehicle?.year ? <span className="font-normal text-soft"> {vehicle.year}</span> : null}
         {archived && <span className="ml-2 font-normal text-caution">archived</span>}
       </h1>
+      {mayWrite && <WorkPopover />}
       <span className="flex-1" />
       {mayWrite ? (
         <>

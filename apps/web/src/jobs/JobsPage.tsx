@@ -106,8 +106,8 @@ const Filters = ({ query, colleagues, onChange }: { query: BoardQuery; colleague
       label="Order"
       value={query.direction}
       options={[
-        ['down', 'Most first'],
-        ['up', 'Least first'],
+        ['down', 'Descending'],
+        ['up', 'Ascending'],
       ]}
       onChange={(direction) => onChange({ direction })}
     />

@@ -15,6 +15,11 @@ describe('entries of the walk-around', () => {
     expect(new Set(inSection).size).toBe(inSection.length)
     expect([...inSection].sort()).toEqual(leaves(job.walkAround, 'walkAround').sort())
   })
+  it('every entry of the car says how it is measured, every test how it is done', () => {
+    for (const g of WALK_GROUPS)
+      for (const e of g.entries) expect([e.path, (e.how ?? '').length > 10]).toEqual([e.path, true])
+    for (const t of FITNESS_TESTS) expect(t.how.length).toBeGreaterThan(10)
+  })
   it.each(entries.map((e) => [e.path, e] as const))('%s leads somewhere and has a family of units', (path, e) => {
     expect(valueAt(job, path)).not.toBeUndefined()
     if ('family' in e) expect(UNITS[e.family].length).toBeGreaterThan(0)

@@ -87,11 +87,13 @@ export class PeopleAndRecords1764300000000 implements MigrationInterface {
       add archived_at datetime(6) null,
       add readiness json null,
       add judged_by varchar(40) character set ascii null,
+      add title_words varchar(80) character set utf8mb4 collate utf8mb4_bin as (lower(title)) stored,
       drop index job_by_workshop,
       add index job_by_change (workshop_id, archived_at, updated_at, id),
       add index job_by_state (workshop_id, archived_at, state, updated_at),
       add index job_by_days (workshop_id, archived_at, state_since, id),
-      add index job_by_title (workshop_id, archived_at, title, id)`)
+      add index job_by_title (workshop_id, archived_at, title, id),
+      add index job_by_words (workshop_id, archived_at, title_words, state, updated_at, id)`)
     await q.query(`create table job_section_history (
       job_id ${ID} not null,
       section varchar(32) character set ascii not null,
@@ -120,7 +122,7 @@ export class PeopleAndRecords1764300000000 implements MigrationInterface {
       corrects ${ID} null,
       withdraws tinyint(1) not null default 0,
       body json not null,
-      search text not null,
+      search text character set utf8mb4 collate utf8mb4_bin not null,
       unique index record_by_id (id),
       index record_by_job (job_id, seq),
       index record_by_kind (job_id, kind, seq),
@@ -154,7 +156,8 @@ export class PeopleAndRecords1764300000000 implements MigrationInterface {
     ])
       await q.query(`drop table ${table}`)
     await q.query(`alter table job
-      drop index job_by_change, drop index job_by_state, drop index job_by_days, drop index job_by_title,
+      drop index job_by_change, drop index job_by_state, drop index job_by_days, drop index job_by_title, drop index job_by_words,
+      drop title_words,
       drop state, drop state_since, drop person_id, drop archived_at, drop readiness, drop judged_by,
       add index job_by_workshop (workshop_id, updated_at)`)
     await q.query('drop table person')

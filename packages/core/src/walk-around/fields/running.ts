@@ -8,6 +8,7 @@ export const IGNITION: WalkGroup = {
       kind: 'choice',
       path: 'walkAround.ignition.kind',
       label: 'Kind of ignition',
+      how: 'Cap off: a cam with contacts is points, a magnet or shutter is breakerless. A finned box on the wing is external. Leads to a computer mean controlled.',
       options: [
         ['points', 'Points'],
         ['breakerless', 'Breakerless module'],
@@ -59,6 +60,7 @@ export const COOLING: WalkGroup = {
       kind: 'choice',
       path: 'walkAround.cooling.fan',
       label: 'Fan',
+      how: 'Turned by the belt or by a motor of its own.',
       options: [
         ['belt', 'By belt'],
         ['electric', 'Electric'],
@@ -92,6 +94,7 @@ export const COOLING: WalkGroup = {
       kind: 'choice',
       path: 'walkAround.cooling.gauge',
       label: 'Temperature gauge',
+      how: 'A thin metal tube to the engine is a capillary and cannot be shared; one wire is electric.',
       options: [
         ['electric', 'Electric'],
         ['capillary', 'Capillary tube'],
@@ -112,6 +115,7 @@ export const GEARBOX: WalkGroup = {
       kind: 'choice',
       path: 'walkAround.gearbox.kind',
       label: 'Gearbox',
+      how: 'Pedals and selector; a switch on the lever or stalk is the overdrive.',
       options: [
         ['manual', 'Manual'],
         ['manual-overdrive', 'Manual with overdrive'],
@@ -124,6 +128,7 @@ export const GEARBOX: WalkGroup = {
       kind: 'choice',
       path: 'walkAround.gearbox.linkage',
       label: 'Throttle linkage',
+      how: 'Follow it from the pedal to the carburettor.',
       options: [
         ['rod', 'Rods'],
         ['cable', 'Cable'],
@@ -152,6 +157,7 @@ export const GEARBOX: WalkGroup = {
       kind: 'seen',
       path: 'walkAround.gearbox.electronic',
       label: 'Electronically shifted',
+      how: 'A loom with many wires into the gearbox, not only a reverse lamp’s two.',
       need: 2,
       neededFor: 'controller outputs',
       relevant: (j) => j.walkAround.gearbox.kind === 'automatic',
@@ -187,6 +193,7 @@ export const BONNET_AND_CABIN: WalkGroup = {
       kind: 'choice',
       path: 'walkAround.cabin.controllerPlace',
       label: 'Dry place for a controller',
+      how: 'Dry, below 60 °C after a hot drive, and reached by the loom.',
       options: [
         ['under-dash', 'Under the dash'],
         ['under-seat', 'Under a seat'],

@@ -10,6 +10,7 @@ export const VEHICLE: WalkGroup = {
       kind: 'figure',
       path: 'vehicle.year',
       label: 'Year',
+      how: 'From the papers or the chassis plate; engines are often younger or older than the car.',
       family: 'count',
       whole: true,
       need: 1,
@@ -19,6 +20,7 @@ export const VEHICLE: WalkGroup = {
       kind: 'choice',
       path: 'walkAround.body.style',
       label: 'Body',
+      how: 'As it stands; it decides where lines and leads can run.',
       options: [
         ['saloon', 'Saloon'],
         ['coupe', 'Coupé'],
@@ -44,6 +46,7 @@ export const VEHICLE: WalkGroup = {
       kind: 'choice',
       path: 'walkAround.body.drive',
       label: 'Driven wheels',
+      how: 'Look under it: a shaft to the back, to the front, or both.',
       options: [
         ['rear', 'Rear'],
         ['front', 'Front'],
@@ -63,6 +66,7 @@ export const ENGINE: WalkGroup = {
       kind: 'choice',
       path: 'vehicle.layout',
       label: 'Layout',
+      how: 'From above: one row of plugs is in line, two rows leaning apart a vee, lying opposite flat.',
       options: [
         ['inline', 'In line'],
         ['vee', 'Vee'],
@@ -75,6 +79,7 @@ export const ENGINE: WalkGroup = {
       kind: 'figure',
       path: 'vehicle.cylinders',
       label: 'Cylinders',
+      how: 'Count the plugs; engines with two plugs a cylinder have twice as many.',
       family: 'count',
       whole: true,
       need: 3,
@@ -143,6 +148,7 @@ export const ENGINE: WalkGroup = {
       kind: 'choice',
       path: 'walkAround.engine.condition',
       label: 'Known state',
+      how: 'What the owner and the bills say. The tests tell the truth later.',
       options: [
         ['fresh', 'Rebuilt, run in'],
         ['sound', 'Worn but sound'],
@@ -155,6 +161,7 @@ export const ENGINE: WalkGroup = {
       kind: 'choice',
       path: 'vehicle.aspiration',
       label: 'Breathing',
+      how: 'A belt-driven or exhaust-driven blower, or neither.',
       options: [
         ['natural', 'Unblown'],
         ['supercharged', 'Supercharged'],
@@ -189,6 +196,7 @@ export const INTAKE: WalkGroup = {
       kind: 'choice',
       path: 'walkAround.intake.pad',
       label: 'Carburettor pad',
+      how: 'Count the throttle bores the carburettor has and look whether all are of one size.',
       options: [
         ['one-barrel', 'One barrel'],
         ['two-barrel', 'Two barrels'],
@@ -203,6 +211,7 @@ export const INTAKE: WalkGroup = {
       kind: 'choice',
       path: 'walkAround.intake.divider',
       label: 'Divider under the pad',
+      how: 'Carburettor off, look down: does the wall between the planes reach the pad?',
       options: [
         ['full', 'Full height'],
         ['cut', 'Cut down'],
@@ -236,6 +245,7 @@ export const EXHAUST: WalkGroup = {
       kind: 'choice',
       path: 'walkAround.exhaust.manifold',
       label: 'Exhaust manifold',
+      how: 'Rough iron is cast; bent tubes are a header.',
       options: [
         ['cast', 'Cast'],
         ['tubular', 'Tubular header'],
@@ -247,6 +257,7 @@ export const EXHAUST: WalkGroup = {
       kind: 'choice',
       path: 'walkAround.exhaust.merge',
       label: 'Exhaust pipes',
+      how: 'From under the car, cold: follow each bank’s pipe to the tail.',
       options: [
         ['one', 'All into one'],
         ['per-bank', 'One a bank, apart'],
@@ -288,6 +299,7 @@ export const EXHAUST: WalkGroup = {
       kind: 'figure',
       path: 'walkAround.exhaust.otherPipeDiameterM',
       label: 'Other bank: outside diameter',
+      how: 'As on the first bank: a tape once round, divided by 3.14.',
       family: 'bore',
       drawing: 'pipe-tape',
       need: 1,
@@ -298,6 +310,7 @@ export const EXHAUST: WalkGroup = {
       kind: 'figure',
       path: 'walkAround.exhaust.otherTailLengthM',
       label: 'Other bank: merge to end',
+      how: 'As on the first bank: a string along the pipe.',
       family: 'distance',
       drawing: 'tail-length',
       need: 1,
@@ -308,6 +321,7 @@ export const EXHAUST: WalkGroup = {
       kind: 'seen',
       path: 'walkAround.exhaust.catalyst',
       label: 'Catalyst',
+      how: 'A can with a heat shield ahead of the silencers. The law may want it kept.',
       need: 1,
       neededFor: 'sensor ahead of it; local law',
     },
