@@ -120,7 +120,7 @@ const againstIt = (
     ...say(
       a.injection === 'throttle-body-low' && a.fuelLoop === 'single-line',
       2,
-      'Low pressure in one line: any loss in the feed is a large share.',
+      'Low pressure in one line: what the feed loses is a large share of it.',
     ),
     ...say(
       a.pumpPlace === 'in-tank' && tank.baffle === false,
