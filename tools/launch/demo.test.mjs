@@ -10,7 +10,15 @@ const SCRIPT = inRoot('lochmoor')
 const JOB = '8b7d2e94-1c35-4f0b-b0a2-77d1e5a4c222'
 const folder = mkdtempSync(join(tmpdir(), 'lochmoor-demo-test-'))
 const env = { ...process.env, LOCHMOOR_DATA: join(folder, 'demo') }
-afterAll(() => rmSync(folder, { recursive: true, force: true }))
+/** Every demo started here, so that a failing test leaves none running. @type {import('node:child_process').ChildProcess[]} */
+const started = []
+afterAll(async () => {
+  for (const child of started.filter((c) => c.exitCode === null && c.signalCode === null)) {
+    child.kill('SIGTERM')
+    await new Promise((resolve) => child.once('close', resolve))
+  }
+  rmSync(folder, { recursive: true, force: true })
+})
 
 /** @param {() => Promise<boolean> | boolean} done */
 const until = async (done) => {
@@ -30,6 +38,7 @@ const startDemo = async (...args) => {
     cwd: tmpdir(),
     stdio: ['ignore', 'pipe', 'pipe'],
   })
+  started.push(child)
   const said = { text: '' }
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (d) => (said.text += d))
   const ended = new Promise((resolve) => child.once('close', resolve))
@@ -51,9 +60,22 @@ const processesWith = (what) =>
     })
     .map(Number)
 
+/** Signs in as the owner of the demo. @param {string} address */
+const signedIn = async (address) => {
+  const answer = await fetch(`${address}/api/session/demo`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ as: 'owner' }),
+  })
+  const cookie = answer.headers.getSetCookie()[0]?.split(';')[0] ?? ''
+  const session = /** @type {any} */ (await (await fetch(`${address}/api/session`, { headers: { cookie } })).json())
+  return { cookie, 'x-lochmoor-csrf': session.csrf, 'content-type': 'application/json' }
+}
+
 /** @param {string} address */
 const fuelOf = async (address) => {
-  const job = /** @type {any} */ (await (await fetch(`${address}/api/jobs/${JOB}`)).json())
+  const headers = await signedIn(address)
+  const job = /** @type {any} */ (await (await fetch(`${address}/api/jobs/${JOB}`, { headers })).json())
   return job.sections.fuel
 }
 /** @param {string} address @param {number} lowV */
@@ -61,7 +83,7 @@ const store = async (address, lowV) => {
   const { version, value } = await fuelOf(address)
   const response = await fetch(`${address}/api/jobs/${JOB}/sections/fuel`, {
     method: 'PUT',
-    headers: { 'content-type': 'application/json' },
+    headers: await signedIn(address),
     body: JSON.stringify({ baseVersion: version, value: { ...value, lowV } }),
   })
   expect(response.status).toBe(200)

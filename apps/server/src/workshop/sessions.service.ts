@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { FirstOwner, Preferences, SessionState } from '@lochmoor/contract'
 import { err, ok, type Result } from '@lochmoor/core'
 import { Inject, Injectable } from '@nestjs/common'
-import { DataSource, LessThan, Not } from 'typeorm'
+import { DataSource, LessThan, Not, type EntityManager } from 'typeorm'
 import type { z } from 'zod'
 import { DEMO_PEOPLE } from '../demo/demoPeople.ts'
 import { AuditService } from './audit.service.ts'
@@ -35,6 +35,8 @@ export interface Opened {
   readonly expiresAt: Date
 }
 
+const CLAIM_LOCK = 'lochmoor-claim'
+const CLAIM_WAIT_S = 20
 const NO_PREFERENCES: Preferences = { units: {}, theme: null }
 
 /** Signing in and out. Sessions live in the store, so any server process knows them. */
@@ -127,27 +129,43 @@ export class SessionsService {
   /** The first start outside the demo: whoever stands at the machine becomes the owner, once. */
   async claim(first: z.infer<typeof FirstOwner>, address: string): Promise<Result<Opened, SignInError>> {
     const passwordHash = await hashOfPassword(first.password)
-    const person = await this.database.transaction(async (manager): Promise<PersonEntity | null> => {
-      // One at a time: the second one waits for this lock and then finds the first.
-      await manager.query('select id from workshop for update')
-      if ((await manager.count(PersonEntity)) > 0) return null
-      const [known] = await manager.find(WorkshopEntity, { take: 1 })
-      const workshopId = known?.id ?? randomUUID()
-      await manager.save(WorkshopEntity, { id: workshopId, name: first.workshop })
-      return manager.save(PersonEntity, {
-        id: randomUUID(),
-        workshopId,
-        email: first.email,
-        name: first.name,
-        role: 'owner',
-        active: true,
-        passwordHash,
-        preferences: NO_PREFERENCES,
-      })
-    })
+    const person = await this.oneAtATime((manager) => this.firstOwner(manager, first, passwordHash))
     if (!person) return err({ code: 'claimed' })
     await this.audit.note({ workshopId: person.workshopId, event: 'first-owner', who: person.email, address })
     return ok(await this.openFor(person))
+  }
+
+  private async firstOwner(
+    manager: EntityManager,
+    first: z.infer<typeof FirstOwner>,
+    passwordHash: string,
+  ): Promise<PersonEntity | null> {
+    if ((await manager.count(PersonEntity)) > 0) return null
+    const [known] = await manager.find(WorkshopEntity, { take: 1 })
+    const workshopId = known?.id ?? randomUUID()
+    await manager.save(WorkshopEntity, { id: workshopId, name: first.workshop })
+    return manager.save(PersonEntity, {
+      id: randomUUID(),
+      workshopId,
+      email: first.email,
+      name: first.name,
+      role: 'owner',
+      active: true,
+      passwordHash,
+      preferences: NO_PREFERENCES,
+    })
+  }
+
+  /** There is no row yet that could be locked, so the claim has a lock of the store's own; held over the commit. */
+  private async oneAtATime<T>(work: (manager: EntityManager) => Promise<T>): Promise<T> {
+    const runner = this.database.createQueryRunner()
+    try {
+      await runner.query('select get_lock(?, ?)', [CLAIM_LOCK, CLAIM_WAIT_S])
+      return await runner.manager.transaction(work)
+    } finally {
+      await runner.query('select release_lock(?)', [CLAIM_LOCK])
+      await runner.release()
+    }
   }
 
   /** Follows a guest link. A person of the same workshop stays who they are. */

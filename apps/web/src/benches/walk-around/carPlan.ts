@@ -17,9 +17,9 @@ const TANK_AT = {
   'in-boot': [540, 88],
   'behind-seat': [430, 88],
   'under-seat': [370, 88],
-  front: [20, 88],
+  front: [16, 88],
 } as const
-const BATTERY_AT = { bay: [150, 18], boot: [560, 18], 'under-seat': [350, 18] } as const
+const BATTERY_AT = { bay: [150, 18], boot: [548, 18], 'under-seat': [350, 18] } as const
 
 /** Where each group of entries lies on this car: tank and battery where they were found. */
 export const zonesOf = (job: JobDocument): Zone[] => {
@@ -29,13 +29,13 @@ export const zonesOf = (job: JobDocument): Zone[] => {
   const at: Readonly<Record<string, readonly [number, number, number, number]>> = {
     vehicle: [262, 18, 80, 44],
     cooling: [24, 18, 84, 44],
-    engine: [78, 88, 110, 64],
-    intake: [198, 88, 66, 64],
+    engine: [104, 88, 104, 64],
+    intake: [214, 88, 64, 64],
     ignition: [24, 178, 84, 44],
-    gearbox: [272, 88, 84, 64],
+    gearbox: [284, 88, 80, 64],
     exhaust: [118, 178, 236, 44],
     tank: [tankX, tankY, 78, 64],
-    lines: [tank.place === 'front' ? 112 : 366, 178, 128, 44],
+    lines: [366, 178, 128, 44],
     power: [batteryX, batteryY, 84, 44],
     room: [battery.place === 'under-seat' ? 440 : 350, 18, 84, 44],
   }

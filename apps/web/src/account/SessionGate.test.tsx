@@ -1,0 +1,121 @@
+import 'fake-indexeddb/auto'
+import { render, screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { MemoryRouter, Route, Routes } from 'react-router'
+import { call } from '../api/client.ts'
+import { Done } from '@lochmoor/contract'
+import { useSession } from '../store/sessionStore.ts'
+import { unitOfFamily, usePreferences } from '../store/preferences.ts'
+import { reply } from '../test/session.ts'
+import { SessionGate } from './SessionGate.tsx'
+
+const signedIn = {
+  state: 'signed-in',
+  role: 'installer',
+  personId: '7e2c9a1b-3d75-4c2f-9b80-1fae4d6c2b52',
+  name: 'Tobin Raithe',
+  email: 'tobin@skerrow-bank.example',
+  workshop: 'Garage',
+  csrf: 'the token',
+  demo: true,
+  preferences: { units: { pressure: 'bar' }, theme: 'dark' },
+}
+
+const show = () =>
+  render(
+    <MemoryRouter>
+      <Routes>
+        <Route element={<SessionGate />}>
+          <Route index element={<p>the work</p>} />
+        </Route>
+      </Routes>
+    </MemoryRouter>,
+  )
+
+/** A server that knows one session state at a time. */
+const serve = (first: object) => {
+  const server = {
+    session: first,
+    down: false,
+    sent: [] as { method: string; path: string; headers: Record<string, string>; body: string }[],
+  }
+  globalThis.fetch = (url, init) => {
+    if (server.down) return Promise.reject(new TypeError('away'))
+    const path = url as string
+    const method = init?.method ?? 'GET'
+    server.sent.push({
+      method,
+      path,
+      headers: (init?.headers ?? {}) as Record<string, string>,
+      body: (init?.body ?? '') as string,
+    })
+    if (path === '/api/session' && method === 'GET') return reply(200, server.session)
+    if (path === '/api/session/demo') {
+      server.session = signedIn
+      return reply(200, { done: true })
+    }
+    if (path === '/api/session')
+      return reply(403, { code: 'wrongPassword', message: 'E-mail address and password do not go together.' })
+    return reply(401, { code: 'signedOut', message: 'Sign in first.' })
+  }
+  return server
+}
+
+beforeEach(() => {
+  localStorage.clear()
+  useSession.setState({ session: null })
+})
+
+describe('the way in', () => {
+  it('a demo signs in by one click; what the person chose comes with it', async () => {
+    serve({ state: 'signed-out', demo: true })
+    show()
+    await userEvent.click(await screen.findByRole('button', { name: 'As an installer' }))
+    expect(await screen.findByText('the work')).toBeTruthy()
+    expect(unitOfFamily(usePreferences.getState().units, 'pressure').id).toBe('bar')
+  })
+
+  it('elsewhere there is no such button; a wrong password is said and the address stays', async () => {
+    serve({ state: 'signed-out', demo: false })
+    show()
+    await userEvent.type(await screen.findByLabelText('E-mail address'), 'tobin@skerrow-bank.example')
+    await userEvent.type(screen.getByLabelText('Password'), 'no')
+    await userEvent.click(screen.getByRole('button', { name: 'Sign in' }))
+    expect((await screen.findByRole('alert')).textContent).toContain('do not go together')
+    expect(screen.getByLabelText<HTMLInputElement>('E-mail address').value).toBe('tobin@skerrow-bank.example')
+    expect(screen.queryByRole('button', { name: 'As the owner' })).toBeNull()
+  })
+
+  it('a server that is away is named, and asked again', async () => {
+    const server = serve(signedIn)
+    server.down = true
+    show()
+    expect((await screen.findByRole('alert')).textContent).toMatch(/out of reach.*is kept and sent once it answers/)
+    server.down = false
+    await userEvent.click(screen.getByRole('button', { name: 'Try again' }))
+    expect(await screen.findByText('the work')).toBeTruthy()
+  })
+
+  it('a session that the server forgot leads to the sign-in, whatever was being done', async () => {
+    serve(signedIn)
+    show()
+    await screen.findByText('the work')
+    await call(Done, 'POST', '/jobs')
+    expect(await screen.findByRole('heading', { name: 'Sign in' })).toBeTruthy()
+  })
+
+  it('changes carry the session’s token, reading does not', async () => {
+    const server = serve(signedIn)
+    show()
+    await screen.findByText('the work')
+    await call(Done, 'DELETE', '/anything')
+    expect(server.sent.find((s) => s.method === 'GET')!.headers).not.toHaveProperty('x-lochmoor-csrf')
+    expect(server.sent.at(-1)!.headers).toMatchObject({ 'x-lochmoor-csrf': 'the token' })
+  })
+
+  it('a first start asks for the owner', async () => {
+    serve({ state: 'needs-owner' })
+    show()
+    expect(await screen.findByRole('heading', { name: 'Whose Lochmoor is this?' })).toBeTruthy()
+  })
+})
