@@ -19,14 +19,16 @@ const arbController: fc.Arbitrary<ControllerPart> = fc.record({
   sequential: fc.boolean(),
   gearbox: fc.boolean(),
 })
+type Originality = NonNullable<JobDocument['system']['originality']>
+type Welder = NonNullable<JobDocument['system']['welder']>
+type TimingWish = NonNullable<JobDocument['system']['timingControl']>
+
 const arbWishes = fc.record({
   boostLaterPa: fc.option(fc.double({ min: 0, max: 150e3, noNaN: true })),
   budgetClass: fc.option(fc.integer({ min: 1, max: 5 })),
-  originality: fc.option(
-    fc.constantFrom('looks-stock', 'can-be-undone', 'free') as fc.Arbitrary<'looks-stock' | 'can-be-undone' | 'free'>,
-  ),
-  welder: fc.option(fc.constantFrom('self', 'shop', 'none') as fc.Arbitrary<'self' | 'shop' | 'none'>),
-  timingControl: fc.option(fc.constantFrom('wanted', 'later', 'no') as fc.Arbitrary<'wanted' | 'later' | 'no'>),
+  originality: fc.option(fc.constantFrom<Originality[]>('looks-stock', 'can-be-undone', 'free')),
+  welder: fc.option(fc.constantFrom<Welder[]>('self', 'shop', 'none')),
+  timingControl: fc.option(fc.constantFrom<TimingWish[]>('wanted', 'later', 'no')),
   gearboxControl: fc.option(fc.boolean()),
   fanControl: fc.option(fc.boolean()),
 })
