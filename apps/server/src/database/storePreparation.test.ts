@@ -65,7 +65,7 @@ describe('preparing the store', () => {
     expect(document.fuel).toEqual(old.fuel)
     expect(document.walkAround).toEqual(emptyJob('').walkAround)
     expect(stored!.sections.find((s) => s.section === 'fuel')!.version).toBe(7)
-    const history = await again.get(JobsRepository).wholeHistory(job)
+    const history = await again.get(JobsRepository).wholeHistory(workshop, job)
     expect(history.map((h) => `${h.section} ${h.version}`).sort()).toEqual([
       'fuel 7',
       'system 1',

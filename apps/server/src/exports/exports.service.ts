@@ -40,7 +40,7 @@ export class ExportsService {
     const [records, photos, history] = await Promise.all([
       this.records.all(workshopId, id),
       this.photos.all(workshopId, id),
-      this.jobs.wholeHistory(id),
+      this.jobs.wholeHistory(workshopId, id),
     ])
     return ok({
       format: JOB_FILE_FORMAT,

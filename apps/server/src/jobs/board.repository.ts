@@ -78,9 +78,12 @@ export class BoardRepository {
     return this.database.getRepository(JobEntity).findBy({ workshopId, id: In([...ids]) })
   }
 
-  sections(jobIds: readonly string[], section?: string): Promise<JobSectionEntity[]> {
+  /** Sections of jobs of this workshop. */
+  sections(workshopId: string, jobIds: readonly string[], section?: string): Promise<JobSectionEntity[]> {
     if (jobIds.length === 0) return Promise.resolve([])
-    return this.database.getRepository(JobSectionEntity).findBy({ jobId: In([...jobIds]), ...(section && { section }) })
+    return this.database
+      .getRepository(JobSectionEntity)
+      .findBy({ jobId: In([...jobIds]), job: { workshopId }, ...(section && { section }) })
   }
 
   /** Keeps what was computed, unless the job has changed meanwhile. */

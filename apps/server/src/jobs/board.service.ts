@@ -35,6 +35,7 @@ export class BoardService {
     const readiness = await this.readinessOf(workshopId, jobs)
     const works = bySection(
       await this.board.sections(
+        workshopId,
         jobs.map((j) => j.id),
         'work',
       ),
@@ -65,7 +66,12 @@ export class BoardService {
     const missing = jobs.filter((j) => !map.has(j.id))
     if (missing.length === 0) return map
     const controllers = (await this.catalogue.list(workshopId, 'controllers')) as ControllerPart[]
-    const sections = bySection(await this.board.sections(missing.map((j) => j.id)))
+    const sections = bySection(
+      await this.board.sections(
+        workshopId,
+        missing.map((j) => j.id),
+      ),
+    )
     for (const job of missing) {
       const readiness = readinessOf(documentOf(job.id, sections.get(job.id) ?? []), { controllers })
       map.set(job.id, readiness)

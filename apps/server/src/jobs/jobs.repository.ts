@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { JOB_SCHEMA_VERSION, SECTION_NAMES, type SectionName } from '@lochmoor/contract'
 import type { JobDocument } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
-import { DataSource, IsNull, Not, type EntityManager } from 'typeorm'
+import { DataSource, IsNull, Not, type EntityManager, type SelectQueryBuilder } from 'typeorm'
 import { JobEntity, JobSectionEntity, SectionHistoryEntity } from './job.entity.ts'
 
 export type WriteOutcome =
@@ -140,27 +140,46 @@ export class JobsRepository {
     return affected === 1
   }
 
-  /** Versions of sections, latest first, at most `take`, older than a time. The job must have been found before. */
-  history(jobId: string, take: number, section?: SectionName, before?: Date): Promise<SectionHistoryEntity[]> {
-    const query = this.database
+  /** Versions of the sections of a job of this workshop. */
+  private versions(workshopId: string, jobId: string): SelectQueryBuilder<SectionHistoryEntity> {
+    return this.database
       .getRepository(SectionHistoryEntity)
       .createQueryBuilder('h')
+      .innerJoin(JobEntity, 'j', 'j.id = h.jobId and j.workshopId = :workshopId', { workshopId })
       .where('h.jobId = :jobId', { jobId })
-      .orderBy('h.at', 'DESC')
-      .addOrderBy('h.version', 'DESC')
-      .take(take)
+  }
+
+  /** Latest first, at most `take`, older than a time. */
+  history(
+    workshopId: string,
+    jobId: string,
+    take: number,
+    section?: SectionName,
+    before?: Date,
+  ): Promise<SectionHistoryEntity[]> {
+    const query = this.versions(workshopId, jobId).orderBy('h.at', 'DESC').addOrderBy('h.version', 'DESC').limit(take)
     if (section) query.andWhere('h.section = :section', { section })
     if (before) query.andWhere('h.at < :before', { before })
     return query.getMany()
   }
 
-  versionOf(jobId: string, section: SectionName, version: number): Promise<SectionHistoryEntity | null> {
-    return this.database.getRepository(SectionHistoryEntity).findOneBy({ jobId, section, version })
+  versionOf(
+    workshopId: string,
+    jobId: string,
+    section: SectionName,
+    version: number,
+  ): Promise<SectionHistoryEntity | null> {
+    return this.versions(workshopId, jobId)
+      .andWhere('h.section = :section and h.version = :version', { section, version })
+      .getOne()
   }
 
-  wholeHistory(jobId: string): Promise<SectionHistoryEntity[]> {
-    return this.database
-      .getRepository(SectionHistoryEntity)
-      .find({ where: { jobId }, order: { at: 'ASC', section: 'ASC', version: 'ASC' } })
+  /** Oldest first. */
+  wholeHistory(workshopId: string, jobId: string): Promise<SectionHistoryEntity[]> {
+    return this.versions(workshopId, jobId)
+      .orderBy('h.at', 'ASC')
+      .addOrderBy('h.section', 'ASC')
+      .addOrderBy('h.version', 'ASC')
+      .getMany()
   }
 }

@@ -113,14 +113,20 @@ export class JobsService {
     before: string | undefined,
   ): Promise<Result<HistoryPage, JobError>> {
     if (!(await this.jobs.exists(workshopId, id))) return err({ code: 'noSuchJob' })
-    const rows = await this.jobs.history(id, HISTORY_PAGE + 1, section, before ? new Date(before) : undefined)
+    const rows = await this.jobs.history(
+      workshopId,
+      id,
+      HISTORY_PAGE + 1,
+      section,
+      before ? new Date(before) : undefined,
+    )
     const shown = rows.slice(0, HISTORY_PAGE)
     const entries = await Promise.all(
       shown.map(async (row): Promise<HistoryEntry> => {
         const name = row.section as SectionName
         const older =
           rows.find((r) => r.section === row.section && r.version === row.version - 1) ??
-          (row.version > 1 ? await this.jobs.versionOf(id, name, row.version - 1) : null)
+          (row.version > 1 ? await this.jobs.versionOf(workshopId, id, name, row.version - 1) : null)
         return {
           section: name,
           version: row.version,
@@ -147,7 +153,7 @@ export class JobsService {
     version: number,
   ): Promise<Result<SectionVersion, JobError>> {
     if (!(await this.jobs.exists(workshopId, id))) return err({ code: 'noSuchJob' })
-    const row = await this.jobs.versionOf(id, section, version)
+    const row = await this.jobs.versionOf(workshopId, id, section, version)
     return row ? ok({ section, version, value: inTodaysShape(row, section) }) : err({ code: 'noSuchVersion' })
   }
 }

@@ -18,11 +18,16 @@ import { Answers } from '../http/answers.decorator.ts'
 import { From, Open, Who, type PersonCaller, type RequestWithCaller } from './caller.ts'
 import { SESSION_COOKIE, SessionsService, type Opened, type SignInError } from './sessions.service.ts'
 
-const STATUS = { wrongPassword: 403, tooManyTries: 429, claimed: 409, linkExpired: 410, noDemo: 404 } satisfies Record<
-  SignInError['code'],
-  number
->
+const STATUS = {
+  wrongPassword: 403,
+  wrongPresent: 403,
+  tooManyTries: 429,
+  claimed: 409,
+  linkExpired: 410,
+  noDemo: 404,
+} satisfies Record<SignInError['code'], number>
 const MESSAGE = {
+  wrongPresent: 'The present password is not right; nothing was changed.',
   wrongPassword: 'E-mail address and password do not go together.',
   tooManyTries: 'Too many tries. Wait a quarter of an hour, or have an owner send you a new link.',
   claimed: 'This installation has an owner already: sign in.',

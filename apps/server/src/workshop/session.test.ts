@@ -95,7 +95,8 @@ describe('signing out', () => {
 describe('password', () => {
   it('changes only with the present one, ends other sessions, never says a password back', async () => {
     const [here, there] = [await demoCaller(server, 'installer'), await demoCaller(server, 'installer')]
-    await here.post('/api/session/password', { current: 'wrong', next: 'a new long one' }).expect(403)
+    const wrong = await here.post('/api/session/password', { current: 'wrong', next: 'a new long one' }).expect(403)
+    expect(wrong.body.message).toMatch(/present password is not right/)
     const short = await here.post('/api/session/password', { current: DEMO_PASSWORD, next: 'brief' }).expect(400)
     expect(short.body.message).toBe('next is "(not shown)"; allowed: 10 to 200 characters')
     await here.post('/api/session/password', { current: DEMO_PASSWORD, next: 'a new long one' }).expect(200)

@@ -25,6 +25,7 @@ export const MOST_FAILURES = { byWho: 8, byAddress: 60 } as const
 
 export type SignInError =
   | { readonly code: 'wrongPassword' }
+  | { readonly code: 'wrongPresent' }
   | { readonly code: 'tooManyTries'; readonly retryAfterS: number }
   | { readonly code: 'claimed' }
   | { readonly code: 'linkExpired' }
@@ -202,7 +203,7 @@ export class SessionsService {
   ): Promise<Result<null, SignInError>> {
     const people = this.database.getRepository(PersonEntity)
     const person = await people.findOneByOrFail({ id: caller.personId })
-    if (!(await passwordFits(current, person.passwordHash))) return err({ code: 'wrongPassword' })
+    if (!(await passwordFits(current, person.passwordHash))) return err({ code: 'wrongPresent' })
     await people.update({ id: person.id }, { passwordHash: await hashOfPassword(next) })
     await this.database
       .getRepository(SessionEntity)

@@ -3,7 +3,8 @@ import { Popover } from 'radix-ui'
 import { Link } from 'react-router'
 import { signOut } from '../api/people.ts'
 import { Button } from '../shell/Button.tsx'
-import { loadSession, useSession } from '../store/sessionStore.ts'
+import { useSession } from '../store/sessionStore.ts'
+import { leave } from './leave.ts'
 
 /** Who sits here, and the way out. */
 export const AccountMenu = () => {
@@ -11,7 +12,6 @@ export const AccountMenu = () => {
   if (session?.state !== 'signed-in' && session?.state !== 'guest') return null
   const guest = session.state === 'guest'
   const name = guest ? 'Guest' : session.name
-  const leave = () => void signOut().then(loadSession)
   return (
     <Popover.Root>
       <Popover.Trigger
@@ -52,7 +52,7 @@ export const AccountMenu = () => {
               </li>
             )}
           </ul>
-          <Button onClick={leave}>{guest ? 'Leave' : 'Sign out'}</Button>
+          <Button onClick={() => void leave(signOut)}>{guest ? 'Leave' : 'Sign out'}</Button>
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>

@@ -3,7 +3,8 @@ import { explainApiError } from '../api/client.ts'
 import { changePassword, signOutEverywhere } from '../api/people.ts'
 import { TextEntry, useEntries } from '../fields/TextEntry.tsx'
 import { Button } from '../shell/Button.tsx'
-import { loadSession, useSession } from '../store/sessionStore.ts'
+import { useSession } from '../store/sessionStore.ts'
+import { leave } from './leave.ts'
 
 /** One's own account: password, and leaving every browser. */
 export const AccountPage = () => {
@@ -22,7 +23,7 @@ export const AccountPage = () => {
       <h2 className="mt-8 border-b-2 border-ink pb-0.5 font-extrabold">Everywhere</h2>
       <p className="my-2">Ends every sign-in of yours, this one too: for a laptop that was left or lost.</p>
       <div className="flex">
-        <Button onClick={() => void signOutEverywhere().then(loadSession)}>Sign out everywhere</Button>
+        <Button onClick={() => void leave(signOutEverywhere)}>Sign out everywhere</Button>
       </div>
       <h2 className="mt-8 border-b-2 border-ink pb-0.5 font-extrabold">Units and theme</h2>
       <p className="my-2">

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto'
-import { render, screen } from '@testing-library/react'
+import { render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { call } from '../api/client.ts'
@@ -21,12 +21,19 @@ const signedIn = {
   preferences: { units: { pressure: 'bar' }, theme: 'dark' },
 }
 
+const Work = () => (
+  <>
+    <p>the work</p>
+    <input aria-label="half a note" />
+  </>
+)
+
 const show = () =>
   render(
     <MemoryRouter>
       <Routes>
         <Route element={<SessionGate />}>
-          <Route index element={<p>the work</p>} />
+          <Route index element={<Work />} />
         </Route>
       </Routes>
     </MemoryRouter>,
@@ -100,8 +107,22 @@ describe('the way in', () => {
     serve(signedIn)
     show()
     await screen.findByText('the work')
+    await userEvent.type(screen.getByLabelText('half a note'), 'blows at the joi')
     await call(Done, 'POST', '/jobs')
     expect(await screen.findByRole('heading', { name: 'Sign in' })).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: 'As an installer' }))
+    await waitFor(() => expect(screen.queryByRole('heading', { name: 'Sign in' })).toBeNull())
+    expect(screen.getByLabelText<HTMLInputElement>('half a note').value).toBe('blows at the joi')
+  })
+
+  it('somebody else who signs in there finds none of it', async () => {
+    const server = serve({ ...signedIn, personId: '5d1b8f0a-2c64-4b1e-8a7f-0e9d3c5b1a41', name: 'Maren Skell' })
+    show()
+    await userEvent.type(await screen.findByLabelText('half a note'), 'mine')
+    server.session = { state: 'signed-out', demo: true }
+    await call(Done, 'POST', '/jobs')
+    await userEvent.click(await screen.findByRole('button', { name: 'As an installer' }))
+    await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('half a note').value).toBe(''))
   })
 
   it('changes carry the session’s token, reading does not', async () => {

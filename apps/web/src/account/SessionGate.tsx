@@ -18,6 +18,9 @@ export const SessionGate = () => {
     })
   }, [])
   useEffect(load, [load])
+  const who = session?.state === 'signed-in' ? session.personId : session?.state === 'guest' ? 'guest' : null
+  const [inside, setInside] = useState<string | null>(null)
+  if (who !== null && who !== inside) setInside(who)
 
   if (session === null)
     return why === null ? (
@@ -32,6 +35,16 @@ export const SessionGate = () => {
       </div>
     )
   if (session.state === 'needs-owner') return <FirstOwnerPage onDone={load} />
-  if (session.state === 'signed-out') return <SignInPage demo={session.demo} onDone={load} />
-  return <Outlet />
+  return (
+    <>
+      {inside !== null && (
+        // Signed out in the middle of the work the screen stays behind the sign-in, with what was typed; whoever else
+        // signs in gets a screen of their own.
+        <div key={inside} className={who === null ? 'hidden' : 'contents'}>
+          <Outlet />
+        </div>
+      )}
+      {session.state === 'signed-out' && <SignInPage demo={session.demo} onDone={load} />}
+    </>
+  )
 }

@@ -28,9 +28,9 @@ export const measurable = (job: JobDocument): { entry: FigureEntry; group: strin
     entries.flatMap((entry) => (entry.kind === 'figure' && isRelevant(entry, job) ? [{ entry, group: title }] : [])),
   )
 
-/** The range of an entry, or of one cylinder's figure in a list. */
+/** The range of an entry, of one cylinder’s figure in a list, or of a figure of either line. */
 const rangeOf = (path: string): { min: number; max: number } | undefined =>
-  FIELD_RANGES[path.replace(/\.\d+$/, '') as RangedField]
+  FIELD_RANGES[path.replace(/\.\d+$/, '').replace(/^fuel\.(feed|return)\./, 'line.') as RangedField]
 
 /** What is wrong with a figure for an entry of the document, or null. */
 export const rangeProblem = (path: string, si: number, unit: Unit): string | null => {

@@ -1,6 +1,7 @@
 import { useEffect } from 'react'
 import { Link, Outlet } from 'react-router'
 import { usePreferences } from '../store/preferences.ts'
+import { useSession } from '../store/sessionStore.ts'
 import { PaletteButton } from '../palette/PaletteButton.tsx'
 import { AccountMenu } from '../account/AccountMenu.tsx'
 import { PreferencesMenu } from './PreferencesMenu.tsx'
@@ -11,6 +12,7 @@ import { ThemeSwitch, useAppliedTheme } from './ThemeSwitch.tsx'
 export const Shell = () => {
   const theme = usePreferences((s) => s.theme)
   const applied = useAppliedTheme(theme)
+  const signedOut = useSession((s) => s.session?.state === 'signed-out')
   useShellCommands(applied)
   useEffect(() => {
     document.documentElement.dataset['theme'] = applied
@@ -25,7 +27,10 @@ export const Shell = () => {
           <Ridge />
           <span className="sr-only sm:not-sr-only">Lochmoor</span>
         </Link>
-        <div id="header-middle" className="flex min-w-0 flex-1 items-center gap-3" />
+        <div
+          id="header-middle"
+          className={`min-w-0 flex-1 items-center gap-3 ${signedOut ? 'invisible flex' : 'flex'}`}
+        />
         <PaletteButton />
         <PreferencesMenu />
         <ThemeSwitch applied={applied} />

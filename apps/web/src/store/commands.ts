@@ -3,6 +3,7 @@ import {
   fuelLoopOf,
   mergeThree,
   withValueAt,
+  type Family,
   type FuelChange,
   type FuelLoop,
   type JobDocument,
@@ -190,6 +191,12 @@ export const enterRecord = (
   })
   sendSoon()
 }
+
+/** What a field of a station does when a figure was measured there: the figure stands in the log book too. */
+export const measuredAt =
+  (field: string, quantity: string, family: Family) =>
+  (si: number, text: string): void =>
+    enterRecord({ kind: 'measurement', quantity, si, family, text, field, place: '', condition: '', instrument: '' })
 
 /** Puts a photograph into the outbox, followed by its entry in the book. */
 export const enterPhoto = (blob: Blob, text: string): void => {

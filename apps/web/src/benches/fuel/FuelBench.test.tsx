@@ -5,6 +5,7 @@ import { MemoryRouter } from 'react-router'
 import { undo } from '../../store/commands.ts'
 import { useCatalogue } from '../../store/catalogueStore.ts'
 import { initialJobState, useJobStore } from '../../store/jobStore.ts'
+import { outbox } from '../../store/outbox.ts'
 import { stopSending } from '../../store/sending.ts'
 import { sitHere } from '../../test/session.ts'
 import { setUnitSystem } from '../../store/preferences.ts'
@@ -105,5 +106,25 @@ describe('fuel bench', () => {
     expect(part('Picture').getByRole('img', { name: /Test car/ }).textContent).toMatch(/set [\d.]+.psi/)
     expect(part('Measured').getByLabelText<HTMLInputElement>('Set pressure').value).toBe('43.511')
     act(() => setUnitSystem('metric'))
+  })
+
+  it('what is measured at the bench stands in the log book, what is wished does not', async () => {
+    open()
+    const measured = part('Measured')
+    await userEvent.clear(measured.getByLabelText('Least voltage at the pump'))
+    await userEvent.type(measured.getByLabelText('Least voltage at the pump'), '11.8')
+    await userEvent.tab()
+    await userEvent.clear(measured.getByLabelText('Power wanted'))
+    await userEvent.type(measured.getByLabelText('Power wanted'), '130 hp')
+    await userEvent.tab()
+    const [length] = measured.getAllByLabelText('Length')
+    await userEvent.clear(length!)
+    await userEvent.type(length!, '13 ft 6')
+    await userEvent.tab()
+    const book = outbox.ofJob('test').flatMap((e) => (e.kind === 'record' ? [e.record.body] : []))
+    expect(book).toEqual([
+      expect.objectContaining({ field: 'fuel.lowV', text: '11.8 V', si: 11.8 }),
+      expect.objectContaining({ field: 'fuel.feed.lengthM', quantity: 'Length of the feed', text: '13 ft 6' }),
+    ])
   })
 })

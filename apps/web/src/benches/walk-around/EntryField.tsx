@@ -12,26 +12,23 @@ import { useState, type ReactNode } from 'react'
 import { KnownChoiceField } from '../../fields/KnownChoiceField.tsx'
 import { QuantityField } from '../../fields/QuantityField.tsx'
 import { TextEntry } from '../../fields/TextEntry.tsx'
-import { enterRecord, run, setAt } from '../../store/commands.ts'
+import { enterRecord, measuredAt, run, setAt } from '../../store/commands.ts'
 import { Drawing } from './Drawing.tsx'
 import { entryElementId } from './view.ts'
 
-/** A measurement taken at this station stands in the log book too, and feeds the computation from here. */
-const measured = (entry: WalkEntry, si: number | null, text: string): void => {
-  const { path: field } = entry
-  const family = 'family' in entry ? entry.family : null
+/** A word chosen or text entered at this station stands in the log book too. */
+const seenOrSaid = (entry: WalkEntry, text: string): void =>
   enterRecord({
     kind: 'measurement',
     quantity: entry.label,
-    si,
-    family,
+    si: null,
+    family: null,
     text,
-    field,
+    field: entry.path,
     place: '',
     condition: '',
     instrument: '',
   })
-}
 
 const rangeOf = (path: string): RangedField => {
   if (path in FIELD_RANGES) return path as RangedField
@@ -70,7 +67,7 @@ export const EntryField = ({ entry, job, assumed }: Props) => {
           whole={entry.whole}
           how={how}
           onChange={set}
-          onMeasured={(si, typed) => measured(entry, si, typed)}
+          onMeasured={measuredAt(entry.path, entry.label, entry.family)}
         />
       )}
       {entry.kind === 'choice' && (
@@ -82,7 +79,7 @@ export const EntryField = ({ entry, job, assumed }: Props) => {
           onChange={(next) => {
             set(next)
             const words = entry.options.find(([v]) => v === next)?.[1]
-            if (words) measured(entry, null, words)
+            if (words) seenOrSaid(entry, words)
           }}
         />
       )}
@@ -98,7 +95,7 @@ export const EntryField = ({ entry, job, assumed }: Props) => {
           how={how}
           onChange={(next) => {
             set(next === null ? null : next === 'yes')
-            if (next !== null) measured(entry, null, next)
+            if (next !== null) seenOrSaid(entry, next)
           }}
         />
       )}
@@ -121,7 +118,7 @@ const FiringOrderField = ({ entry, job, how }: { entry: WalkEntry; job: JobDocum
         most={60}
         problem={read && !read.ok ? explainFiringOrderError(read.error) : null}
         onChange={(text) => run(setAt(entry.path, text === '' ? null : text, entry.label.toLowerCase()))}
-        onLeave={(text) => text !== '' && read?.ok && measured(entry, null, text)}
+        onLeave={(text) => text !== '' && read?.ok && seenOrSaid(entry, text)}
       />
       {how && (
         <details className="pb-1 text-soft">
@@ -164,19 +161,7 @@ const CylinderFields = ({ entry, job, how }: { entry: WalkEntry; job: JobDocumen
             range={rangeOf(entry.path)}
             value={list[i] ?? null}
             onChange={(si) => set(i, si)}
-            onMeasured={(si, typed) =>
-              enterRecord({
-                kind: 'measurement',
-                quantity: `${entry.label}, cylinder ${i + 1}`,
-                si,
-                family: entry.family,
-                text: typed,
-                field: `${entry.path}.${i}`,
-                place: '',
-                condition: '',
-                instrument: '',
-              })
-            }
+            onMeasured={measuredAt(`${entry.path}.${i}`, `${entry.label}, cylinder ${i + 1}`, entry.family)}
           />
         ))}
       </div>

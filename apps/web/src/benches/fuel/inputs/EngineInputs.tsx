@@ -4,7 +4,7 @@ import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
-import { run, setVehicle } from '../../../store/commands.ts'
+import { measuredAt, run, setVehicle } from '../../../store/commands.ts'
 import { selectEngine } from '../selectors.ts'
 import type { InputsProps } from './FuelInputs.tsx'
 import { Group } from './Group.tsx'
@@ -13,6 +13,9 @@ import { TitleField } from './TitleField.tsx'
 type FigureName = {
   [K in keyof VehicleSection]: VehicleSection[K] extends number | null ? K : never
 }[keyof VehicleSection]
+
+/** What is wanted, not measured: it stands in the history, not in the log book. */
+const WISHED: ReadonlySet<FigureName> = new Set(['powerW', 'powerSpeedRpm', 'boostPa'])
 
 /** The engine and what it shall make. */
 export const EngineInputs = ({ job, assumed }: InputsProps) => {
@@ -27,6 +30,7 @@ export const EngineInputs = ({ job, assumed }: InputsProps) => {
       whole={whole}
       how={how}
       onChange={(si) => run(setVehicle({ [name]: si }, label.toLowerCase()))}
+      onMeasured={WISHED.has(name) ? undefined : measuredAt(`vehicle.${name}`, label, family)}
     />
   )
   return (

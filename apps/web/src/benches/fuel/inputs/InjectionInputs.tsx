@@ -4,12 +4,15 @@ import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { PartField } from '../../../fields/PartField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
-import { run, setFuel, setSystemType } from '../../../store/commands.ts'
+import { measuredAt, run, setFuel, setSystemType } from '../../../store/commands.ts'
 import { useDescribe } from './describeParts.ts'
 import type { InputsProps } from './FuelInputs.tsx'
 import { Group } from './Group.tsx'
 
 type FigureName = { [K in keyof FuelSection]: FuelSection[K] extends number | null ? K : never }[keyof FuelSection]
+
+/** What is measured here; the rest is decided. */
+const MEASURED: ReadonlySet<FigureName> = new Set(['ethanolShare', 'fuelTemperatureK'])
 
 const PLACES = [
   ['above-plate', 'Above the plate'],
@@ -37,6 +40,7 @@ export const InjectionInputs = ({ job, catalogue, assumed }: InputsProps) => {
       whole={whole}
       how={how}
       onChange={(si) => run(setFuel({ [name]: si }, label.toLowerCase()))}
+      onMeasured={MEASURED.has(name) ? measuredAt(`fuel.${name}`, label, family) : undefined}
     />
   )
   const place = injectionPlaceOf(job)

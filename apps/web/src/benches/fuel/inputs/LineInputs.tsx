@@ -1,6 +1,6 @@
 import { PartField } from '../../../fields/PartField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
-import { run, setLine } from '../../../store/commands.ts'
+import { measuredAt, run, setLine } from '../../../store/commands.ts'
 import { useDescribe } from './describeParts.ts'
 import type { InputsProps } from './FuelInputs.tsx'
 import { Group } from './Group.tsx'
@@ -40,6 +40,7 @@ export const LineInputs = ({ job, catalogue, assumed, which }: InputsProps & { w
         assumedWord="as listed for the hose"
         how="The shank of a drill that just slides in. On an old line measure at a cut end, past the flare. A measured bore counts before the catalogue's."
         onChange={(si) => run(setLine(which, { measuredBoreM: si }, `${which} bore`))}
+        onMeasured={measuredAt(`fuel.${which}.measuredBoreM`, `Bore of the ${which}`, 'bore')}
       />
       <QuantityField
         label="Length"
@@ -49,6 +50,7 @@ export const LineInputs = ({ job, catalogue, assumed, which }: InputsProps & { w
         assumed={assumed(`fuel.${which}.lengthM`)}
         how="A string along the real path, from fitting to fitting, with slack enough to lower the tank."
         onChange={(si) => run(setLine(which, { lengthM: si }, `${which} length`))}
+        onMeasured={measuredAt(`fuel.${which}.lengthM`, `Length of the ${which}`, 'distance')}
       />
       <QuantityField
         label={which === 'feed' ? 'Rise, tank to rail' : 'Rise, regulator to tank'}
@@ -58,6 +60,7 @@ export const LineInputs = ({ job, catalogue, assumed, which }: InputsProps & { w
         assumed={assumed(`fuel.${which}.riseM`)}
         how="Height of the end above the start; a minus where it lies lower. With the car level: rail above the floor less fuel level above the floor."
         onChange={(si) => run(setLine(which, { riseM: si }, `${which} rise`))}
+        onMeasured={measuredAt(`fuel.${which}.riseM`, `Rise of the ${which}`, 'distance')}
       />
       {count('bends90', 'Bends of 90°')}
       {count('bends45', 'Bends of 45°')}

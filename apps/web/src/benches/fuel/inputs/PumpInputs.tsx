@@ -2,7 +2,7 @@ import { fuelLoopOf } from '@lochmoor/core'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { PartField } from '../../../fields/PartField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
-import { run, setFuel } from '../../../store/commands.ts'
+import { measuredAt, run, setFuel } from '../../../store/commands.ts'
 import { useDescribe } from './describeParts.ts'
 import type { InputsProps } from './FuelInputs.tsx'
 import { Group } from './Group.tsx'
@@ -20,6 +20,7 @@ export const PumpInputs = ({ job, catalogue, assumed }: InputsProps) => {
       assumed={assumed(`fuel.${name}`)}
       how={how}
       onChange={(si) => run(setFuel({ [name]: si }, label.toLowerCase()))}
+      onMeasured={measuredAt(`fuel.${name}`, label, 'voltage')}
     />
   )
   return (
