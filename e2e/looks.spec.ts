@@ -1,11 +1,5 @@
-import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
-import { DEMO, expect, test } from './bench.ts'
-
-const violationsOf = async (page: Page) => {
-  const { violations } = await new AxeBuilder({ page }).analyze()
-  return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
-}
+import { DEMO, expect, test, violationsOf } from './bench.ts'
 
 /** Every screen, with what makes it show all it has. */
 const SCREENS: readonly (readonly [path: string, act?: (page: Page) => Promise<void>])[] = [

@@ -1,5 +1,5 @@
 import { startTestServer } from '../tools/launch/startTestServer.mjs'
-import { Bench, DEMO, expect, test } from './bench.ts'
+import { Bench, DEMO, expect, test, violationsOf } from './bench.ts'
 
 test('signs in by one click in the demo, out again, and by e-mail and password', async ({ page, bench }) => {
   await page.context().clearCookies()
@@ -113,6 +113,7 @@ test('outside the demo the first start asks for the owner', async ({ page }) => 
   try {
     await page.goto(application.address)
     await expect(page.getByRole('heading', { name: 'Whose Lochmoor is this?' })).toBeVisible()
+    expect(await violationsOf(page)).toEqual([])
     await page.getByLabel('Workshop').fill('Fellgate Motors')
     await page.getByLabel('Your name').fill('Una Brock')
     await page.getByLabel('E-mail address').fill('una@fellgate.example')

@@ -1,5 +1,5 @@
 import { startTestServer } from '../tools/launch/startTestServer.mjs'
-import { Bench, DEMO, expect, test } from './bench.ts'
+import { Bench, DEMO, expect, test, violationsOf } from './bench.ts'
 
 test('two browsers: what only one changed is joined, what both changed is asked field by field', async ({
   browser,
@@ -19,6 +19,7 @@ test('two browsers: what only one changed is joined, what both changed is asked 
   const dialog = bench.page.getByRole('dialog')
   await expect(dialog.getByRole('row')).toHaveCount(2)
   await expect(dialog).toContainText('Least voltage at the pump')
+  expect(await violationsOf(bench.page)).toEqual([])
   await dialog.getByRole('button', { name: /^Mine: 12\.9/ }).click()
   await dialog.getByRole('button', { name: 'Keep these' }).click()
   await bench.saved()

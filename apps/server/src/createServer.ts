@@ -21,6 +21,8 @@ export interface ServerOptions {
   readonly webFolder: string | null
   /** Put in the demo workshop when the store is empty. */
   readonly demo: boolean
+  /** How many proxies stand before it: the address of who asks, and whether by HTTPS, is taken from that far. */
+  readonly proxies?: number
   readonly log: Logger
 }
 
@@ -50,6 +52,7 @@ export const createServer = async ({
   databaseUrl,
   webFolder,
   demo,
+  proxies = 0,
   log,
 }: ServerOptions): Promise<NestExpressApplication> => {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.on(databaseUrl, demo), {
@@ -64,6 +67,7 @@ export const createServer = async ({
   app.use(express.json({ limit: '1mb' }))
   app.use(express.raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTES }))
   app.set('query parser', 'simple')
+  app.set('trust proxy', proxies)
   app.setGlobalPrefix('api')
   app.useGlobalPipes(new SchemaPipe())
   app.useGlobalFilters(new RefusalFilter(log))

@@ -18,6 +18,7 @@ try {
     databaseUrl,
     webFolder: process.env['LOCHMOOR_WEB'] ?? fileURLToPath(new URL('../../web/dist', import.meta.url)),
     demo: process.env['LOCHMOOR_DEMO'] === '1',
+    proxies: Number(process.env['LOCHMOOR_PROXIES'] ?? 0),
     log,
   })
   await app.listen(port, host)

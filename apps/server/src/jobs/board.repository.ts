@@ -2,6 +2,7 @@ import type { BoardQuery } from '@lochmoor/contract'
 import { WORK_STATES, type Readiness, type WorkState } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import { DataSource, In, type SelectQueryBuilder } from 'typeorm'
+import { escapeLike } from '../database/escapeLike.ts'
 import { JobEntity, JobSectionEntity } from './job.entity.ts'
 
 const COLUMN: Readonly<Record<BoardQuery['sort'], string>> = {
@@ -11,8 +12,6 @@ const COLUMN: Readonly<Record<BoardQuery['sort'], string>> = {
   state: 'job.state',
   days: 'job.stateSince',
 }
-const escapeLike = (text: string) => text.replace(/[\\%_]/g, (c) => `\\${c}`)
-
 export interface BoardPage {
   readonly jobs: readonly JobEntity[]
   readonly total: number

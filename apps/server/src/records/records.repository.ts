@@ -2,9 +2,8 @@ import type { RecordQuery } from '@lochmoor/contract'
 import type { LogRecord, RecordBody } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import { DataSource, type EntityManager } from 'typeorm'
+import { escapeLike } from '../database/escapeLike.ts'
 import { RecordEntity } from './record.entity.ts'
-
-const escapeLike = (text: string) => text.replace(/[\\%_]/g, (c) => `\\${c}`)
 
 /** The words of an entry that a search looks through, in lower case. */
 const wordsOf = (body: RecordBody, who: string): string => {

@@ -19,7 +19,7 @@ const withSchema = async (schema: string, statement: string): Promise<void> => {
   await connection.end()
 }
 
-export const testServer = async ({ demo = true } = {}): Promise<TestServer> => {
+export const testServer = async ({ demo = true, proxies = 0 } = {}): Promise<TestServer> => {
   const schema = `lochmoor_${randomBytes(6).toString('hex')}`
   await withSchema(schema, 'create database ?')
   const url = new URL(process.env['LOCHMOOR_TEST_DATABASE_URL']!)
@@ -28,6 +28,7 @@ export const testServer = async ({ demo = true } = {}): Promise<TestServer> => {
     databaseUrl: url.href,
     webFolder: null,
     demo,
+    proxies,
     log: pino({ level: process.env['LOCHMOOR_LOG'] ?? 'silent' }),
   })
   return {

@@ -66,6 +66,32 @@ describe('signing in', () => {
   })
 })
 
+describe('behind a proxy', () => {
+  it('the cookie is for HTTPS only, and the trail has the address of who asked', async () => {
+    const behind = await testServer({ proxies: 1 })
+    const answer = await request(behind.http)
+      .post('/api/session/demo')
+      .set('x-forwarded-proto', 'https')
+      .set('x-forwarded-for', '203.0.113.7')
+      .send({ as: 'owner' })
+      .expect(200)
+    expect((answer.headers['set-cookie'] as unknown as string[])[0]).toMatch(/; Secure/)
+    const trail = (await (await holderOf(behind, answer)).get('/api/workshop/audit')).body
+    expect(trail[0]).toMatchObject({ event: 'signed-in', address: '203.0.113.7' })
+    await behind.close()
+  })
+  it('without one such headers are not believed', async () => {
+    const answer = await request(server.http)
+      .post('/api/session/demo')
+      .set('x-forwarded-proto', 'https')
+      .set('x-forwarded-for', '203.0.113.7')
+      .send({ as: 'owner' })
+    expect((answer.headers['set-cookie'] as unknown as string[])[0]).not.toMatch(/; Secure/)
+    const trail = (await (await holderOf(server, answer)).get('/api/workshop/audit')).body
+    expect(trail[0].address).toMatch(/127\.0\.0\.1/)
+  })
+})
+
 describe('signing out', () => {
   it('ends the session at the server, not only in the browser', async () => {
     const caller = await demoCaller(server, 'installer')

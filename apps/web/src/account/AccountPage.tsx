@@ -4,6 +4,7 @@ import { changePassword, signOutEverywhere } from '../api/people.ts'
 import { TextEntry, useEntries } from '../fields/TextEntry.tsx'
 import { Button } from '../shell/Button.tsx'
 import { useSession } from '../store/sessionStore.ts'
+import { NewPasswordEntry } from './FormEnd.tsx'
 import { leave } from './leave.ts'
 
 /** One's own account: password, and leaving every browser. */
@@ -60,13 +61,7 @@ const PasswordForm = () => {
         value={entries.current}
         onChange={set('current')}
       />
-      <TextEntry
-        label="New password, at least 10 characters"
-        type="password"
-        autoComplete="new-password"
-        value={entries.next}
-        onChange={set('next')}
-      />
+      <NewPasswordEntry label="New password, at least 10 characters" value={entries.next} onChange={set('next')} />
       {said && (
         <p
           role={said.good ? 'status' : 'alert'}

@@ -2,8 +2,8 @@ import { useState } from 'react'
 import { explainApiError } from '../api/client.ts'
 import { claim } from '../api/people.ts'
 import { TextEntry, useEntries } from '../fields/TextEntry.tsx'
-import { Button } from '../shell/Button.tsx'
 import { CardPage } from './CardPage.tsx'
+import { FormEnd, NewPasswordEntry } from './FormEnd.tsx'
 
 /** The first start: who owns this installation. */
 export const FirstOwnerPage = ({ onDone }: { onDone: () => void }) => {
@@ -29,23 +29,8 @@ export const FirstOwnerPage = ({ onDone }: { onDone: () => void }) => {
           value={entries.email}
           onChange={set('email')}
         />
-        <TextEntry
-          label="Password, at least 10 characters"
-          type="password"
-          autoComplete="new-password"
-          value={entries.password}
-          onChange={set('password')}
-        />
-        {trouble && (
-          <p role="alert" className="my-2 font-semibold text-stop">
-            {trouble}
-          </p>
-        )}
-        <div className="mt-2 flex">
-          <Button kind="main" type="submit">
-            Begin
-          </Button>
-        </div>
+        <NewPasswordEntry value={entries.password} onChange={set('password')} />
+        <FormEnd trouble={trouble}>Begin</FormEnd>
       </form>
     </CardPage>
   )

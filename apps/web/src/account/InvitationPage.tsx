@@ -3,11 +3,11 @@ import { useNavigate, useParams } from 'react-router'
 import { explainApiError } from '../api/client.ts'
 import { acceptInvitation, fetchInvitation } from '../api/people.ts'
 import { TextEntry, useEntries } from '../fields/TextEntry.tsx'
-import { Button } from '../shell/Button.tsx'
 import { Trouble } from '../shell/Trouble.tsx'
 import { useFetched } from '../shell/useFetched.ts'
 import { loadSession } from '../store/sessionStore.ts'
 import { CardPage } from './CardPage.tsx'
+import { FormEnd, NewPasswordEntry } from './FormEnd.tsx'
 
 /** Where a one-time link leads: name and password. */
 export const InvitationPage = () => {
@@ -42,23 +42,8 @@ export const InvitationPage = () => {
           Your account is <strong>{email}</strong>.
         </p>
         <TextEntry label="Your name" autoComplete="name" value={entries.name} onChange={set('name')} />
-        <TextEntry
-          label="Password, at least 10 characters"
-          type="password"
-          autoComplete="new-password"
-          value={entries.password}
-          onChange={set('password')}
-        />
-        {trouble && (
-          <p role="alert" className="my-2 font-semibold text-stop">
-            {trouble}
-          </p>
-        )}
-        <div className="mt-2 flex">
-          <Button kind="main" type="submit">
-            {known ? 'Set the password' : 'Begin'}
-          </Button>
-        </div>
+        <NewPasswordEntry value={entries.password} onChange={set('password')} />
+        <FormEnd trouble={trouble}>{known ? 'Set the password' : 'Begin'}</FormEnd>
       </form>
     </CardPage>
   )

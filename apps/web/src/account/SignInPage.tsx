@@ -6,6 +6,7 @@ import { Button } from '../shell/Button.tsx'
 import { personNow } from '../store/sessionStore.ts'
 import { outbox } from '../store/outbox.ts'
 import { CardPage } from './CardPage.tsx'
+import { FormEnd } from './FormEnd.tsx'
 
 /** E-mail address and password; in the demo one click. */
 export const SignInPage = ({ demo, onDone }: { demo: boolean; onDone: () => void }) => {
@@ -63,16 +64,9 @@ export const SignInPage = ({ demo, onDone }: { demo: boolean; onDone: () => void
           value={entries.password}
           onChange={set('password')}
         />
-        {trouble && (
-          <p role="alert" className="my-2 font-semibold text-stop">
-            {trouble}
-          </p>
-        )}
-        <div className="mt-2 flex">
-          <Button kind={demo ? 'plain' : 'main'} type="submit">
-            Sign in
-          </Button>
-        </div>
+        <FormEnd trouble={trouble} kind={demo ? 'plain' : 'main'}>
+          Sign in
+        </FormEnd>
         <p className="mt-3 text-sm text-soft">Password lost? An owner of the workshop can send you a new link.</p>
       </form>
     </CardPage>
