@@ -48,7 +48,7 @@ const WorkForm = () => {
         options={WORK_STATES.map((s) => [s, WORK_STATE_WORDS[s]] as const)}
         onChange={(next: WorkState) => run(setWork({ state: next }, 'state of work'))}
       />
-      {since && <p className="text-sm text-soft">{daysSince(since)} days when the job was opened</p>}
+      {since && <p className="text-sm text-soft">In the state it was opened with for {daysSince(since)} days.</p>}
       <SelectEntry
         label="Who has it"
         value={work.personId ?? NOBODY}

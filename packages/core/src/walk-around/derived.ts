@@ -107,7 +107,7 @@ export const derivedOf = (job: JobDocument): Derived[] => {
             ? 'none: odd number'
             : pairs.map((p) => p.join('+')).join(', '),
       from: 'half a firing order apart',
-      assumed: false,
+      assumed: pairs === null,
     },
     {
       id: 'endurance',

@@ -14,7 +14,7 @@ export const DerivedTable = ({ derived }: { derived: readonly Derived[] }) => (
           </dt>
           <dd className={`text-right ${d.assumed ? 'text-soft italic' : 'text-lg font-bold'}`}>
             {d.figure ? <FigureText figure={d.figure} /> : d.text}
-            {d.assumed && <span className="block text-sm">on assumed figures</span>}
+            {d.assumed && d.figure && <span className="block text-sm">on assumed figures</span>}
           </dd>
         </div>
       ))}

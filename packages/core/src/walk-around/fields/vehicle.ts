@@ -137,8 +137,8 @@ export const ENGINE: WalkGroup = {
       path: 'walkAround.engine.numberedFrom',
       label: 'Cylinder 1 is at the',
       options: [
-        ['front', 'Front (pulley) end'],
-        ['bulkhead', 'Bulkhead (flywheel) end'],
+        ['front', 'Pulley end'],
+        ['bulkhead', 'Bulkhead end'],
       ],
       how: 'Some makers number from the bulkhead. Check against the distributor cap and the firing order, not against habit.',
       need: 2,
