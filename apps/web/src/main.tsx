@@ -2,29 +2,16 @@ import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { createBrowserRouter, Navigate } from 'react-router'
 import { RouterProvider } from 'react-router/dom'
-import { AccountPage } from './account/AccountPage.tsx'
 import { GuestPage } from './account/GuestPage.tsx'
 import { InvitationPage } from './account/InvitationPage.tsx'
 import { SessionGate } from './account/SessionGate.tsx'
-import { keepPreferences } from './api/people.ts'
-import { FuelBench } from './benches/fuel/FuelBench.tsx'
-import { SystemBench } from './benches/system/SystemBench.tsx'
 import { WalkAroundBench } from './benches/walk-around/WalkAroundBench.tsx'
-import { HistoryPage } from './history/HistoryPage.tsx'
 import { JobFrame } from './jobs/JobFrame.tsx'
 import { JobsPage } from './jobs/JobsPage.tsx'
 import './look/look.css'
-import { LogBookPage } from './records/LogBookPage.tsx'
+import { fetchTheRest, later } from './shell/later.tsx'
 import { NotFound, Unexpected } from './shell/Misses.tsx'
 import { Shell } from './shell/Shell.tsx'
-import { whenChosen } from './store/preferences.ts'
-import { sessionNow } from './store/sessionStore.ts'
-import { WorkshopPage } from './workshop/WorkshopPage.tsx'
-
-whenChosen((preferences) => {
-  // Kept in the browser as well, so a server that is away only means that other browsers learn of it later.
-  if (sessionNow()?.state === 'signed-in') void keepPreferences({ ...preferences, units: { ...preferences.units } })
-})
 
 const router = createBrowserRouter([
   {
@@ -38,18 +25,38 @@ const router = createBrowserRouter([
         children: [
           { index: true, element: <Navigate to="/jobs" replace /> },
           { path: 'jobs', element: <JobsPage /> },
-          { path: 'account', element: <AccountPage /> },
-          { path: 'workshop', element: <WorkshopPage /> },
+          {
+            path: 'account',
+            element: later(() => import('./account/AccountPage.tsx').then((m) => ({ default: m.AccountPage }))),
+          },
+          {
+            path: 'workshop',
+            element: later(() => import('./workshop/WorkshopPage.tsx').then((m) => ({ default: m.WorkshopPage }))),
+          },
           {
             path: 'jobs/:jobId',
             element: <JobFrame />,
             children: [
               { index: true, element: <Navigate to="walk-around" replace /> },
               { path: 'walk-around', element: <WalkAroundBench /> },
-              { path: 'system', element: <SystemBench /> },
-              { path: 'fuel', element: <FuelBench /> },
-              { path: 'log', element: <LogBookPage /> },
-              { path: 'history', element: <HistoryPage /> },
+              {
+                path: 'system',
+                element: later(() =>
+                  import('./benches/system/SystemBench.tsx').then((m) => ({ default: m.SystemBench })),
+                ),
+              },
+              {
+                path: 'fuel',
+                element: later(() => import('./benches/fuel/FuelBench.tsx').then((m) => ({ default: m.FuelBench }))),
+              },
+              {
+                path: 'log',
+                element: later(() => import('./records/LogBookPage.tsx').then((m) => ({ default: m.LogBookPage }))),
+              },
+              {
+                path: 'history',
+                element: later(() => import('./history/HistoryPage.tsx').then((m) => ({ default: m.HistoryPage }))),
+              },
             ],
           },
         ],
@@ -64,3 +71,4 @@ createRoot(document.getElementById('root')!).render(
     <RouterProvider router={router} />
   </StrictMode>,
 )
+fetchTheRest()

@@ -1,5 +1,6 @@
 import { CircleUser } from 'lucide-react'
 import { Popover } from 'radix-ui'
+import { useState } from 'react'
 import { Link } from 'react-router'
 import { signOut } from '../api/people.ts'
 import { Button } from '../shell/Button.tsx'
@@ -9,6 +10,7 @@ import { leave } from './leave.ts'
 /** Who sits here, and the way out. */
 export const AccountMenu = () => {
   const session = useSession((s) => s.session)
+  const [trouble, setTrouble] = useState<string | null>(null)
   if (session?.state !== 'signed-in' && session?.state !== 'guest') return null
   const guest = session.state === 'guest'
   const name = guest ? 'Guest' : session.name
@@ -52,7 +54,12 @@ export const AccountMenu = () => {
               </li>
             )}
           </ul>
-          <Button onClick={() => void leave(signOut)}>{guest ? 'Leave' : 'Sign out'}</Button>
+          {trouble && (
+            <p role="alert" className="mb-2 font-semibold text-stop">
+              {trouble}
+            </p>
+          )}
+          <Button onClick={() => void leave(signOut).then(setTrouble)}>{guest ? 'Leave' : 'Sign out'}</Button>
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>

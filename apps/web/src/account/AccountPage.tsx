@@ -10,6 +10,7 @@ import { leave } from './leave.ts'
 /** One's own account: password, and leaving every browser. */
 export const AccountPage = () => {
   const session = useSession((s) => s.session)
+  const [trouble, setTrouble] = useState<string | null>(null)
   useEffect(() => {
     document.title = 'My account · Lochmoor'
   }, [])
@@ -24,8 +25,13 @@ export const AccountPage = () => {
       <h2 className="mt-8 border-b-2 border-ink pb-0.5 font-extrabold">Everywhere</h2>
       <p className="my-2">Ends every sign-in of yours, this one too: for a laptop that was left or lost.</p>
       <div className="flex">
-        <Button onClick={() => void leave(signOutEverywhere)}>Sign out everywhere</Button>
+        <Button onClick={() => void leave(signOutEverywhere).then(setTrouble)}>Sign out everywhere</Button>
       </div>
+      {trouble && (
+        <p role="alert" className="mt-2 font-semibold text-stop">
+          {trouble}
+        </p>
+      )}
       <h2 className="mt-8 border-b-2 border-ink pb-0.5 font-extrabold">Units and theme</h2>
       <p className="my-2">
         What you choose under Units and with the theme’s button goes with your account to every browser.

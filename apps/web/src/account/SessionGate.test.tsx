@@ -1,11 +1,11 @@
 import 'fake-indexeddb/auto'
-import { render, screen, waitFor } from '@testing-library/react'
+import { act, render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { call } from '../api/client.ts'
 import { Done } from '@lochmoor/contract'
 import { useSession } from '../store/sessionStore.ts'
-import { unitOfFamily, usePreferences } from '../store/preferences.ts'
+import { markUnsent, setUnit, unitOfFamily, usePreferences } from '../store/preferences.ts'
 import { reply } from '../test/session.ts'
 import { SessionGate } from './SessionGate.tsx'
 
@@ -70,6 +70,7 @@ const serve = (first: object) => {
 
 beforeEach(() => {
   localStorage.clear()
+  markUnsent(null)
   useSession.setState({ session: null })
 })
 
@@ -132,6 +133,23 @@ describe('the way in', () => {
     await call(Done, 'DELETE', '/anything')
     expect(server.sent.find((s) => s.method === 'GET')!.headers).not.toHaveProperty('x-lochmoor-csrf')
     expect(server.sent.at(-1)!.headers).toMatchObject({ 'x-lochmoor-csrf': 'the token' })
+  })
+
+  it('a choice made while the server was away is newer than what the server has, and is sent when it answers', async () => {
+    const server = serve(signedIn)
+    const { unmount } = show()
+    await screen.findByText('the work')
+    server.down = true
+    act(() => setUnit('pressure', 'psi'))
+    await waitFor(() => expect(usePreferences.getState().unsentBy).toBe(signedIn.personId))
+    unmount()
+    act(() => useSession.setState({ session: null }))
+    server.down = false
+    show()
+    await waitFor(() =>
+      expect(server.sent.some((s) => s.path === '/api/session/preferences' && s.body.includes('psi'))).toBe(true),
+    )
+    expect(unitOfFamily(usePreferences.getState().units, 'pressure').id).toBe('psi')
   })
 
   it('a first start asks for the owner', async () => {

@@ -11,31 +11,17 @@ interface Props {
   readonly lines?: number
   readonly problem?: string | null
   readonly most?: number
-  readonly required?: boolean
 }
 
 /** A line or a few lines of text under its label, with what is wrong with it. */
 export const TextEntry = (props: Props) => {
-  const {
-    label,
-    value,
-    onChange,
-    onLeave,
-    type = 'text',
-    autoComplete,
-    placeholder,
-    lines,
-    problem,
-    most,
-    required,
-  } = props
+  const { label, value, onChange, onLeave, type = 'text', autoComplete, placeholder, lines, problem, most } = props
   const id = useId()
   const common = {
     id,
     value,
     placeholder,
     maxLength: most,
-    required,
     'aria-invalid': !!problem,
     'aria-describedby': `${id}-note`,
     onBlur: () => onLeave?.(value),

@@ -27,6 +27,7 @@ export const HistoryPage = () => {
   const savedAt = useJobStore((s) => s.savedAt)
   const [section, setSection] = useState<SectionName | ''>('')
   const [older, setOlder] = useState<Page[]>([])
+  const [trouble, setTrouble] = useState<string | null>(null)
   const fetch = useCallback(() => {
     setOlder([])
     return fetchHistory(jobId, section || undefined)
@@ -37,8 +38,10 @@ export const HistoryPage = () => {
   const entries = pages.flatMap((p) => p.entries)
   const more = async () => {
     const last = entries.at(-1)
-    const next = last && (await fetchHistory(jobId, section || undefined, last.at))
-    if (next?.ok) setOlder((o) => [...o, next.value])
+    if (!last) return
+    const next = await fetchHistory(jobId, section || undefined, last.at)
+    setTrouble(next.ok ? null : explainApiError(next.error))
+    if (next.ok) setOlder((o) => [...o, next.value])
   }
   return (
     <div className="min-h-0 flex-1 lg:overflow-y-auto">
@@ -70,6 +73,7 @@ export const HistoryPage = () => {
             <EntryRow key={`${e.section} ${e.version}`} entry={e} jobId={jobId} />
           ))}
         </ol>
+        {trouble && <Trouble title="Older ones could not be fetched" why={trouble} />}
         {pages.at(-1)?.more && (
           <div className="mt-3 flex">
             <Button onClick={() => void more()}>Older ones</Button>

@@ -23,14 +23,15 @@ export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
     setTrouble(result.ok ? null : explainApiError(result.error))
     onChanged()
   }
-  const person = colleagues.find((p) => p.id === job.work.personId)?.name
+  const { personId } = job.work
+  const person = personId === null ? 'nobody yet' : (colleagues.find((p) => p.id === personId)?.name ?? 'somebody')
   return (
     <li className="grid items-center gap-x-4 gap-y-1 border-b border-hair px-1 py-2 lg:grid-cols-[minmax(0,17rem)_minmax(0,1fr)_8.5rem_10.5rem]">
       <div className="min-w-0">
         <Link to={`/jobs/${job.id}`} className="block truncate text-lg leading-tight font-bold hover:underline">
           {job.title}
         </Link>
-        <span className="text-soft">{[job.year, person ?? 'nobody yet'].filter(Boolean).join(' · ')}</span>
+        <span className="text-soft">{[job.year, person].filter(Boolean).join(' · ')}</span>
       </div>
       <div className="min-w-0">
         {job.repairs.length > 0 ? (

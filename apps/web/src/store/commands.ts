@@ -2,6 +2,7 @@ import type { NewRecord } from '@lochmoor/contract'
 import {
   fuelLoopOf,
   mergeThree,
+  valueAt,
   withValueAt,
   type Family,
   type FuelChange,
@@ -60,11 +61,11 @@ export const setWork = (change: Partial<WorkSection>, label: string, merges = fa
   apply: (job) => ({ ...job, work: { ...job.work, ...change } }),
 })
 
-/** One entry of the document by its path. */
+/** One entry of the document by its path; a path that leads nowhere, as an old log book may hold, changes nothing. */
 export const setAt = (path: string, value: unknown, label: string): Command => ({
   label,
   merges: true,
-  can: always,
+  can: (job) => valueAt(job, path) !== undefined,
   apply: (job) => withValueAt(job, path, value),
 })
 

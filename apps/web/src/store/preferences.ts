@@ -9,6 +9,8 @@ interface Preferences {
   readonly units: Partial<Record<Family, string>>
   /** Null follows the machine. */
   readonly theme: Theme | null
+  /** The person whose choice has not reached the server yet. */
+  readonly unsentBy: string | null
 }
 
 const CUSTOMARY: Partial<Record<Family, string>> = {
@@ -26,17 +28,20 @@ const CUSTOMARY: Partial<Record<Family, string>> = {
 
 /** Of the person who sits here; kept in this browser too, for guests and for the time before signing in. */
 export const usePreferences = create<Preferences>()(
-  persist((): Preferences => ({ units: {}, theme: null }), { name: 'lochmoor-preferences' }),
+  persist((): Preferences => ({ units: {}, theme: null, unsentBy: null }), { name: 'lochmoor-preferences' }),
 )
 
-let onChosen: (preferences: Preferences) => void = () => undefined
+let onChosen: () => void = () => undefined
 /** Called with every choice of the person, to be kept with the account. */
-export const whenChosen = (act: (preferences: Preferences) => void): void => {
+export const whenChosen = (act: () => void): void => {
   onChosen = act
 }
 const choose = (change: Partial<Preferences>) => {
   usePreferences.setState(change)
-  onChosen(usePreferences.getState())
+  onChosen()
+}
+export const markUnsent = (unsentBy: string | null): void => {
+  usePreferences.setState({ unsentBy })
 }
 
 export const setUnit = (family: Family, id: string): void =>

@@ -2,8 +2,8 @@ import type { SessionState } from '@lochmoor/contract'
 import { ok, type Result } from '@lochmoor/core'
 import { create } from 'zustand'
 import { keepSessionToken, whenSignedOut, type ApiError } from '../api/client.ts'
-import { fetchSession } from '../api/people.ts'
-import { adoptPreferences } from './preferences.ts'
+import { fetchSession, keepPreferences } from '../api/people.ts'
+import { adoptPreferences, markUnsent, usePreferences, whenChosen } from './preferences.ts'
 
 /** Who sits here; null until the server has said. */
 export const useSession = create<{ readonly session: SessionState | null }>(() => ({ session: null }))
@@ -27,11 +27,25 @@ export const loadSession = async (): Promise<Result<null, ApiError>> => {
   keepSessionToken('csrf' in session ? session.csrf : '')
   if (session.state === 'signed-in') {
     localStorage.setItem(LAST_KEY, session.personId)
-    adoptPreferences(session.preferences)
+    // A choice that never reached the server is newer than what it has.
+    if (usePreferences.getState().unsentBy !== session.personId) adoptPreferences(session.preferences)
   }
   useSession.setState({ session })
+  const { unsentBy } = usePreferences.getState()
+  if (unsentBy !== null && unsentBy === personNow()) void sendPreferences()
   return ok(null)
 }
+
+/** Keeps what the person chose with the account; while nobody answers it stays marked here until the next start. */
+const sendPreferences = async (): Promise<void> => {
+  const session = sessionNow()
+  if (session?.state !== 'signed-in') return
+  markUnsent(session.personId)
+  const { theme, units } = usePreferences.getState()
+  const kept = await keepPreferences({ theme, units: { ...units } })
+  if (kept.ok) markUnsent(null)
+}
+whenChosen(() => void sendPreferences())
 
 whenSignedOut(() => {
   const session = sessionNow()

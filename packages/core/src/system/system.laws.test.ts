@@ -67,6 +67,8 @@ describe('choice of system, laws on random cars and wishes', () => {
           triggerInputs: 4,
           analogueInputs: 24,
           oxygenSensors: 4,
+          idleValve: true,
+          tachOutput: true,
           sequential: true,
           gearbox: true,
         }

@@ -8,7 +8,15 @@ import {
   type ControllerPart,
   type JobDocument,
 } from '../job/index.ts'
-import { architecturesFor, assessSystem, candidatesFor, leastController, leftOutFor, terminalsFor } from './index.ts'
+import {
+  architectureId,
+  architecturesFor,
+  assessSystem,
+  candidatesFor,
+  leastController,
+  leftOutFor,
+  terminalsFor,
+} from './index.ts'
 
 const controller = (
   id: string,
@@ -121,6 +129,14 @@ describe('inputs and outputs against controllers', () => {
       triggerInputs: triggers,
     }),
   )
+  it('wants an idle valve always, and a tachometer output where the coil no longer drives it', () => {
+    const trigger = architecturesFor(job()).find((a) => a.timing === 'crank-trigger' && a.firing === 'batch')!
+    const bare = [{ ...controllers[2]!, idleValve: false, tachOutput: false }]
+    const lacks = (a: typeof trigger) =>
+      candidatesFor(job(), bare).find((c) => c.id === architectureId(a))!.lacks[0]!.lacks
+    expect(lacks(simple)).toEqual(['no idle valve'])
+    expect(lacks(trigger)).toEqual(['no idle valve', 'no tachometer output'])
+  })
   it('picks the cheapest that takes everything, or none', () => {
     expect(leastController(controllers, job(), simple)?.id).toBe('small')
     expect(leastController(controllers, job({ 'vehicle.cylinders': 8 }), sequential)?.id).toBe('large')

@@ -41,6 +41,9 @@ export const lacksOf = (c: ControllerPart, need: Terminals, job: JobDocument, a:
     ...short('trigger inputs', c.triggerInputs, need.triggerInputs),
     ...short('analogue inputs', c.analogueInputs, need.analogueInputs),
     ...short('oxygen sensors', c.oxygenSensors, need.oxygenSensors),
+    ...(c.idleValve ? [] : ['no idle valve']),
+    // Off the coil the old tachometer has nothing to count.
+    ...(a.timing === 'crank-trigger' && !c.tachOutput ? ['no tachometer output'] : []),
     ...(a.firing === 'sequential' && !c.sequential ? ['no sequential firing'] : []),
     ...(job.system.gearboxControl === true && !c.gearbox ? ['no gearbox control'] : []),
   ]
