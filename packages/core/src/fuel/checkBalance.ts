@@ -1,6 +1,6 @@
 import type { FuelCircuit, FuelCircuitAnswer } from './circuitTypes.ts'
 import { elementDropPa } from './elementLoss.ts'
-import { columnPa } from './lineLoss.ts'
+import { columnPa, lineDropPa } from './lineLoss.ts'
 
 const SHARE = 1e-6
 
@@ -12,6 +12,8 @@ export const checkBalance = (c: FuelCircuit, a: FuelCircuitAnswer): void => {
   const tankPa = c.tankPressurePa ?? 0
   const rise = a.pumpOutletPa! - a.pumpInletPa!
   const column = columnPa(c.feed.riseM, c.fluid)
+  const suctionPa = c.suction ? lineDropPa(c.suction, a.pumpFlowM3S, c.fluid) : 0
+  const inletPa = tankPa - a.strainerDropPa! - suctionPa
   const scalePa =
     1 +
     [
@@ -26,13 +28,14 @@ export const checkBalance = (c: FuelCircuit, a: FuelCircuitAnswer): void => {
       a.railPa!,
     ].reduce((sum, p) => sum + Math.abs(p), 0)
   const demand = c.demandM3S
+  fail('inlet', inletPa - a.pumpInletPa!, SHARE * scalePa)
   fail('mass', a.pumpFlowM3S - demand - a.returnFlowM3S, SHARE * (a.pumpFlowM3S + demand))
-  const railPa = tankPa - a.strainerDropPa! + rise - a.filterDropPa! - a.feedDropPa! - column
+  const railPa = inletPa + rise - a.filterDropPa! - a.feedDropPa! - column
   const byPassAtTank = c.regulator.type === 'single-line'
   if (byPassAtTank) {
     const afterRegulator = c.filter?.position === 'after-regulator' ? a.filterDropPa! : 0
     const beforeRegulator = a.filterDropPa! - afterRegulator
-    fail('supply', tankPa - a.strainerDropPa! + rise - beforeRegulator - a.regulatedPa!, SHARE * scalePa)
+    fail('supply', inletPa + rise - beforeRegulator - a.regulatedPa!, SHARE * scalePa)
     fail('feed', a.regulatedPa! - afterRegulator - a.feedDropPa! - column - a.railPa!, SHARE * scalePa)
   } else {
     fail('supply', railPa - a.railPa!, SHARE * scalePa)

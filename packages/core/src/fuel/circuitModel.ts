@@ -37,6 +37,7 @@ export const circuitModel = (c: FuelCircuit): CircuitModel => {
   const filterBefore = filterAfter ? null : filter
   const feedColumnPa = columnPa(feed.riseM, fluid)
   const supplyColumnPa = returnType ? feedColumnPa : 0
+  const suctionDropPa = (q: number) => (c.suction ? lineDropPa(c.suction, q, fluid) : 0)
   const returnColumnPa = returnType && c.return ? columnPa(c.return.riseM, fluid) : 0
 
   const backPa = (returnFlowM3S: number): number =>
@@ -48,6 +49,7 @@ export const circuitModel = (c: FuelCircuit): CircuitModel => {
     tankPa +
     risePa -
     elementDropPa(strainer, q) -
+    suctionDropPa(q) -
     elementDropPa(filterBefore, q) -
     (returnType ? lineDropPa(feed, q, fluid) : 0) -
     supplyColumnPa

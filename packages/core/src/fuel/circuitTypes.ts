@@ -14,7 +14,11 @@ export interface Line {
   /** Sum of the loss coefficients of bends, fittings, entry and exit. */
   readonly minorK: number
   readonly riseM: number
+  /** Pieces of another bore that follow in series; the rise is that of the whole. */
+  readonly then?: readonly LinePiece[]
 }
+
+export type LinePiece = Omit<Line, 'riseM' | 'then'>
 
 export interface Fluid {
   readonly densityKgM3: number
@@ -47,6 +51,8 @@ export interface FuelCircuit {
   readonly fluid: Fluid
   readonly tankPressurePa?: number
   readonly strainer: Loss | null
+  /** From the tank to an in-line pump; its rise is part of the feed's and not used here. */
+  readonly suction?: Line | null
   /** Points in rising pressure with strictly falling flow, at the pump's actual voltage. */
   readonly pump: { readonly curve: readonly PumpPoint[] }
   readonly filter: FuelFilter | null

@@ -35,4 +35,53 @@ export {
   type PumpVoltageError,
 } from './pumpAtVoltage.ts'
 export { mostHeldDemandM3S, railWithFallingDemandPa, requiredRisePa } from './limits.ts'
+export {
+  rankCombinations,
+  type Combination,
+  type CombinationAnswer,
+  type CombinationCase,
+  type CombinationPoint,
+} from './choose/combinations.ts'
+export { pumpSanity, type PumpDoubt } from './choose/pumpSanity.ts'
+export {
+  heldMarginPa,
+  SPREAD_TARGETS,
+  spreadCircuit,
+  type SpreadAnswer,
+  type SpreadInput,
+  type SpreadTarget,
+} from './choose/spread.ts'
+export {
+  deadTimeAt,
+  pressureForMixturePa,
+  rankInjectorSets,
+  type DeadTimePoint,
+  type InjectorCandidate,
+  type InjectorSetCase,
+  type RatedInjectorSet,
+} from './injectorSet.ts'
+export { ASSEMBLY_STEPS } from './lines/assembly.ts'
+export { cutLengthM, ENGINE_ROCK_M, HOSE_SHORTENING_SHARE, type CutCase } from './lines/cutLength.ts'
+export { cutListOf, type HoseOrder } from './lines/cutList.ts'
+export { CUT_WIDTH_M, packOnStock, type Packing } from './lines/cuttingStock.ts'
+export { fittingUnfit, hoseUnfit, KIND_WORDS, loadOf, type LineLoad, type Unfit } from './lines/hoseFitness.ts'
+export { cutCaseOf, HEAT_GAP_M, hoseOfLeg, outsideOf, piecesOfLine, slackOf, type HosePiece } from './lines/legs.ts'
+export { linesInUse } from './lines/linesInUse.ts'
+export { oldTubeMostPa } from './lines/oldTube.ts'
+export { lineVolumeM3, prime, type PrimeAnswer, type PrimeCase } from './prime.ts'
+export { moduleFit, type ModuleFitAnswer, type ModuleFitCase } from './tank/moduleFit.ts'
+export { senderMatch, type SenderAnswer, type SenderCase } from './tank/senderMatch.ts'
+export { potVolumeM3, starvation, tiltedDepthM, type StarvationAnswer, type StarvationCase } from './tank/starvation.ts'
+export { breathM3S, MOST_TANK_VACUUM_PA, vent, type VentAnswer, type VentCase } from './tank/vent.ts'
+export { suction, WANTED_INLET_MARGIN_PA, type SuctionAnswer, type SuctionCase } from './vapour/suction.ts'
+export { FUEL_HEAT_J_KG_K, tankHeat, type TankHeatAnswer, type TankHeatCase } from './vapour/tankHeat.ts'
+export {
+  ambientAtPa,
+  boilingPointK,
+  ethanolVapourPa,
+  vapourPressure,
+  type VapourAnswer,
+  type VapourFuel,
+} from './vapour/vapourPressure.ts'
+export { currentAtRise } from './pumpAtVoltage.ts'
 export * from './station/index.ts'

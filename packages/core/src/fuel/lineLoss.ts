@@ -1,5 +1,5 @@
 import type { Trace } from '../verdict/index.ts'
-import type { Fluid, Line, LineFlow } from './circuitTypes.ts'
+import type { Fluid, Line, LineFlow, LinePiece } from './circuitTypes.ts'
 import { frictionFactor } from './frictionFactor.ts'
 
 /** Standard gravity, m/s² (exact by convention). */
@@ -43,6 +43,12 @@ export const lineFlow = (flowM3S: number, boreM: number, fluid: Fluid, trace?: T
  */
 export const lineDropPa = (line: Line, flowM3S: number, fluid: Fluid, trace?: Trace): number => {
   if (flowM3S < LEAST_FLOW_M3S) return 0
+  let dropPa = pieceDropPa(line, flowM3S, fluid, trace)
+  for (const piece of line.then ?? []) dropPa += pieceDropPa(piece, flowM3S, fluid, trace)
+  return dropPa
+}
+
+const pieceDropPa = (line: LinePiece, flowM3S: number, fluid: Fluid, trace?: Trace): number => {
   const { boreM, lengthM, minorK, roughnessM } = line
   const { velocityMS, reynolds } = lineFlow(flowM3S, boreM, fluid, trace)
   const f = frictionFactor(reynolds, roughnessM / boreM, trace)

@@ -33,7 +33,8 @@ export const stallVoltageV = (pressurePa: number): number => Math.max(2, 4 + ((p
 /** Stall voltage at most, as a share of the voltage a table was taken at. */
 const MOST_STALL_SHARE = 0.8
 
-const currentAt = (points: readonly PumpTablePoint[], pressurePa: number): number => {
+/** Current of a pump against a pressure rise, A: straight between its points, the end pieces prolonged, never below 0. */
+export const currentAtRise = (points: readonly PumpTablePoint[], pressurePa: number): number => {
   let i = 1
   while (i < points.length - 1 && pressurePa > points[i]!.pressurePa) i++
   const a = points[i - 1]!
@@ -80,11 +81,11 @@ export const pumpAtVoltage = (
     return (signedFlowAt(a.points, pressurePa) * (voltageV - v0)) / (a.voltageV - v0)
   }
   const current = (pressurePa: number): number => {
-    const ia = currentAt(a.points, pressurePa)
+    const ia = currentAtRise(a.points, pressurePa)
     if (!b) return ia
     return Math.max(
       0,
-      ia + ((voltageV - a.voltageV) / (b.voltageV - a.voltageV)) * (currentAt(b.points, pressurePa) - ia),
+      ia + ((voltageV - a.voltageV) / (b.voltageV - a.voltageV)) * (currentAtRise(b.points, pressurePa) - ia),
     )
   }
 

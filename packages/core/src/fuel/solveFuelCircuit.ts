@@ -138,7 +138,8 @@ export const solveFuelCircuit = (circuit: FuelCircuit): Result<FuelCircuitAnswer
   const q = balance.pumpFlowM3S
   const flows = flowsOf(circuit, q, demandM3S)
   const strainerDropPa = elementDropPa(circuit.strainer, q)
-  const pumpInletPa = (circuit.tankPressurePa ?? 0) - strainerDropPa
+  const suctionPa = circuit.suction ? lineDropPa(circuit.suction, q, fluid) : 0
+  const pumpInletPa = (circuit.tankPressurePa ?? 0) - strainerDropPa - suctionPa
   const filterFlow = circuit.filter?.position === 'after-regulator' ? demandM3S : q
   const { vapourPressurePa, ambientPa = 101_325 } = circuit
   const answer: FuelCircuitAnswer = {

@@ -1,6 +1,9 @@
 import type { Family } from '../quantity/index.ts'
+import { TANK_DEFAULTS } from './tankAssumptions.ts'
 import { fuelLoopOf, injectionPlaceOf } from './choices.ts'
-import type { JobDocument, Known } from './jobDocument.ts'
+import type { JobDocument } from './jobDocument.ts'
+import type { LineDesign } from './fuelLines.ts'
+import type { Known } from './known.ts'
 
 /** A figure not measured yet, with the one used in its place and why. */
 export interface Assumption {
@@ -12,12 +15,15 @@ export interface Assumption {
   readonly why: string
 }
 
-interface Default {
+/** How a figure is read from a job and what is taken in its place. */
+export interface Default {
   readonly label: string
   readonly family: Family
   readonly why: string
   read(job: JobDocument): Known
   assume(job: JobDocument): number
+  /** Whether it is asked for with this design; always, where it is left out. */
+  matters?(job: JobDocument): boolean
 }
 
 const boosted = (job: JobDocument) => job.vehicle.aspiration !== 'natural'
@@ -34,6 +40,11 @@ export const sweptVolumeM3 = (job: JobDocument): Known => {
 }
 const displacementOf = (job: JobDocument) => knownDisplacement(job) ?? 0.5e-3 * cylindersOf(job)
 const knownDisplacement = (job: JobDocument) => job.vehicle.displacementM3 ?? sweptVolumeM3(job)
+/** Length of a line: of its legs where it has any, null while one of them is not measured. */
+const legsOr = (line: LineDesign): Known =>
+  line.legs.length === 0
+    ? line.lengthM
+    : line.legs.reduce<Known>((sum, leg) => (sum === null || leg.lengthM === null ? null : sum + leg.lengthM), 0)
 const idleVacuum = (job: JobDocument) => job.walkAround.tests.idleVacuumPa
 const returnsFromEngine = (job: JobDocument) => fuelLoopOf(job) === 'return'
 const SEA_LEVEL_PA = 101_325
@@ -135,7 +146,7 @@ const DEFAULTS = {
     label: 'Feed length',
     family: 'distance',
     why: 'tank at the back',
-    read: (j) => j.fuel.feed.lengthM,
+    read: (j) => legsOr(j.fuel.feed),
     assume: () => 4,
   },
   'fuel.feed.riseM': {
@@ -149,8 +160,8 @@ const DEFAULTS = {
     label: 'Return length',
     family: 'distance',
     why: 'as the feed',
-    read: (j) => (returnsFromEngine(j) ? j.fuel.return.lengthM : 0),
-    assume: (j) => j.fuel.feed.lengthM ?? 4,
+    read: (j) => (returnsFromEngine(j) ? legsOr(j.fuel.return) : 0),
+    assume: (j) => legsOr(j.fuel.feed) ?? 4,
   },
   'fuel.return.riseM': {
     label: 'Return rise',
@@ -194,6 +205,7 @@ const DEFAULTS = {
     read: (j) => j.fuel.highV,
     assume: () => 14.6,
   },
+  ...TANK_DEFAULTS,
 } satisfies Record<string, Default>
 
 export type FigureField = keyof typeof DEFAULTS
@@ -213,5 +225,7 @@ export const describeFigure = (field: string): { readonly label: string; readonl
 /** Everything that is still assumed, in measuring order. */
 export const assumptionsOf = (job: JobDocument): Assumption[] =>
   (Object.entries(DEFAULTS) as [FigureField, Default][]).flatMap(([field, d]) =>
-    d.read(job) === null ? [{ field, label: d.label, si: d.assume(job), family: d.family, why: d.why }] : [],
+    d.read(job) === null && (d.matters?.(job) ?? true)
+      ? [{ field, label: d.label, si: d.assume(job), family: d.family, why: d.why }]
+      : [],
   )

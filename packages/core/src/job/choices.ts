@@ -6,3 +6,7 @@ export const fuelLoopOf = (job: JobDocument): FuelLoop => job.fuel.systemType ??
 /** Where fuel enters: decided at the fuel station, else as the chosen system wants it, else above the plate. */
 export const injectionPlaceOf = (job: JobDocument): InjectionPlace =>
   job.fuel.injectionPlace ?? (job.system.chosen?.injection === 'port' ? 'port' : 'above-plate')
+
+/** Whether the pump hangs in the tank: as chosen, else as the system wants it. */
+export const pumpInTank = (job: JobDocument): boolean =>
+  job.fuel.pump ? job.fuel.pump.mount !== 'in-line' : job.system.chosen?.pumpPlace === 'in-tank'

@@ -6,22 +6,35 @@ export {
   type Assumption,
   type FigureField,
 } from './assumptions.ts'
-export { fuelLoopOf, injectionPlaceOf } from './choices.ts'
+export { fuelLoopOf, injectionPlaceOf, pumpInTank } from './choices.ts'
 export {
   emptyJob,
   type EngineLayout,
   type FuelLoop,
+  type FuelSafety,
   type FuelSection,
   type InjectionPlace,
   type JobDocument,
-  type Known,
-  type LineDesign,
+  type OldLine,
   type VehicleSection,
 } from './jobDocument.ts'
+export {
+  emptyLeg,
+  emptyLine,
+  LINE_NAMES,
+  type LegMoves,
+  type LineDesign,
+  type LineLeg,
+  type LineName,
+} from './fuelLines.ts'
+export { emptyFuelTank, type FuelTank } from './fuelTank.ts'
+export type { Known } from './known.ts'
 export type {
   Catalogue,
   ControllerPart,
   FilterPart,
+  FittingMake,
+  FittingPart,
   HosePart,
   InjectorPart,
   Part,

@@ -1,4 +1,6 @@
+import type { DeadTimePoint } from '../fuel/injectorSet.ts'
 import type { PumpTable } from '../fuel/pumpAtVoltage.ts'
+import type { Known } from './known.ts'
 
 /** What every part of the catalogue has. A job keeps its own copy of the parts it uses. */
 export interface Part {
@@ -12,6 +14,12 @@ export interface PumpPart extends Part {
   readonly mount: 'in-tank' | 'in-line' | 'module'
   /** Flow and current against pressure at one or two voltages. */
   readonly tables: readonly PumpTable[]
+  /** 1 (hardly heard) to 5 (loud), at the tank. */
+  readonly noiseClass: Known
+  /** Length under the hat as delivered, for what hangs in a tank. */
+  readonly hangerM: Known
+  /** Hat and its outlets above the tank. */
+  readonly hatHeightM: Known
 }
 
 export interface InjectorPart extends Part {
@@ -20,6 +28,12 @@ export interface InjectorPart extends Part {
   readonly ratedPressurePa: number
   /** At 13.5 V. */
   readonly deadTimeS: number
+  /** The sheet's table of dead time against voltage; empty where it gives the one figure only. */
+  readonly deadTimes: readonly DeadTimePoint[]
+  /** Least effective opening that meters within 5 %. */
+  readonly leastEffectiveS: Known
+  /** Above which it no longer opens. */
+  readonly mostPressurePa: Known
 }
 
 export interface HosePart extends Part {
@@ -30,6 +44,35 @@ export interface HosePart extends Part {
   readonly mostPressurePa: number
   /** Highest ethanol share it is rated for. */
   readonly mostEthanolShare: number
+  /** Size by which fittings are bought: sixteenths of an inch of the matching tube. */
+  readonly dash: Known
+  readonly outsideM: Known
+  /** Inside of the bend. */
+  readonly leastBendRadiusM: Known
+  /** Length it is sold in. */
+  readonly stockM: Known
+  /** May lie in fuel. */
+  readonly immersible: boolean | null
+  /** Lets static run off; asked of fluoropolymer liners. */
+  readonly conductive: boolean | null
+}
+
+/** How a fitting holds its hose or tube. */
+export type FittingMake = 'crimped' | 'reusable' | 'push-on' | 'quick-connector' | 'flare-nut' | 'barb-and-clamp'
+
+/** What ends a hose or tube. */
+export interface FittingPart extends Part {
+  readonly make: FittingMake
+  readonly dash: number
+  readonly angleDeg: number
+  /** Public thread or profile at its other side, e.g. "9/16-18 UNF, 37° flare". */
+  readonly thread: string
+  readonly fits: readonly HosePart['kind'][]
+  /** On the velocity in the hose. */
+  readonly lossK: number
+  /** From the sealing seat to where the cut end of the hose comes to lie. */
+  readonly takesUpM: number
+  readonly mostPressurePa: number
 }
 
 export interface FilterPart extends Part {
@@ -40,6 +83,13 @@ export interface FilterPart extends Part {
   readonly flowM3S: number
   readonly dropPa: number
   readonly linearShare: number
+  /** Times the clean drop when it is due. */
+  readonly dueFactor: Known
+  /** Dirt it holds until then. */
+  readonly capacityKg: Known
+  /** Marked with an arrow: one way only. */
+  readonly directional: boolean | null
+  readonly mostPressurePa: Known
 }
 
 export interface RegulatorPart extends Part {
@@ -73,6 +123,7 @@ export interface Catalogue {
   readonly pumps: readonly PumpPart[]
   readonly injectors: readonly InjectorPart[]
   readonly hoses: readonly HosePart[]
+  readonly fittings: readonly FittingPart[]
   readonly filters: readonly FilterPart[]
   readonly regulators: readonly RegulatorPart[]
   readonly controllers: readonly ControllerPart[]

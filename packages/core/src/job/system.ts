@@ -1,4 +1,5 @@
-import type { FuelLoop, Known } from './jobDocument.ts'
+import type { FuelLoop } from './jobDocument.ts'
+import type { Known } from './known.ts'
 import type { ControllerPart } from './parts.ts'
 
 export type Injection = 'throttle-body-low' | 'throttle-body-high' | 'port'

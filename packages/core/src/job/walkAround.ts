@@ -1,4 +1,4 @@
-import type { Known } from './jobDocument.ts'
+import type { Known } from './known.ts'
 
 type Choice<T extends string> = T | null
 /** True, false, or not looked at yet. */

@@ -21,6 +21,12 @@ export type Family =
   | 'work'
   | 'ratio'
   | 'massFlow'
+  | 'resistance'
+  | 'acceleration'
+  | 'heat'
+  | 'heatLoss'
+  | 'warming'
+  | 'time'
 
 export interface Unit {
   /** Stored in preferences; never shown. */
@@ -133,6 +139,12 @@ export const UNITS: Readonly<Record<Family, readonly Unit[]>> = {
     unit('lb/min', 'lb/min', POUND_KG / 60, 2, ['lb/min']),
     unit('lb/h', 'lb/h', POUND_KG / HOUR_S, 0, ['lb/h']),
   ],
+  resistance: [unit('ohm', 'Ω', 1, 0, ['ohm', 'ohms', 'Ω', 'ω'])],
+  acceleration: [unit('g', 'g', 9.80665, 2, ['g']), unit('m/s2', 'm/s²', 1, 1, ['m/s2', 'm/s²'])],
+  heat: [unit('W', 'W', 1, 0, ['w', 'watt', 'watts']), unit('kW', 'kW', 1e3, 2, ['kw'])],
+  heatLoss: [unit('W/K', 'W/K', 1, 1, ['w/k', 'w/°c'])],
+  warming: [unit('K', 'K', 1, 1, ['k', '°c', 'c']), unit('°F', '°F', 5 / 9, 1, ['f', '°f'])],
+  time: [unit('s', 's', 1, 1, ['s', 'sec']), unit('min', 'min', 60, 1, ['min', 'minutes'])],
 }
 
 /** Spellings that stand for more than one unit: the entry is refused with the choices. */

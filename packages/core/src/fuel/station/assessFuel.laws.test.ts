@@ -14,6 +14,7 @@ const arbLine: fc.Arbitrary<LineDesign> = fc.record({
   bends90: fc.integer({ min: 0, max: 8 }),
   bends45: fc.integer({ min: 0, max: 4 }),
   connectors: fc.integer({ min: 0, max: 6 }),
+  legs: fc.constant([]),
 })
 
 /** Designs of every kind: sound, tight and hopeless. */
@@ -49,7 +50,15 @@ describe('fuel station, laws on random designs', () => {
     const seen: Record<string, number> = {}
     fc.assert(
       fc.property(arbJob, (job) => {
-        const a = assessFuel(job, { pumps: [], injectors: [], hoses: [], filters: [], regulators: [], controllers: [] })
+        const a = assessFuel(job, {
+          pumps: [],
+          injectors: [],
+          hoses: [],
+          filters: [],
+          regulators: [],
+          fittings: [],
+          controllers: [],
+        })
         const failing = a.solved.filter((s) => s.answer.state !== 'in-control')
         seen[a.state] = (seen[a.state] ?? 0) + 1
         for (const s of failing) seen[s.answer.state] = (seen[s.answer.state] ?? 0) + 1

@@ -1,9 +1,8 @@
 import { figureOf, type FilterPart, fuelLoopOf, type JobDocument } from '../../job/index.ts'
 import { err, ok, type Result } from '../../verdict/index.ts'
-import type { FuelCircuit, Loss } from '../circuitTypes.ts'
-import type { Fluid } from '../circuitTypes.ts'
+import type { Fluid, FuelCircuit, Loss, PumpPoint } from '../circuitTypes.ts'
 import { pumpAtVoltage } from '../pumpAtVoltage.ts'
-import { AMBIENT_PA, type OperatingPoint } from './operatingPoint.ts'
+import type { OperatingPoint } from './operatingPoint.ts'
 import { lineOfDesign } from './lineOfDesign.ts'
 
 /** Why a circuit cannot be drawn up yet: what to choose or enter next. */
@@ -17,13 +16,18 @@ export type CircuitGap =
 const lossOf = (f: FilterPart | null): Loss | null =>
   f && { flowM3S: f.flowM3S, dropPa: f.dropPa, linearShare: f.linearShare }
 
+/** Drop of a filter that is due over its clean one: three to five times, rule of thumb. */
+export const ASSUMED_DUE_FACTOR = 4
+export const dueFactorOf = (f: FilterPart | null): number => f?.dueFactor ?? ASSUMED_DUE_FACTOR
+
+/** Alike pumps side by side, each behind its own check valve, add their flows at the same pressure. */
+export const sideBySide = (curve: readonly PumpPoint[], count: number): readonly PumpPoint[] =>
+  count === 1 ? curve : curve.map((p) => ({ ...p, flowM3S: p.flowM3S * count }))
+
 /** The fuel circuit of a job at an operating point, or the first thing that is missing for it. */
-export const circuitOfJob = (
-  job: JobDocument,
-  point: OperatingPoint,
-  fluid: Fluid,
-): Result<FuelCircuit, CircuitGap> => {
+export const circuitOfJob = (job: JobDocument, point: OperatingPoint): Result<FuelCircuit, CircuitGap> => {
   const { filter, filterPosition, pump, regulator, strainer } = job.fuel
+  const fluid: Fluid = point.fuel
   const systemType = fuelLoopOf(job)
   if (!pump) return err({ code: 'notChosen', what: 'pump' })
   if (!regulator) return err({ code: 'notChosen', what: 'regulator' })
@@ -39,11 +43,14 @@ export const circuitOfJob = (
   const setPressurePa = figureOf(job, 'fuel.setPressurePa')
   const referencePa = returns ? point.referencePa : 0
   if (setPressurePa + referencePa <= 0) return err({ code: 'noSetLeft', effectiveSetPa: setPressurePa + referencePa })
-  const filterLoss = lossOf(filter)
+  const clean = lossOf(filter)
+  const filterLoss = clean && point.filterDue ? { ...clean, dropPa: clean.dropPa * dueFactorOf(filter) } : clean
+  const { pumpCount } = job.fuel
   return ok({
     fluid,
     strainer: lossOf(strainer),
-    pump: { curve: atVoltage.value.curve },
+    suction: pump.mount === 'in-line' ? lineOfDesign(job, 'suction') : null,
+    pump: { curve: sideBySide(atVoltage.value.curve, pumpCount) },
     filter: filterLoss && { ...filterLoss, position: filterPosition },
     feed,
     return: back,
@@ -55,7 +62,7 @@ export const circuitOfJob = (
       fullOpen: regulator.fullOpen,
       slopePaPerM3S: regulator.slopePaPerM3S,
     },
-    ambientPa: AMBIENT_PA,
+    ambientPa: point.ambientPa,
   })
 }
 

@@ -1,6 +1,26 @@
 export { assessFuel, fuelState, type FuelAssessment } from './assessFuel.ts'
 export { explainGap, type CircuitGap } from './circuitOfJob.ts'
-export { boreOf, FITTING_K } from './lineOfDesign.ts'
+export { cautionsAt, fuelCautions, type FuelCaution } from './cautions.ts'
+export { choiceOf, combinationCaseOf, type CombinationChoice } from './combinationsOfJob.ts'
+export { asLoop, compareLoops, type LoopComparison, type LoopDesign, type LoopRow } from './compareLoops.ts'
+export { injectorSetsOf, pressureLever, type PressureLever } from './injectorSetsOfJob.ts'
+export { deadTimeOf, injectorsOf } from './judgeInjection.ts'
+export { lineFindings } from './judgeLines.ts'
+export { leakTestOf, type LeakTest } from './leakTest.ts'
+export { boreOf, FITTING_K, lengthOfLine, lineOfDesign } from './lineOfDesign.ts'
+export { primeOf } from './primeOfJob.ts'
+export { measureNext, spreadInputsOf, tightestPoint, type NamedSpread } from './spreadOfJob.ts'
+export { AIR_GAP_M, moduleFitCaseOf, moduleFitOf, senderOf, starvationOf } from './tankOfJob.ts'
+export {
+  HOT_SOAK_K,
+  hotSoakOf,
+  mostTankK,
+  suctionAt,
+  tankHeatCaseOf,
+  tankHeatOf,
+  vapourFuelOf,
+  ventOf,
+} from './vapourOfJob.ts'
 export {
   AMBIENT_PA,
   engineOnFuel,

@@ -1,9 +1,13 @@
 import { say } from '../../verdict/index.ts'
 import { explainGap } from './circuitOfJob.ts'
 import { judgeFineFilter, judgeHoses, judgeReference, judgeStrainer } from './judgeFitness.ts'
-import { judgeDemand, judgeDuty, judgeIdlePulse, judgeInjectorUse } from './judgeInjection.ts'
+import { judgeDemand, judgeDuty, judgeIdlePulse, judgeInjectorPressure, judgeInjectorUse } from './judgeInjection.ts'
 import { judgeFeedLoss, judgeHeld, judgeNotLifted } from './judgePressure.ts'
 import { judgeRegulator } from './judgeRegulator.ts'
+import { judgeLegs, judgeOldLine, judgeTankLining } from './judgeLines.ts'
+import { judgeByPass, judgePrime, judgeSafety } from './judgeSafety.ts'
+import { judgeModuleAbove, judgeModuleBelow, judgeSender, judgeStarvation, judgeVent } from './judgeTank.ts'
+import { judgeHotSoak, judgeSuction, judgeTankHeat } from './judgeVapour.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
 
 const judgeGap = ({ gap }: FuelCase): FuelVerdict | null =>
@@ -30,13 +34,28 @@ export const judgeAll = (c: FuelCase): FuelVerdict[] =>
     judgeHeld,
     judgeNotLifted,
     judgeFeedLoss,
+    judgeByPass,
+    judgeSuction,
+    judgeTankHeat,
+    judgeHotSoak,
     judgeRegulator,
     judgeHoses,
+    judgeLegs,
+    judgeOldLine,
+    judgeTankLining,
     judgeFineFilter,
     judgeStrainer,
     judgeReference,
     judgeInjectorUse,
     judgeDuty,
     judgeIdlePulse,
+    judgeInjectorPressure,
+    judgeModuleAbove,
+    judgeModuleBelow,
+    judgeStarvation,
+    judgeVent,
+    judgeSender,
+    judgePrime,
+    judgeSafety,
     judgeDemand,
   ].flatMap((judge) => judge(c) ?? [])

@@ -1,66 +1,46 @@
-import { figureOf, fuelLoopOf, injectionPlaceOf, type LineDesign } from '../../job/index.ts'
+import { figureOf, fuelLoopOf, injectionPlaceOf } from '../../job/index.ts'
 import { fig, say, type VerdictState } from '../../verdict/index.ts'
-import { pumpAtVoltage } from '../pumpAtVoltage.ts'
+import { carriesPressure, hoseUnfit, loadOf } from '../lines/hoseFitness.ts'
+import { linesInUse } from '../lines/linesInUse.ts'
 import { AMBIENT_PA } from './operatingPoint.ts'
+import { plain } from './plainVerdict.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
-
-const base = { remedies: [], pointId: null, workings: [] as string[] }
-
-/** A verdict without a figure of its own. */
-const plain = { ...base, figureName: '', figure: null, limitName: '', limit: null, margin: null }
 
 /** Hoses against the pump's shut-off pressure at the highest voltage (return blocked) and against the fuel. */
 export const judgeHoses = ({ job }: FuelCase): FuelVerdict | null => {
-  const { feed, pump } = job.fuel
-  const systemType = fuelLoopOf(job)
-  if (!pump) return null
-  const atHigh = pumpAtVoltage(pump.tables, figureOf(job, 'fuel.highV'))
-  if (!atHigh.ok) return null
-  const { shutOffPa } = atHigh.value
-  const ethanolShare = figureOf(job, 'fuel.ethanolShare')
-  const lines: readonly (readonly [string, LineDesign])[] =
-    systemType === 'return'
-      ? [
-          ['feed', feed],
-          ['return', job.fuel.return],
-        ]
-      : [['feed', feed]]
-  const known = lines.flatMap(([name, line]) => (line.hose ? [{ name, hose: line.hose }] : []))
-  const unknown = lines.filter(([, line]) => !line.hose && line.measuredBoreM !== null).map(([name]) => name)
-  const unfit = known.find(({ hose }) => hose.mostEthanolShare < ethanolShare)
+  const lines = linesInUse(job).filter((line) => carriesPressure(job, line) && job.fuel[line].legs.length === 0)
+  const feedLoad = loadOf(job, 'feed')
+  if (!feedLoad || lines.length === 0) return null
+  const known = lines.flatMap((name) => {
+    const { hose } = job.fuel[name]
+    return hose ? [{ name, hose, unfit: hoseUnfit(hose, loadOf(job, name) ?? feedLoad) }] : []
+  })
+  const bare = lines.filter((name) => !job.fuel[name].hose && job.fuel[name].measuredBoreM !== null)
+  if (known.length === 0 && bare.length === 0) return null
+  const [worst] = known
+    .flatMap(({ unfit }) => (unfit ? [unfit] : []))
+    .sort((a, b) => Number(b.state === 'stop') - Number(a.state === 'stop'))
   const weakest = known.reduce<(typeof known)[number] | null>(
     (w, k) => (!w || k.hose.mostPressurePa < w.hose.mostPressurePa ? k : w),
     null,
   )
-  const weak = weakest !== null && weakest.hose.mostPressurePa < shutOffPa
-  if (!weakest && unknown.length === 0) return null
-  // The feed bursts under a blocked return; the return only sees it when it is itself the blockage.
-  const state: VerdictState = unfit
-    ? 'stop'
-    : weak
-      ? weakest.name === 'feed'
-        ? 'stop'
-        : 'caution'
-      : unknown.length > 0
-        ? 'unknown'
-        : 'ok'
+  const { mostPa } = feedLoad
+  const state: VerdictState = worst?.state ?? (bare.length > 0 ? 'unknown' : 'ok')
   return {
-    ...base,
+    ...plain,
     id: 'hoses',
     title: 'Hoses against pressure and fuel',
     state,
     figureName: 'shut-off pressure',
-    figure: fig(shutOffPa, 'pressure'),
+    figure: fig(mostPa, 'pressure'),
     limitName: weakest ? `rating of the ${weakest.name} hose` : 'rating',
     limit: weakest ? fig(weakest.hose.mostPressurePa, 'pressure') : null,
-    margin: weakest ? fig(weakest.hose.mostPressurePa - shutOffPa, 'pressure') : null,
-    reason: unfit
-      ? say`The ${unfit.name} hose (${unfit.hose.name}) is rated for ${fig(unfit.hose.mostEthanolShare, 'share')} ethanol and the fuel holds ${fig(ethanolShare, 'share')}: its liner swells and leaks.`
-      : weak
-        ? say`With the return blocked and ${fig(figureOf(job, 'fuel.highV'), 'voltage')} the pump reaches ${fig(shutOffPa, 'pressure')}; the ${weakest.name} hose (${weakest.hose.name}) may see ${fig(weakest.hose.mostPressurePa, 'pressure')}. Old low-pressure hose bursts.`
-        : unknown.length > 0
-          ? say`The ${unknown.join(' and ')} is an old line known only by its bore: prove it with a hydrostatic test above ${fig(shutOffPa, 'pressure')} before fuel goes in.`
-          : say`Even with the return blocked at ${fig(figureOf(job, 'fuel.highV'), 'voltage')} the hoses stand what the pump can reach.`,
+    margin: weakest ? fig(weakest.hose.mostPressurePa - mostPa, 'pressure') : null,
+    reason: worst
+      ? worst.why
+      : bare.length > 0
+        ? say`The ${bare.join(' and ')} is an old line known only by its bore: prove it with a hydrostatic test above ${fig(mostPa, 'pressure')} before fuel goes in.`
+        : say`Even with the return blocked at ${fig(figureOf(job, 'fuel.highV'), 'voltage')} the hoses stand what the pump can reach.`,
     source: 'pump table at the highest voltage; makers\u2019 ratings',
   }
 }
@@ -91,7 +71,7 @@ export const judgeReference = ({ job }: FuelCase): FuelVerdict | null => {
   const losesBoost = boostPa > 0 && !(systemType === 'return' && referenced)
   if (!losesBoost) return null
   return {
-    ...base,
+    ...plain,
     id: 'reference',
     title: 'Reference to boost',
     state: 'caution',

@@ -1,27 +1,36 @@
-import { figureOf, injectionPlaceOf } from '../../job/index.ts'
+import { figureOf, injectionPlaceOf, type InjectorPart } from '../../job/index.ts'
 import { fig, say, type Trace, type VerdictState } from '../../verdict/index.ts'
+import { deadTimeAt, RATED_VOLTAGE_V } from '../injectorSet.ts'
 import { injectorAt, MOST_DUTY, type InjectorAnswer } from '../injector.ts'
+import { plain } from './plainVerdict.ts'
 import type { FuelCase, FuelVerdict, SolvedPoint } from './solvedPoint.ts'
 
+/** Rule of thumb where the sheet gives no lower limit. */
+export const LEAST_EFFECTIVE_S = 0.8e-3
+
+/** Dead time at a voltage by the sheet's table, else by its one figure at 13.5 V. */
+export const deadTimeOf = (part: InjectorPart, voltageV: number): number =>
+  deadTimeAt(
+    part.deadTimes.length > 0 ? part.deadTimes : [{ voltageV: RATED_VOLTAGE_V, deadTimeS: part.deadTimeS }],
+    voltageV,
+  )
+
 /** Injectors of a job at a solved point; null without injectors, without a rail, or with the rail below the tip. */
-export const injectorsOf = (
-  { job, engine }: Pick<FuelCase, 'job' | 'engine'>,
-  s: SolvedPoint,
-  trace?: Trace,
-): InjectorAnswer | null => {
+export const injectorsOf = ({ job }: Pick<FuelCase, 'job'>, s: SolvedPoint, trace?: Trace): InjectorAnswer | null => {
   const part = job.fuel.injector
-  if (!part || s.answer.railPa === null) return null
+  if (!part || s.answer.railPa === null || s.point.speedRpm === 0) return null
   return injectorAt(
     {
       count: figureOf(job, 'fuel.injectorCount'),
       ratedFlowM3S: part.ratedFlowM3S,
       ratedPressurePa: part.ratedPressurePa,
-      deadTimeS: part.deadTimeS,
+      deadTimeS: deadTimeOf(part, s.point.voltageV),
+      leastEffectiveS: part.leastEffectiveS ?? LEAST_EFFECTIVE_S,
     },
     {
       railPa: s.answer.railPa,
       tipPa: s.point.tipPa,
-      fuelDensityKgM3: engine.fuel.densityKgM3,
+      fuelDensityKgM3: s.point.fuel.densityKgM3,
       demandKgS: s.point.demandKgS,
       speedRpm: s.point.speedRpm,
       openingsPerCycle: figureOf(job, 'fuel.openingsPerCycle'),
@@ -105,6 +114,37 @@ export const judgeIdlePulse = (c: FuelCase): FuelVerdict | null => {
     remedies: [],
     pointId: 'idle',
     workings: ['demand', 'injector'],
+  }
+}
+
+/** Can the injectors' coils lift against the largest pressure over them? Nothing to say where their sheet is silent. */
+export const judgeInjectorPressure = (c: FuelCase): FuelVerdict | null => {
+  const mostPa = c.job.fuel.injector?.mostPressurePa ?? null
+  if (mostPa === null) return null
+  const all = c.solved.flatMap((s) => {
+    const at = s.point.demandM3S > 0 ? injectorsOf(c, s) : null
+    return at ? [{ s, at }] : []
+  })
+  const [first] = all
+  if (!first) return null
+  const worst = all.reduce((w, x) => (x.at.differencePa > w.at.differencePa ? x : w), first)
+  const over = worst.at.differencePa > mostPa
+  return {
+    ...plain,
+    id: 'injector-pressure',
+    title: 'Pressure over the injector',
+    state: over ? 'stop' : 'ok',
+    figureName: 'over the injector',
+    figure: fig(worst.at.differencePa, 'pressure'),
+    limitName: 'it lifts up to',
+    limit: fig(mostPa, 'pressure'),
+    margin: fig(mostPa - worst.at.differencePa, 'pressure'),
+    reason: over
+      ? say`Above this its coil no longer lifts the needle and it stays shut.`
+      : say`Its coil lifts the needle at every moment.`,
+    source: 'maker\u2019s sheet',
+    pointId: worst.s.point.id,
+    workings: ['injector'],
   }
 }
 

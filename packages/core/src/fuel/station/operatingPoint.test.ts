@@ -3,17 +3,30 @@ import { AMBIENT_PA, engineOnFuel } from './operatingPoint.ts'
 import { soundJob } from './test/jobs.ts'
 
 describe('operating points', () => {
-  it('names five moments, two of them the corners of every design', () => {
+  it('names every moment, with the corners of the design among them', () => {
     const { points } = engineOnFuel(soundJob())
     expect(points.map((p) => `${p.id} ${p.voltage}`)).toEqual([
+      'prime low',
       'overrun high',
+      'cold-idle running',
       'idle running',
+      'hot-idle low',
       'cruise running',
       'full running',
       'full-low low',
+      'full-due running',
+      'full-hot running',
+      'full-high running',
     ])
-    expect(points[0]!.demandKgS).toBe(0)
-    expect(points[4]!.demandKgS).toBe(points[3]!.demandKgS)
+    const at = (id: string) => points.find((p) => p.id === id)!
+    expect([at('prime').demandKgS, at('prime').referencePa, at('overrun').demandKgS]).toEqual([0, 0, 0])
+    for (const id of ['full-low', 'full-due', 'full-hot']) expect(at(id).demandKgS).toBe(at('full').demandKgS)
+    // Cold fuel is denser, hot fuel lighter; the cold engine takes more, thin air asks for less.
+    expect(at('cold-idle').fuel.densityKgM3).toBeGreaterThan(at('idle').fuel.densityKgM3)
+    expect(at('full-hot').demandM3S).toBeGreaterThan(at('full').demandM3S)
+    expect(at('cold-idle').demandKgS).toBeGreaterThan(1.2 * at('idle').demandKgS)
+    // 1500 m: 84.56 kPa of air, so 0.8345 of the demand.
+    expect(at('full-high').demandKgS / at('full').demandKgS).toBeCloseTo(0.8345, 3)
   })
 
   it('takes the larger route at full load and the air route at idle and cruise', () => {
@@ -56,7 +69,7 @@ describe('operating points', () => {
 
   it('the reference follows the manifold only where a hose is fitted', () => {
     const reference = (referenced: boolean) =>
-      engineOnFuel(soundJob({ referenced }, { idleManifoldPa: 40e3 })).points[1]!.referencePa
+      engineOnFuel(soundJob({ referenced }, { idleManifoldPa: 40e3 })).points.find((p) => p.id === 'idle')!.referencePa
     expect(reference(true)).toBeCloseTo(40e3 - AMBIENT_PA, 6)
     expect(reference(false)).toBe(0)
   })

@@ -2,11 +2,23 @@ import { demandByAirKgS, fuelDemand, type AirRoute, type FuelDemand } from '../.
 import { figureOf, injectionPlaceOf, type JobDocument } from '../../job/index.ts'
 import type { Trace } from '../../verdict/index.ts'
 import { fuelProperties, type FuelProperties } from '../fuelProperties.ts'
+import { ambientAtPa } from '../vapour/vapourPressure.ts'
 
-/** Sea level; altitude enters with the walk-around. */
+/** Sea level: what every moment but the one at altitude stands at. */
 export const AMBIENT_PA = 101_325
 
-export type PointId = 'overrun' | 'idle' | 'cruise' | 'full' | 'full-low'
+export type PointId =
+  | 'prime'
+  | 'overrun'
+  | 'cold-idle'
+  | 'idle'
+  | 'hot-idle'
+  | 'cruise'
+  | 'full'
+  | 'full-low'
+  | 'full-due'
+  | 'full-hot'
+  | 'full-high'
 export type VoltageLevel = 'low' | 'running' | 'high'
 
 /** What the engine asks of the fuel system at one moment. */
@@ -24,6 +36,13 @@ export interface OperatingPoint {
   readonly referencePa: number
   /** At the injectors' tips, gauge. */
   readonly tipPa: number
+  /** Absolute; gauge pressures of this moment count from it. */
+  readonly ambientPa: number
+  readonly temperatureK: number
+  /** The fuel at that temperature. */
+  readonly fuel: FuelProperties
+  /** Whether the fine filter is taken as due. */
+  readonly filterDue: boolean
 }
 
 /**
@@ -31,6 +50,7 @@ export interface OperatingPoint {
  * density and lambda. Rules of thumb for a mild road engine until a table exists.
  */
 const BREATHING = {
+  coldIdle: { volumetricEfficiency: 0.65, lambda: 0.8, chargeTemperatureK: 268 },
   idle: { volumetricEfficiency: 0.65, lambda: 1, chargeTemperatureK: 313 },
   cruise: { volumetricEfficiency: 0.78, lambda: 1, chargeTemperatureK: 308 },
   fullNatural: { volumetricEfficiency: 0.82, lambda: 0.87, chargeTemperatureK: 303 },
@@ -59,6 +79,12 @@ const mixRoutes = (a: AirRoute, b: AirRoute, share: number): AirRoute => ({
   volumetricEfficiency: mix(a.volumetricEfficiency, b.volumetricEfficiency, share),
   lambda: mix(a.lambda, b.lambda, share),
 })
+
+/** A frosty morning's tank. */
+const COLD_FUEL_K = 268.15
+
+/** What surrounds a moment. */
+type Conditions = Pick<OperatingPoint, 'temperatureK' | 'fuel' | 'ambientPa' | 'filterDue'>
 
 /** Engine and fuel of a job, worked out once for all its points. */
 export interface EngineOnFuel {
@@ -104,14 +130,28 @@ export const engineOnFuel = (job: JobDocument): EngineOnFuel => {
   const designOverAir = demand.designKgS / demand.byAirKgS.typical
   const scaleAt = (s: number) => mix(1, designOverAir, Math.max(0, 2 * s - 1))
 
+  const fuelAt = (temperatureK: number) => fuelProperties({ ethanolShare: get('fuel.ethanolShare'), temperatureK })
+  const usual: Conditions = {
+    temperatureK: get('fuel.fuelTemperatureK'),
+    fuel,
+    ambientPa: AMBIENT_PA,
+    filterDue: false,
+  }
+  const hotK = get('fuel.hotFuelK')
+  const hot: Conditions = { ...usual, temperatureK: hotK, fuel: fuelAt(hotK) }
+  const cold: Conditions = { ...usual, temperatureK: COLD_FUEL_K, fuel: fuelAt(COLD_FUEL_K) }
+  const highPa = ambientAtPa(get('fuel.altitudeM'))
+  const high: Conditions = { ...usual, ambientPa: highPa }
+
   const point = (
     id: OperatingPoint['id'],
     label: string,
     air: AirRoute,
     demandKgS: number,
     voltage: VoltageLevel,
+    at: Conditions = usual,
   ): OperatingPoint => {
-    const manifoldGaugePa = air.manifoldPa - AMBIENT_PA
+    const manifoldGaugePa = air.manifoldPa - at.ambientPa
     const hornPa = Math.max(0, manifoldGaugePa)
     return {
       id,
@@ -119,19 +159,24 @@ export const engineOnFuel = (job: JobDocument): EngineOnFuel => {
       speedRpm: air.speedRpm,
       manifoldPa: air.manifoldPa,
       demandKgS,
-      demandM3S: demandKgS / fuel.densityKgM3,
+      demandM3S: demandKgS / at.fuel.densityKgM3,
       voltage,
       voltageV: voltageV[voltage],
       referencePa: job.fuel.referenced ? manifoldGaugePa : 0,
       tipPa: injectionPlaceOf(job) === 'above-plate' ? hornPa : manifoldGaugePa,
+      ...at,
     }
   }
   const demandAt = (s: number) => scaleAt(s) * demandByAirKgS(airAt(s), fuel).typical
-  const pointAt = (s: number, voltage: VoltageLevel, id: OperatingPoint['id'] = 'between', label = 'Between') =>
-    point(id, label, airAt(s), demandAt(s), voltage)
+  const pointAt = (s: number, voltage: VoltageLevel, id: OperatingPoint['id'], label: string, at?: Conditions) =>
+    point(id, label, airAt(s), demandAt(s), voltage, at)
   const overrunAir: AirRoute = { ...idle, speedRpm: cruise.speedRpm, manifoldPa: Math.min(idle.manifoldPa, 30e3) }
   const overrunAt = (voltage: VoltageLevel, label = 'Overrun, fuel cut') =>
     point('overrun', label, overrunAir, 0, voltage)
+  // Cold, the engine turns over thicker oil: more air, and a rich mixture.
+  const coldAir: AirRoute = { ...idle, ...BREATHING.coldIdle, manifoldPa: Math.min(AMBIENT_PA, 1.2 * idle.manifoldPa) }
+  const thinAir: AirRoute = { ...full, manifoldPa: highPa + boostPa }
+  const thinShare = thinAir.manifoldPa / full.manifoldPa
 
   return {
     fuel,
@@ -141,18 +186,24 @@ export const engineOnFuel = (job: JobDocument): EngineOnFuel => {
     pointAt: (s, voltage) => pointAt(s, voltage, 'between', nameOfLoad(s)),
     overrunAt: (voltage) => overrunAt(voltage),
     points: [
+      point('prime', 'Prime, engine stopped', { ...idle, speedRpm: 0, manifoldPa: AMBIENT_PA }, 0, 'low'),
       overrunAt('high', 'Overrun, fuel cut, highest voltage'),
+      point('cold-idle', 'Cold idle', coldAir, demandByAirKgS(coldAir, cold.fuel).typical, 'running', cold),
       pointAt(0, 'running', 'idle', 'Idle'),
+      pointAt(0, 'low', 'hot-idle', 'Hot idle, all consumers on', hot),
       pointAt(0.5, 'running', 'cruise', 'Cruise'),
       pointAt(1, 'running', 'full', 'Full load'),
       pointAt(1, 'low', 'full-low', 'Full load, low voltage'),
+      pointAt(1, 'running', 'full-due', 'Full load, filter due', { ...usual, filterDue: true }),
+      pointAt(1, 'running', 'full-hot', 'Full load, hot fuel', hot),
+      point('full-high', 'Full load, highest place', thinAir, thinShare * demandAt(1), 'running', high),
     ],
     traceDemand: (p, trace) => {
       trace.step({
         symbol: 'Q_d',
         meaning: `fuel taken by the engine: ${p.label.toLowerCase()}`,
         formula: 'm_f / rho',
-        inputs: { m_f: { value: p.demandKgS, unit: 'kg/s' }, rho: { value: fuel.densityKgM3, unit: 'kg/m³' } },
+        inputs: { m_f: { value: p.demandKgS, unit: 'kg/s' }, rho: { value: p.fuel.densityKgM3, unit: 'kg/m³' } },
         result: p.demandM3S,
         unit: 'm³/s',
         source: 'larger of power and air route at full load, air route below cruise',

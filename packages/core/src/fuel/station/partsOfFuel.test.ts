@@ -1,4 +1,4 @@
-import { emptyJob } from '../../job/index.ts'
+import { emptyJob, emptyLeg, type LineLeg } from '../../job/index.ts'
 import { partsOfFuel } from './partsOfFuel.ts'
 import { catalogue, soundJob } from './test/jobs.ts'
 
@@ -11,10 +11,13 @@ describe('parts that follow', () => {
       '1 strainer: Filter mesh',
       '1 pump: Pump middle',
       '1 fine filter: Filter ten',
-      '4 feed line: Hose 7',
       '1 regulator: Regulator r',
-      '4 return line: Hose 7',
       '6 injectors: Injector 200',
+      '4 feed line: Hose 7',
+      '4 return line: Hose 7',
+      '0.4 suction line: Hose 9',
+      '1.5 vent line: Hose 7',
+      '0.5 reference hose: Vacuum hose (assumed)',
     ])
   })
 
@@ -27,7 +30,44 @@ describe('parts that follow', () => {
         feed: { ...feed, hose: null, measuredBoreM: 0.007 },
       }),
     )
-    expect(lines.filter((l) => l.includes('line'))).toEqual([])
+    expect(lines.filter((l) => /(feed|return) line/.test(l))).toEqual([])
+  })
+
+  it('described leg by leg, orders hoses on stock lengths, ends by the piece, clips, sleeves and grommets', () => {
+    const { feed } = soundJob().fuel
+    const end = catalogue.fittings[0]!
+    const leg = (lengthM: number, more: Partial<LineLeg> = {}) => ({ ...emptyLeg('leg'), lengthM, ...more })
+    const lines = linesOf(
+      soundJob({
+        feed: {
+          ...feed,
+          legs: [
+            leg(0.5, { moves: 'tank', start: end, end }),
+            leg(1.5, { sleeved: true, panels: 2 }),
+            leg(1.5, { end }),
+          ],
+        },
+      }),
+    )
+    // Cut 0.5 + 0.12 let down, both with 2 % less the ends; 1.53; 1.53 less one end: two on one 3 m length do not go.
+    expect(lines).toEqual(
+      expect.arrayContaining(['3 hose end: ' + end.name, '8 clips: Lined P-clip', '2 grommets: Rubber grommet']),
+    )
+    expect(lines).toContain('1.5 heat sleeve: Heat sleeve for hose')
+    const hose = partsOfFuel(soundJob({ feed: { ...feed, legs: [leg(1.5), leg(1.5)] } })).find(
+      (l) => l.what === 'hose or tube',
+    )!
+    expect(hose.quantity.si).toBeGreaterThanOrEqual(3.06)
+    expect(new Set(partsOfFuel(soundJob()).map((l) => l.id)).size).toBe(partsOfFuel(soundJob()).length)
+  })
+
+  it('asks for what safety still lacks', () => {
+    const { safety, tank } = soundJob().fuel
+    expect(
+      linesOf(
+        soundJob({ safety: { ...safety, inertiaSwitch: false }, tank: { ...tank, rollOverValve: false } }),
+      ).filter((l) => /inertia|roll-over/.test(l)),
+    ).toEqual(['1 inertia switch: Inertia switch', '1 roll-over valve: Roll-over valve'])
   })
 
   it('says where a quantity is only assumed', () => {

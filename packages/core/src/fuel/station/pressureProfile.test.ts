@@ -7,7 +7,6 @@ const profileOf = (job: ReturnType<typeof soundJob>, pointId: string) => {
   const engine = engineOnFuel(job)
   const solved = solvePoint(
     job,
-    engine,
     engine.points.find((p) => p.id === pointId)!,
   )
   if (!isSolved(solved)) throw new Error(solved.code)
@@ -17,17 +16,21 @@ const single = { systemType: 'single-line', regulator: catalogue.regulators[1]!,
 
 describe('pressure profile', () => {
   it.each([
-    ['return', soundJob(), ['tank', 'strainer', 'pump', 'filter', 'feed', 'rail', 'regulator', 'return', 'tank']],
-    ['single line', soundJob(single), ['tank', 'strainer', 'pump', 'filter', 'regulator', 'feed', 'rail']],
+    [
+      'return',
+      soundJob(),
+      ['tank', 'strainer', 'suction', 'pump', 'filter', 'feed', 'rail', 'regulator', 'return', 'tank'],
+    ],
+    ['single line', soundJob(single), ['tank', 'strainer', 'suction', 'pump', 'filter', 'regulator', 'feed', 'rail']],
     [
       'single line, filter after',
       soundJob({ ...single, filterPosition: 'after-regulator' }),
-      ['tank', 'strainer', 'pump', 'regulator', 'filter', 'feed', 'rail'],
+      ['tank', 'strainer', 'suction', 'pump', 'regulator', 'filter', 'feed', 'rail'],
     ],
     [
       'bare',
       soundJob({ strainer: null, filter: null }),
-      ['tank', 'pump', 'feed', 'rail', 'regulator', 'return', 'tank'],
+      ['tank', 'suction', 'pump', 'feed', 'rail', 'regulator', 'return', 'tank'],
     ],
   ] as const)('%s: parts in the order of the flow, without a step between them', (_name, job, parts) => {
     for (const pointId of ['overrun', 'idle', 'full', 'full-low']) {

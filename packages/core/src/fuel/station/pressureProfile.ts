@@ -1,7 +1,7 @@
 import { columnPa } from '../lineLoss.ts'
 import type { SolvedPoint } from './solvedPoint.ts'
 
-export type ProfilePart = 'tank' | 'strainer' | 'pump' | 'filter' | 'feed' | 'rail' | 'regulator' | 'return'
+export type ProfilePart = 'tank' | 'strainer' | 'suction' | 'pump' | 'filter' | 'feed' | 'rail' | 'regulator' | 'return'
 
 /** One piece of the way of the fuel, with the pressure at both its ends, gauge. Only lines have a length. */
 export interface ProfilePiece {
@@ -30,7 +30,8 @@ export const pressureProfile = ({ circuit, answer }: SolvedPoint): ProfilePiece[
     if (circuit.filter?.position === position) add('filter', atPa - (filterDropPa ?? 0))
   }
   add('tank', tankPa)
-  if (circuit.strainer) add('strainer', pumpInletPa)
+  if (circuit.strainer) add('strainer', tankPa - (answer.strainerDropPa ?? 0))
+  if (circuit.suction) add('suction', pumpInletPa, circuit.suction.lengthM)
   add('pump', pumpOutletPa)
   filter('before-regulator')
   if (single) {

@@ -25,8 +25,8 @@ export interface FuelCase {
 }
 
 /** One point solved, or why it cannot be. */
-export const solvePoint = (job: JobDocument, engine: EngineOnFuel, point: OperatingPoint): SolvedPoint | CircuitGap => {
-  const circuit = circuitOfJob(job, point, engine.fuel)
+export const solvePoint = (job: JobDocument, point: OperatingPoint): SolvedPoint | CircuitGap => {
+  const circuit = circuitOfJob(job, point)
   if (!circuit.ok) return circuit.error
   const answer = solveFuelCircuit(circuit.value)
   // circuitOfJob has already refused what the solver refuses, so an error here is a fault of ours.
@@ -38,7 +38,7 @@ export const isSolved = (s: SolvedPoint | CircuitGap): s is SolvedPoint => 'answ
 
 export const fuelCase = (job: JobDocument): FuelCase => {
   const engine = engineOnFuel(job)
-  const all = engine.points.map((p) => solvePoint(job, engine, p))
+  const all = engine.points.map((p) => solvePoint(job, p))
   return {
     job,
     engine,

@@ -1,6 +1,7 @@
 import { demandByAirKgS, demandByPowerKgS } from '../../engine/index.ts'
 import { figureOf, type JobDocument } from '../../job/index.ts'
 import { collectWorking, type Trace, type Working } from '../../verdict/index.ts'
+import type { Fluid } from '../circuitTypes.ts'
 import { elementDropPa } from '../elementLoss.ts'
 import { fuelProperties } from '../fuelProperties.ts'
 import { columnPa, lineDropPa } from '../lineLoss.ts'
@@ -8,7 +9,11 @@ import { pumpFlowAt } from '../pumpCurve.ts'
 import { injectorsOf } from './judgeInjection.ts'
 import { lineOfDesign } from './lineOfDesign.ts'
 import type { EngineOnFuel, OperatingPoint } from './operatingPoint.ts'
-import { isSolved, solvePoint, type SolvedPoint } from './solvedPoint.ts'
+import { oldTubeMostPa } from '../lines/oldTube.ts'
+import { primeOf } from './primeOfJob.ts'
+import { fuelCase, isSolved, solvePoint, type SolvedPoint } from './solvedPoint.ts'
+import { moduleFitOf } from './tankOfJob.ts'
+import { hotSoakOf, suctionAt, tankHeatOf, ventOf } from './vapourOfJob.ts'
 
 const traceFluid = (job: JobDocument, trace: Trace) =>
   fuelProperties(
@@ -16,17 +21,11 @@ const traceFluid = (job: JobDocument, trace: Trace) =>
     trace,
   )
 
-const traceLine = (
-  job: JobDocument,
-  which: 'feed' | 'return',
-  flowM3S: number,
-  engine: EngineOnFuel,
-  trace: Trace,
-): void => {
+const traceLine = (job: JobDocument, which: 'feed' | 'return', flowM3S: number, fluid: Fluid, trace: Trace): void => {
   const line = lineOfDesign(job, which, trace)
   if (!line) return
-  lineDropPa(line, flowM3S, engine.fuel, trace)
-  columnPa(line.riseM, engine.fuel, trace)
+  lineDropPa(line, flowM3S, fluid, trace)
+  columnPa(line.riseM, fluid, trace)
 }
 
 const tracePump = ({ answer, circuit, point }: SolvedPoint, trace: Trace): void => {
@@ -119,18 +118,36 @@ const TOLD = {
   },
   feed: {
     title: 'Loss of the feed',
-    tell: (job, engine, _p, solved, trace) =>
-      void (solved && traceLine(job, 'feed', solved.answer.feedFlowM3S, engine, trace)),
+    tell: (job, _e, _p, solved, trace) =>
+      void (solved && traceLine(job, 'feed', solved.answer.feedFlowM3S, solved.circuit.fluid, trace)),
   },
   return: {
     title: 'Loss of the return',
-    tell: (job, engine, _p, solved, trace) =>
-      void (solved && traceLine(job, 'return', solved.answer.returnFlowM3S, engine, trace)),
+    tell: (job, _e, _p, solved, trace) =>
+      void (solved && traceLine(job, 'return', solved.answer.returnFlowM3S, solved.circuit.fluid, trace)),
   },
   rail: { title: 'Rail pressure', tell: (_j, _e, _p, solved, trace) => void (solved && traceRail(solved, trace)) },
   injector: {
     title: 'Injectors',
-    tell: (job, engine, _p, solved, trace) => void (solved && injectorsOf({ job, engine }, solved, trace)),
+    tell: (job, _e, _p, solved, trace) => void (solved && injectorsOf({ job }, solved, trace)),
+  },
+  suction: {
+    title: 'Pressure at the pump’s inlet',
+    tell: (job, _e, _p, solved, trace) => void (solved && suctionAt(job, solved, trace)),
+  },
+  'hot-soak': { title: 'Rail after a hot stop', tell: (job, _e, _p, _s, trace) => void hotSoakOf(job, trace) },
+  'tank-heat': {
+    title: 'Tank after an hour’s drive',
+    tell: (job, _e, _p, _s, trace) => void tankHeatOf(fuelCase(job), trace),
+  },
+  module: { title: 'Fit of the pump module', tell: (job, _e, _p, _s, trace) => void moduleFitOf(job, trace) },
+  vent: { title: 'Vent', tell: (job, _e, _p, _s, trace) => void ventOf(fuelCase(job), trace) },
+  prime: { title: 'Prime', tell: (job, _e, _p, _s, trace) => void primeOf(job, trace) },
+  'old-line': {
+    title: 'The old line',
+    tell: ({ fuel: { oldLine } }, _e, _p, _s, trace) => {
+      if (oldLine.outsideM !== null && oldLine.wallM !== null) oldTubeMostPa(oldLine.outsideM, oldLine.wallM, trace)
+    },
   },
 } satisfies Record<string, Told>
 
@@ -140,6 +157,6 @@ export const WORKING_IDS = Object.keys(TOLD) as WorkingId[]
 /** How a figure of the fuel station comes about at a point; steps are empty where it does not exist there. */
 export const fuelWorking = (job: JobDocument, engine: EngineOnFuel, point: OperatingPoint, id: WorkingId): Working => {
   const told: Told = TOLD[id]
-  const solved = solvePoint(job, engine, point)
+  const solved = solvePoint(job, point)
   return collectWorking(told.title, (trace) => told.tell(job, engine, point, isSolved(solved) ? solved : null, trace))
 }

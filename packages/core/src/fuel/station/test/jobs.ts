@@ -13,6 +13,9 @@ const pump = (id: string, freeLH: number, shutKPa: number) => ({
   name: `Pump ${id}`,
   priceClass: 2,
   mount: 'in-line' as const,
+  noiseClass: 3,
+  hangerM: null,
+  hatHeightM: null,
   tables: [12, 13.5].map((voltageV) => ({
     voltageV,
     points: [0, 0.3, 0.6, 0.9].map((s) => ({
@@ -31,6 +34,12 @@ const hose = (id: string, boreMm: number, mostKPa = 1500) => ({
   roughnessM: 2e-6,
   mostPressurePa: mostKPa * 1e3,
   mostEthanolShare: 1,
+  dash: { 5: 4, 7: 5, 8: 6, 9: 6 }[boreMm] ?? null,
+  outsideM: (boreMm + 5) / 1e3,
+  leastBendRadiusM: 0.05,
+  stockM: 3,
+  immersible: false,
+  conductive: true,
 })
 const regulator = (id: string, type: 'return' | 'single-line', openKPa: number) => ({
   id,
@@ -52,6 +61,10 @@ const filter = (id: string, use: 'strainer' | 'fine', micron: number) => ({
   flowM3S: 200 * LH,
   dropPa: use === 'fine' ? 7e3 : 1e3,
   linearShare: 0.8,
+  dueFactor: 3,
+  capacityKg: null,
+  directional: true,
+  mostPressurePa: 1e6,
 })
 const injector = (id: string, ccMin: number) => ({
   id,
@@ -61,6 +74,23 @@ const injector = (id: string, ccMin: number) => ({
   ratedFlowM3S: ccMin * (1e-6 / 60),
   ratedPressurePa: 300e3,
   deadTimeS: 0.9e-3,
+  deadTimes: [],
+  leastEffectiveS: null,
+  mostPressurePa: 600e3,
+})
+
+const fitting = (id: string, angleDeg: number) => ({
+  id,
+  name: `Fitting ${id}`,
+  priceClass: 2,
+  make: 'reusable' as const,
+  dash: 6,
+  angleDeg,
+  thread: '9/16-18 UNF, 37° flare',
+  fits: ['lined-hose' as const],
+  lossK: angleDeg === 0 ? 0.2 : 0.5,
+  takesUpM: 0.025,
+  mostPressurePa: 2e6,
 })
 
 /** A small catalogue of round figures. */
@@ -70,6 +100,7 @@ export const catalogue = {
   hoses: [hose('5', 5), hose('7', 7), hose('9', 9), hose('weak', 8, 350)],
   filters: [filter('mesh', 'strainer', 80), filter('ten', 'fine', 10), filter('hundred', 'fine', 100)],
   regulators: [regulator('r', 'return', 4), regulator('s', 'single-line', 15)],
+  fittings: [fitting('end-6', 0), fitting('end-6-90', 90)],
   controllers: [],
 } satisfies Catalogue
 
@@ -81,6 +112,7 @@ const line = (hoseOf: LineDesign['hose'], riseM: number): LineDesign => ({
   bends90: 3,
   bends45: 0,
   connectors: 2,
+  legs: [],
 })
 
 /** A sound 2.5 L port-injected six; changes go on top. */
@@ -104,6 +136,11 @@ export const soundJob = (fuel: Partial<FuelSection> = {}, vehicle: Partial<Vehic
       injectorCount: 6,
       openingsPerCycle: 1,
       lowV: 12,
+      suction: { ...line(catalogue.hoses[2]!, -0.1), lengthM: 0.4, bends90: 1 },
+      vent: { ...line(catalogue.hoses[1]!, 0), lengthM: 1.5 },
+      inletHeadM: 0.1,
+      tank: { ...empty.fuel.tank, rollOverValve: true, ventLoop: true, ventEnds: 'outside-down' },
+      safety: { stopsWithEngine: true, inertiaSwitch: true, fused: true },
       ...fuel,
     },
   }

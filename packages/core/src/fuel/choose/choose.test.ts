@@ -1,0 +1,273 @@
+import fc from 'fast-check'
+import { drawNormal, drawTriangular, seededRandom } from '../../numeric/seededRandom.ts'
+import {
+  choiceOf,
+  combinationCaseOf,
+  engineOnFuel,
+  isSolved,
+  solvePoint,
+  spreadInputsOf,
+  tightestPoint,
+} from '../station/index.ts'
+import { catalogue, soundJob } from '../station/test/jobs.ts'
+import { pumpAtVoltage } from '../pumpAtVoltage.ts'
+import { solveFuelCircuit } from '../solveFuelCircuit.ts'
+import { rankCombinations } from './combinations.ts'
+import { pumpSanity } from './pumpSanity.ts'
+import { heldMarginPa, spreadCircuit, type SpreadInput } from './spread.ts'
+
+const solvedOf = (job: ReturnType<typeof soundJob>) =>
+  engineOnFuel(job)
+    .points.map((p) => solvePoint(job, p))
+    .filter(isSolved)
+
+describe('random draws', () => {
+  it('are the same for the same seed and even over the interval', () => {
+    const [a, b] = [seededRandom(7), seededRandom(7)]
+    const drawn = Array.from({ length: 20_000 }, a)
+    expect(Array.from({ length: 20_000 }, b)).toEqual(drawn)
+    for (let k = 0; k < 10; k++)
+      expect(drawn.filter((x) => Math.floor(10 * x) === k).length / 20_000).toBeCloseTo(0.1, 1)
+  })
+  it('normal: mean 0, deviation 1; triangular stays between its ends', () => {
+    const r = seededRandom(11)
+    const z = Array.from({ length: 40_000 }, () => drawNormal(r))
+    const mean = z.reduce((s, x) => s + x, 0) / z.length
+    expect(Math.abs(mean)).toBeLessThan(0.02)
+    expect(Math.sqrt(z.reduce((s, x) => s + (x - mean) ** 2, 0) / z.length)).toBeCloseTo(1, 1)
+    for (let i = 0; i < 1000; i++) {
+      const t = drawTriangular(r, 1, 2, 5)
+      expect(t).toBeGreaterThanOrEqual(1)
+      expect(t).toBeLessThanOrEqual(5)
+    }
+  })
+})
+
+describe('spread of a circuit', () => {
+  const worst = tightestPoint(solvedOf(soundJob({ lowV: 10.4 })))!
+  const inputs: SpreadInput[] = [
+    { id: 'pump', target: 'pumpFlow', relativeSd: 0.1 },
+    { id: 'demand', target: 'demand', relativeSd: 0.02 },
+    { id: 'bore', target: 'feedBore', relativeSd: 0.001 },
+  ]
+  const options = { draws: 4000, seed: 5 }
+
+  it('gives the same for the same seed, and names the input that matters most', () => {
+    const a = spreadCircuit(worst.circuit, inputs, options)
+    expect(spreadCircuit(worst.circuit, inputs, options)).toEqual(a)
+    expect(a.inputs[0]!.id).toBe('pump')
+    expect(a.inputs.reduce((s, i) => s + i.share, 0)).toBeCloseTo(1, 9)
+    expect(a.histogram.counts.reduce((s, n) => s + n, 0)).toBeGreaterThan(3900)
+  })
+  it('without spread it is certain one way or the other', () => {
+    const none = inputs.map((i) => ({ ...i, relativeSd: 0 }))
+    const at = spreadCircuit(worst.circuit, none, options)
+    expect(at.probability).toBe(heldMarginPa(worst.circuit) >= 0 ? 1 : 0)
+    expect(at.lowPa).toBeCloseTo(at.highPa, 6)
+  })
+  it('with one normal input agrees with the normal distribution', () => {
+    // Demand drawn so that the margin is nothing two deviations away: 97.7 % hold.
+    const circuit = {
+      ...worst.circuit,
+      feed: { ...worst.circuit.feed, lengthM: 0, minorK: 0 },
+      filter: null,
+      strainer: null,
+      suction: null,
+    }
+    let held = circuit.demandM3S
+    while (heldMarginPa({ ...circuit, demandM3S: held }) > 0) held *= 1.0005
+    const sd = (held / circuit.demandM3S - 1) / 2
+    const at = spreadCircuit(circuit, [{ id: 'd', target: 'demand', relativeSd: sd }], { draws: 20_000, seed: 3 })
+    expect(Math.abs(at.probability - 0.977)).toBeLessThan(4 * 0.0011)
+  })
+  it('of a job: what is assumed is less sure than what was measured', () => {
+    const sd = (measured: boolean) =>
+      spreadInputsOf(soundJob({ lowV: measured ? 12 : null }), worst).find((i) => i.id === 'voltage')!.relativeSd
+    expect(sd(false)).toBeCloseTo(5 * sd(true), 9)
+  })
+})
+
+describe('combinations', () => {
+  const job = soundJob()
+  const c = combinationCaseOf(job, choiceOf(job, catalogue))
+  const answer = rankCombinations(c)
+
+  it('tries every one, and passing ones stand first, the cheapest ahead', () => {
+    expect(answer.tried).toBe(3 * 4 * 4 * 2 * 1)
+    const passes = answer.ranked.map((r) => r.fails === null)
+    expect(passes.lastIndexOf(true)).toBe(answer.passing - 1)
+    const prices = answer.ranked.slice(0, answer.passing).map((r) => r.price)
+    expect(prices).toEqual([...prices].sort((a, b) => a - b))
+    expect(answer.passing).toBeGreaterThan(0)
+  })
+
+  it('shares solutions, and says the same of each as solving every circuit on its own', () => {
+    expect(answer.solved).toBeLessThan(answer.tried * c.points.length)
+    for (const r of answer.ranked) {
+      const pump = c.pumps.find((p) => p.id === r.pumpId)!
+      const feed = c.feeds.find((h) => h.id === r.feedId)!
+      const back = c.returns.find((h) => h.id === r.returnId)!
+      const filter = c.filters.find((f) => f.id === r.filterId)!
+      const regulator = c.regulators[0]!
+      const states = c.points.map((p) => {
+        const at = pumpAtVoltage(pump.tables, p.voltageV)
+        if (!at.ok) throw new Error('stalls')
+        const solved = solveFuelCircuit({
+          fluid: p.fluid,
+          strainer: c.strainer,
+          suction: c.suction,
+          pump: { curve: at.value.curve },
+          filter: { flowM3S: filter.flowM3S, dropPa: filter.dropPa * p.filterFactor, linearShare: filter.linearShare },
+          feed: { boreM: feed.boreM, roughnessM: feed.roughnessM, ...c.feedPath },
+          return: { boreM: back.boreM, roughnessM: back.roughnessM, ...c.returnPath },
+          demandM3S: p.demandM3S,
+          regulator: {
+            type: 'return',
+            setPressurePa: c.setPressurePa,
+            referencePa: p.referencePa,
+            fullOpen: regulator.fullOpen,
+            slopePaPerM3S: regulator.slopePaPerM3S,
+          },
+        })
+        if (!solved.ok) throw new Error('refused')
+        return { state: solved.value.state, demand: p.demandM3S }
+      })
+      const lifted = states.some((s) => s.state === 'lifted' && s.demand > 0)
+      const held = states.every((s) => s.state !== 'not-held' && s.state !== 'starved')
+      if (r.fails === null || r.fails === 'reserve below 15 %')
+        expect({ lifted, held }).toEqual({ lifted: false, held: true })
+      if (r.fails === 'pressure is not held') expect(held).toBe(false)
+      if (r.fails === 'rail is lifted') expect(lifted).toBe(true)
+    }
+  })
+
+  it('nothing that passes beats one of the best in price, noise and reserve at once', () => {
+    const passing = answer.ranked.filter((r) => r.fails === null)
+    const best = passing.filter((r) => r.best)
+    expect(best.length).toBeGreaterThan(0)
+    for (const b of best)
+      for (const p of passing)
+        expect(
+          p.price <= b.price &&
+            p.noiseClass <= b.noiseClass &&
+            p.reserve >= b.reserve &&
+            (p.price < b.price || p.noiseClass < b.noiseClass || p.reserve > b.reserve),
+        ).toBe(false)
+  })
+
+  it.each([
+    ['a regulator out of range', { setPressurePa: 700e3 }, 'regulator cannot be set to it'],
+    [
+      'no reference port',
+      { referenced: true, regulators: c.regulators.map((r) => ({ ...r, referencePort: false })) },
+      'regulator has no reference port',
+    ],
+    [
+      'fuel the hoses do not stand',
+      { feeds: c.feeds.map((h) => ({ ...h, mostEthanolShare: 0 })) },
+      'hose is not rated for the fuel',
+    ],
+    [
+      'weak hoses',
+      { feeds: c.feeds.map((h) => ({ ...h, mostPressurePa: 1e5 })) },
+      'hose is not rated for the pressure',
+    ],
+    ['too little voltage', { points: c.points.map((p) => ({ ...p, voltageV: 0 })) }, 'pump stalls at a voltage'],
+  ] as const)('says why: %s', (_n, change, why) => {
+    const all = rankCombinations({ ...c, ...change }).ranked
+    expect(all.every((r) => r.fails !== null)).toBe(true)
+    expect(all[0]!.fails).toBe(why)
+  })
+
+  it('a single line has no return to choose', () => {
+    const single = soundJob({ systemType: 'single-line', regulator: catalogue.regulators[1]! })
+    const all = rankCombinations(combinationCaseOf(single, choiceOf(single, catalogue)))
+    expect(all.tried).toBe(3 * 4 * 2)
+    expect(all.ranked.every((r) => r.returnId === null)).toBe(true)
+  })
+
+  it('two pumps side by side have more reserve than one, and cost more', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...catalogue.pumps), (pump) => {
+        const at = (pumpCount: number) => rankCombinations({ ...c, pumps: [pump], pumpCount }).ranked[0]!
+        expect(at(2).reserve).toBeGreaterThan(at(1).reserve)
+      }),
+      { seed: 1, numRuns: 3 },
+    )
+  })
+})
+
+describe('sanity of a pump entered by hand', () => {
+  const LH = 1 / 3.6e6
+  const table = (points: readonly (readonly [kPa: number, lh: number, a: number])[]) => ({
+    voltageV: 13.5,
+    points: points.map(([kPa, lh, a]) => ({ pressurePa: kPa * 1e3, flowM3S: lh * LH, currentA: a })),
+  })
+  it.each([
+    [
+      'a sound one',
+      table([
+        [0, 160, 4],
+        [300, 110, 6],
+        [600, 10, 8],
+      ]),
+      [],
+    ],
+    [
+      'flow that rises',
+      table([
+        [0, 100, 4],
+        [300, 110, 6],
+      ]),
+      ['wrong'],
+    ],
+    [
+      'pressure out of order',
+      table([
+        [300, 100, 4],
+        [100, 90, 6],
+      ]),
+      ['wrong'],
+    ],
+    // 110 L/min instead of per hour: 550 W out of 81
+    [
+      'litres a minute taken for litres an hour',
+      table([
+        [0, 9600, 4],
+        [300, 6600, 6],
+        [600, 600, 8],
+      ]),
+      ['doubtful', 'doubtful'],
+    ],
+    [
+      'current that falls',
+      table([
+        [0, 160, 6],
+        [300, 110, 4],
+      ]),
+      ['doubtful'],
+    ],
+    [
+      'no current',
+      table([
+        [0, 160, 0],
+        [300, 110, 0],
+      ]),
+      ['doubtful'],
+    ],
+    [
+      'bar taken for ten',
+      table([
+        [0, 160, 4],
+        [3000, 5, 8],
+      ]),
+      ['doubtful'],
+    ],
+  ] as const)('%s', (_n, t, severities) =>
+    expect(
+      pumpSanity([t])
+        .map((d) => d.severity)
+        .sort(),
+    ).toEqual([...severities].sort()),
+  )
+})

@@ -1,0 +1,64 @@
+import type { PumpTable } from '../pumpAtVoltage.ts'
+import { checkPumpCurve } from '../checkFuelCircuit.ts'
+
+export interface PumpDoubt {
+  /** `wrong`: it cannot be computed with; `doubtful`: it can, but look at the sheet again. */
+  readonly severity: 'wrong' | 'doubtful'
+  readonly field: string
+  readonly says: string
+}
+
+/** Hydraulic power over electric: small fuel pumps reach 15 to 35 %. Rule of thumb. */
+const MOST_EFFICIENCY = 0.45
+const MOST_SHUT_OFF_PA = 1.5e6
+
+/** Looks a pump's tables over as an experienced eye would: falling flow, rising current, a power balance that closes. */
+export const pumpSanity = (tables: readonly PumpTable[]): PumpDoubt[] =>
+  tables.flatMap((table, t): PumpDoubt[] => {
+    const field = (i: number, what: string) => `tables.${t}.points.${i}.${what}`
+    const wrong = checkPumpCurve(table.points, `tables.${t}.points`).map((e): PumpDoubt => ({
+      severity: 'wrong',
+      field: e.field,
+      says: `${e.value ?? 'nothing'} is not allowed; allowed: ${e.allowed}`,
+    }))
+    const doubts = table.points.flatMap((p, i): PumpDoubt[] => {
+      const electricW = table.voltageV * p.currentA
+      const share = electricW > 0 ? (p.pressurePa * p.flowM3S) / electricW : Infinity
+      const before = table.points[i - 1]
+      return [
+        ...(p.flowM3S > 0 && p.pressurePa > 0 && share > MOST_EFFICIENCY
+          ? [
+              {
+                severity: 'doubtful' as const,
+                field: field(i, 'flowM3S'),
+                says:
+                  electricW > 0
+                    ? `it would turn ${(100 * share).toFixed(0)} % of its electric power into flow; small pumps reach 15 to 35 %: check the units of flow, pressure and current`
+                    : 'it delivers without drawing current',
+              },
+            ]
+          : []),
+        ...(before && p.currentA < before.currentA
+          ? [
+              {
+                severity: 'doubtful' as const,
+                field: field(i, 'currentA'),
+                says: 'the current falls while the pressure rises; with these pumps it rises',
+              },
+            ]
+          : []),
+      ]
+    })
+    const last = table.points.at(-1)
+    const high: PumpDoubt[] =
+      last && last.pressurePa > MOST_SHUT_OFF_PA
+        ? [
+            {
+              severity: 'doubtful',
+              field: field(table.points.length - 1, 'pressurePa'),
+              says: 'more than 1.5 MPa: check the unit of pressure',
+            },
+          ]
+        : []
+    return [...wrong, ...doubts, ...high]
+  })

@@ -1,0 +1,53 @@
+import { LINE_NAMES, type HosePart, type JobDocument } from '../../job/index.ts'
+import { err, ok, type InputError, type Result } from '../../verdict/index.ts'
+import { packOnStock, type Packing } from './cuttingStock.ts'
+import { piecesOfLine, type HosePiece } from './legs.ts'
+import { linesInUse } from './linesInUse.ts'
+
+/** Taken where a hose does not say how it is sold. */
+export const ASSUMED_STOCK_M = 3
+
+export interface HoseOrder {
+  readonly hose: HosePart
+  readonly stockM: number
+  readonly pieces: readonly HosePiece[]
+  readonly packing: Packing
+}
+
+export type CutListError = InputError<'longerThanStock'>
+
+/** Every hose and tube to cut, by kind, packed on the lengths it is sold in. */
+export const cutListOf = (job: JobDocument): Result<HoseOrder[], CutListError[]> => {
+  const used = linesInUse(job)
+  const pieces = LINE_NAMES.filter((l) => used.includes(l)).flatMap((l) => piecesOfLine(job, l))
+  const kinds = [...new Map(pieces.map((p) => [p.hose.id, p.hose])).values()]
+  const errors = pieces.flatMap((p): CutListError[] => {
+    const stockM = p.hose.stockM ?? ASSUMED_STOCK_M
+    return p.cutM > stockM
+      ? [
+          {
+            code: 'longerThanStock',
+            field: `fuel.${p.line}.legs.${p.index}.lengthM`,
+            value: p.cutM,
+            allowed: `at most ${stockM} m, the length ${p.hose.name} is sold in: split the leg`,
+          },
+        ]
+      : []
+  })
+  if (errors.length > 0) return err(errors)
+  return ok(
+    kinds.map((hose) => {
+      const own = pieces.filter((p) => p.hose.id === hose.id)
+      const stockM = hose.stockM ?? ASSUMED_STOCK_M
+      return {
+        hose,
+        stockM,
+        pieces: own,
+        packing: packOnStock(
+          own.map((p) => p.cutM),
+          stockM,
+        ),
+      }
+    }),
+  )
+}

@@ -1,0 +1,84 @@
+import {
+  figureOf,
+  fuelLoopOf,
+  type FittingPart,
+  type HosePart,
+  type JobDocument,
+  type LineName,
+} from '../../job/index.ts'
+import { fig, say, type Sentence } from '../../verdict/index.ts'
+import { pumpAtVoltage } from '../pumpAtVoltage.ts'
+
+/** What a line may see: the pump's shut-off pressure at the highest voltage with the return blocked. */
+export interface LineLoad {
+  readonly line: LineName
+  readonly mostPa: number
+  readonly ethanolShare: number
+}
+
+/** Suction and vent stand open to the tank; the rest sees what the pump can reach. Null while no pump is chosen. */
+export const loadOf = (job: JobDocument, line: LineName): LineLoad | null => {
+  const ethanolShare = figureOf(job, 'fuel.ethanolShare')
+  if (line === 'suction' || line === 'vent') return { line, mostPa: OPEN_PA, ethanolShare }
+  const { pump } = job.fuel
+  if (!pump) return null
+  const at = pumpAtVoltage(pump.tables, figureOf(job, 'fuel.highV'))
+  return at.ok ? { line, mostPa: at.value.shutOffPa, ethanolShare } : null
+}
+
+/** What a tank may stand under. */
+const OPEN_PA = 20e3
+/** The return only sees the pump's pressure when it is itself the blockage. */
+const mayBeWeaker = (line: LineName) => line === 'return'
+
+export interface Unfit {
+  readonly state: 'stop' | 'caution'
+  readonly why: Sentence
+}
+
+/** Why a hose or tube may not carry this line, or null where it may. The worst reason first. */
+export const hoseUnfit = (hose: HosePart, load: LineLoad): Unfit | null => {
+  if (hose.mostEthanolShare < load.ethanolShare)
+    return {
+      state: 'stop',
+      why: say`${hose.name} is rated for ${fig(hose.mostEthanolShare, 'share')} ethanol and the fuel holds ${fig(load.ethanolShare, 'share')}: its liner swells and leaks.`,
+    }
+  if (hose.mostPressurePa < load.mostPa)
+    return {
+      state: mayBeWeaker(load.line) ? 'caution' : 'stop',
+      why: say`${hose.name} stands ${fig(hose.mostPressurePa, 'pressure')} and this line can see ${fig(load.mostPa, 'pressure')}: old low-pressure hose bursts.`,
+    }
+  if (hose.kind === 'lined-hose' && hose.conductive === false)
+    return {
+      state: 'stop',
+      why: say`The liner of ${hose.name} does not conduct: flowing fuel charges it until a spark pierces it. Take one with a conductive liner.`,
+    }
+  return null
+}
+
+/** Why a fitting does not go on a hose or under this load, or null. */
+export const fittingUnfit = (fitting: FittingPart, hose: HosePart, load: LineLoad): Unfit | null => {
+  if (!fitting.fits.includes(hose.kind))
+    return { state: 'stop', why: say`${fitting.name} is not made for ${KIND_WORDS[hose.kind]}: it does not hold.` }
+  if (hose.dash !== null && fitting.dash !== hose.dash)
+    return {
+      state: 'stop',
+      why: say`${fitting.name} is of size dash ${String(fitting.dash)} and ${hose.name} of dash ${String(hose.dash)}.`,
+    }
+  if (fitting.mostPressurePa < load.mostPa)
+    return {
+      state: mayBeWeaker(load.line) ? 'caution' : 'stop',
+      why: say`${fitting.name} holds ${fig(fitting.mostPressurePa, 'pressure')} and this line can see ${fig(load.mostPa, 'pressure')}.${fitting.make === 'barb-and-clamp' ? ' A barb with a worm clamp is no end for injection pressure.' : ''}`,
+    }
+  return null
+}
+
+export const KIND_WORDS: Readonly<Record<HosePart['kind'], string>> = {
+  rubber: 'rubber hose',
+  'lined-hose': 'lined hose',
+  'hard-tube': 'hard tube',
+}
+
+/** A single line has no return, so nothing is asked of it. */
+export const carriesPressure = (job: JobDocument, line: LineName): boolean =>
+  line === 'feed' || (line === 'return' && fuelLoopOf(job) === 'return')

@@ -1,0 +1,13 @@
+import type { FuelVerdict } from './solvedPoint.ts'
+
+/** The parts of a verdict that a plain one leaves empty. */
+export const plain = {
+  figureName: '',
+  figure: null,
+  limitName: '',
+  limit: null,
+  margin: null,
+  remedies: [],
+  pointId: null,
+  workings: [],
+} satisfies Partial<FuelVerdict>

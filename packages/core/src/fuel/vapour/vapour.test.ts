@@ -1,0 +1,161 @@
+import fc from 'fast-check'
+import { fuelProperties } from '../fuelProperties.ts'
+import { suction } from './suction.ts'
+import { FUEL_HEAT_J_KG_K, tankHeat } from './tankHeat.ts'
+import { ambientAtPa, boilingPointK, ethanolVapourPa, vapourPressure } from './vapourPressure.ts'
+
+const summer = { reidPa: 60e3, ethanolShare: 0.05 }
+
+describe('vapour pressure', () => {
+  // EPA AP-42 chapter 7.1, refined petroleum stocks, slope 3, worked by hand.
+  it.each([
+    [20, 35.8],
+    [40, 68.3],
+    [60, 120.6],
+    [90, 251.7],
+  ])('Reid 60 kPa at %d °C: %d kPa absolute', (celsius, kPa) =>
+    expect(vapourPressure(summer, celsius + 273.15).vapourPa / 1e3).toBeCloseTo(kPa, 1),
+  )
+  it('90 kPa winter petrol at 75 °C: 252 kPa, marked as extrapolated', () => {
+    const at = vapourPressure({ reidPa: 90e3, ethanolShare: 0 }, 348.15)
+    expect(at.vapourPa / 1e3).toBeCloseTo(252, 0)
+    expect(at.extrapolated).toBe(true)
+  })
+  it('neat ethanol at 90 °C: 158 kPa', () => expect(ethanolVapourPa(363.15) / 1e3).toBeCloseTo(158, 0))
+  it('E85 goes by the mixture, well below its petrol, and neat ethanol is neat ethanol', () => {
+    const e85 = vapourPressure({ reidPa: 60e3, ethanolShare: 0.85 }, 310.95)
+    expect(e85.method).toBe('mixture')
+    // Mole share 0.929 of ethanol: 0.929 x 1.008 x 15.9 + 0.071 x 5.41 x 63.8 = 39.4 kPa.
+    expect(e85.vapourPa / 1e3).toBeCloseTo(39.5, 0)
+    expect(e85.lowPa).toBeLessThan(e85.vapourPa)
+    const neat = vapourPressure({ reidPa: 60e3, ethanolShare: 1 }, 330)
+    expect(neat.vapourPa).toBeCloseTo(ethanolVapourPa(330), 6)
+  })
+  it('rises with temperature and Reid pressure, and the boiling point is its inverse', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 45e3, max: 103e3, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.double({ min: 255, max: 380, noNaN: true }),
+        (reidPa, ethanolShare, t) => {
+          const fuel = { reidPa, ethanolShare }
+          const { vapourPa } = vapourPressure(fuel, t)
+          expect(vapourPressure(fuel, t + 1).vapourPa).toBeGreaterThan(vapourPa)
+          if (ethanolShare < 0.99)
+            expect(vapourPressure({ ...fuel, reidPa: reidPa + 1e3 }, t).vapourPa).toBeGreaterThan(vapourPa)
+          expect(boilingPointK(fuel, vapourPa)).toBeCloseTo(t, 5)
+        },
+      ),
+      { seed: 3, numRuns: 300 },
+    )
+  })
+  // ISO 2533: 1000 m 89.875 kPa, 1500 m 84.556, 2500 m 74.683.
+  it.each([
+    [0, 101.325],
+    [1000, 89.875],
+    [1500, 84.556],
+    [2500, 74.683],
+  ])('%d m: %d kPa of air', (m, kPa) => expect(ambientAtPa(m) / 1e3).toBeCloseTo(kPa, 2))
+})
+
+describe('suction', () => {
+  const fluid = fuelProperties({ ethanolShare: 0, temperatureK: 293.15 })
+  const base = {
+    fluid,
+    fuel: { reidPa: 60e3, ethanolShare: 0 },
+    temperatureK: 313.15,
+    altitudeM: 0,
+    headM: -0.3,
+    pumpFlowM3S: 4e-5,
+    strainer: { flowM3S: 4e-5, dropPa: 2000, linearShare: 1 },
+    line: null,
+  }
+  // 101325 - 745 x 9.80665 x 0.3 - 2000 = 97133 Pa; less 68.3 kPa leaves 28.8 kPa.
+  it('lifting 0.3 m through a strainer of 2 kPa leaves 97.1 kPa at the inlet', () => {
+    const at = suction(base)
+    expect(at.inletPa).toBeCloseTo(97_133, 0)
+    expect(at.marginPa / 1e3).toBeCloseTo(28.8, 1)
+  })
+  it('winter petrol at 40 °C behind a 2 kPa sock is at its limit at sea level', () => {
+    const at = suction({ ...base, headM: 0, fuel: { reidPa: 90e3, ethanolShare: 0 } })
+    expect(at.marginPa).toBeGreaterThan(-5e3)
+    expect(at.marginPa).toBeLessThan(10e3)
+  })
+  it('more flow, height, heat or lift never helps', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          flow: fc.double({ min: 0, max: 1e-4, noNaN: true }),
+          altitude: fc.double({ min: 0, max: 3000, noNaN: true }),
+          head: fc.double({ min: -1, max: 1, noNaN: true }),
+          t: fc.double({ min: 270, max: 340, noNaN: true }),
+        }),
+        ({ altitude, flow, head, t }) => {
+          const c = { ...base, pumpFlowM3S: flow, altitudeM: altitude, headM: head, temperatureK: t }
+          const { marginPa } = suction(c)
+          for (const worse of [
+            { pumpFlowM3S: flow * 1.1 },
+            { altitudeM: altitude + 10 },
+            { headM: head - 0.01 },
+            { temperatureK: t + 1 },
+          ])
+            expect(suction({ ...c, ...worse }).marginPa).toBeLessThanOrEqual(marginPa)
+        },
+      ),
+      { seed: 5, numRuns: 200 },
+    )
+  })
+})
+
+describe('tank heat', () => {
+  const still = {
+    fuelKg: 10,
+    startK: 300,
+    ambientK: 300,
+    pumpW: 100,
+    returnKgS: 0.031,
+    returnWarmerK: 3,
+    lossWK: 10,
+    drawKgS: 0,
+  }
+  // 150 L/h of 745 kg/m³ is 0.031 kg/s: x 2100 x 3 = 195 W, more than the pump's 100.
+  it('the warm return brings more than the pump', () => expect(tankHeat(still, 3600).heatW).toBeCloseTo(295.3, 1))
+  // T_inf = 300 + 29.53; after one hour 29.53 (1 - exp(-10 x 3600/21000)) = 24.2
+  it('warms to its end along an exponential', () => {
+    const at = tankHeat(still, 3600)
+    expect(at.settlesK).toBeCloseTo(329.53, 2)
+    expect(at.endK - 300).toBeCloseTo(29.53 * (1 - Math.exp(-36_000 / 21_000)), 6)
+  })
+  it('with falling fuel follows a fine stepwise march of the same balance', () => {
+    const c = { ...still, drawKgS: 0.002 }
+    let [t, m] = [c.startK, c.fuelKg]
+    const dt = 0.5
+    for (let s = 0; s < 3600; s += dt) {
+      const mid = m - (c.drawKgS * dt) / 2
+      t += (dt * (295.3 - c.lossWK * (t - c.ambientK))) / (mid * FUEL_HEAT_J_KG_K)
+      m -= c.drawKgS * dt
+    }
+    expect(tankHeat(c, 3600).endK).toBeCloseTo(t, 1)
+  })
+  it('never leaves the band between start and settling, and less fuel warms faster', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          fuelKg: fc.double({ min: 2, max: 60, noNaN: true }),
+          drawKgS: fc.double({ min: 0, max: 0.01, noNaN: true }),
+          lossWK: fc.double({ min: 0.5, max: 40, noNaN: true }),
+          pumpW: fc.double({ min: 0, max: 200, noNaN: true }),
+        }),
+        (v) => {
+          const at = tankHeat({ ...still, ...v }, 3600)
+          for (const p of at.curve) {
+            expect(p.temperatureK).toBeGreaterThanOrEqual(still.startK - 1e-9)
+            expect(p.temperatureK).toBeLessThanOrEqual(at.settlesK + 1e-9)
+          }
+          expect(tankHeat({ ...still, ...v, fuelKg: v.fuelKg / 2 }, 3600).endK).toBeGreaterThanOrEqual(at.endK - 1e-9)
+        },
+      ),
+      { seed: 9, numRuns: 200 },
+    )
+  })
+})
