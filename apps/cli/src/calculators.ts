@@ -9,37 +9,10 @@ import {
   InjectorOutput,
   PumpAtVoltageInput,
   PumpAtVoltageOutput,
-  type FieldProblem,
 } from '@lochmoor/contract'
-import {
-  err,
-  fuelDemand,
-  fuelProperties,
-  injectorAt,
-  ok,
-  pumpAtVoltage,
-  solveFuelCircuit,
-  type InputError,
-  type Result,
-} from '@lochmoor/core'
-import type { z } from 'zod'
-
-/** A calculator as a command: schemas of what goes in and out, and the core function between them. */
-export interface Calculator {
-  readonly name: string
-  readonly summary: string
-  readonly input: z.ZodType
-  readonly output: z.ZodType
-  run(input: unknown): Result<unknown, readonly FieldProblem[]>
-}
-
-const calculator = <I extends z.ZodType, O extends z.ZodType>(
-  name: string,
-  summary: string,
-  input: I,
-  output: O,
-  compute: (value: z.output<I>) => Result<z.output<O>, readonly InputError[]>,
-): Calculator => ({ name, summary, input, output, run: (value) => compute(value as z.output<I>) })
+import { err, fuelDemand, fuelProperties, injectorAt, ok, pumpAtVoltage, solveFuelCircuit } from '@lochmoor/core'
+import { calculator, type Calculator } from './calculator.ts'
+import { FUEL_STATION_CALCULATORS } from './fuelStationCalculators.ts'
 
 export const CALCULATORS: readonly Calculator[] = [
   calculator(
@@ -95,4 +68,5 @@ export const CALCULATORS: readonly Calculator[] = [
       return at.ok ? ok({ ...at.value, curve: [...at.value.curve] }) : at
     },
   ),
+  ...FUEL_STATION_CALCULATORS,
 ]

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { z } from 'zod'
 import { CALCULATORS } from './calculators.ts'
+import { FUEL_STATION_EXAMPLES } from './test/fuelStationExamples.ts'
 import { runCalculator } from './runCalculator.ts'
 
 const circuit = {
@@ -40,14 +41,17 @@ interface JsonSchema {
 }
 
 /** Values that a JSON Schema of ours allows, with the ends of ranges as likely as the middle. */
-const arbOf = (s: JsonSchema): fc.Arbitrary<unknown> => {
-  if (s.anyOf) return fc.oneof(...s.anyOf.map(arbOf))
+const arbOf = (s: JsonSchema, most = 6): fc.Arbitrary<unknown> => {
+  if (s.anyOf) return fc.oneof(...s.anyOf.map((a) => arbOf(a, most)))
   if (s.enum) return fc.constantFrom(...s.enum)
   switch (s.type) {
     case 'object':
-      return fc.record(Object.fromEntries(Object.entries(s.properties ?? {}).map(([k, v]) => [k, arbOf(v)])))
+      return fc.record(Object.fromEntries(Object.entries(s.properties ?? {}).map(([k, v]) => [k, arbOf(v, most)])))
     case 'array':
-      return fc.array(arbOf(s.items!), { minLength: s.minItems ?? 0, maxLength: Math.min(6, s.maxItems ?? 6) })
+      return fc.array(arbOf(s.items!, most), {
+        minLength: s.minItems ?? 0,
+        maxLength: Math.max(s.minItems ?? 0, Math.min(most, s.maxItems ?? most)),
+      })
     case 'integer':
       return fc.integer({ min: s.minimum!, max: s.maximum! })
     case 'number':
@@ -55,6 +59,10 @@ const arbOf = (s: JsonSchema): fc.Arbitrary<unknown> => {
         fc.constantFrom(s.minimum!, s.maximum!),
         fc.double({ min: s.minimum!, max: s.maximum!, noNaN: true }),
       )
+    case 'string':
+      return fc.constantFrom('a', 'b', 'c', 'd', 'e')
+    case 'boolean':
+      return fc.boolean()
     default:
       return fc.constant(null)
   }
@@ -91,6 +99,13 @@ const EXAMPLES: Record<string, unknown> = {
     ],
     voltageV: 12,
   },
+  ...FUEL_STATION_EXAMPLES,
+}
+
+/** Those that solve many circuits for one answer are tried less often, with shorter lists. */
+const SLOW: Record<string, { readonly runs: number; readonly longestList?: number }> = {
+  'fuel-circuit-spread': { runs: 15 },
+  'fuel-combinations': { runs: 150, longestList: 2 },
 }
 
 describe('calculators as commands', () => {
@@ -120,6 +135,24 @@ describe('calculators as commands', () => {
     expect(schema).toMatchObject({ name, input: { type: 'object' }, output: { type: 'object' } })
     expect(JSON.stringify(schema.input)).toContain('"minimum"')
   })
+
+  it.each([
+    // Reid 60 kPa at 40 °C: 68.3 kPa, AP-42.
+    ['fuel-vapour-pressure', (a: never) => (a as { vapourPa: number }).vapourPa / 1e3, 68.3, 1],
+    // 0.6 m path + 90 degrees of 14 mm hose (0.011 m) + 0.12 m, 2 % longer, less 0.03 m.
+    [
+      'hose-cut-list',
+      (a: never) => (a as { pieces: { cutM: number }[] }).pieces[0]!.cutM,
+      (0.6 + 0.011 + 0.12) * 1.02 - 0.03,
+      3,
+    ],
+    // 250 - 8 mm under the hat; 25 + 20 mm above it, 10 mm of air, 50 mm of gap: 5 mm too high.
+    ['tank-module-fit', (a: never) => (a as { foulsByM: number }).foulsByM * 1e3, 5, 6],
+    // 0.3 l of line, filter and rail at 0.06 l/s, then 0.6 ml at 0.045 l/s.
+    ['fuel-prime', (a: never) => (a as { dryS: number }).dryS, 5 + 0.0006 / 0.045, 3],
+  ] as const)('%s gives the figure of the pocket calculator', (name, of, expected, digits) =>
+    expect(of(answerOf(name, EXAMPLES[name]) as never)).toBeCloseTo(expected, digits),
+  )
 
   it('answers 24 cases in one call', () => {
     const cases = Array.from({ length: 24 }, (_, i) => ({ ...circuit, demandM3S: i * 2.5e-6 }))
@@ -177,6 +210,37 @@ describe('calculators as commands', () => {
       { ...(EXAMPLES['pump-at-voltage'] as object), voltageV: 30 },
       /voltageV is 30; allowed: a number, 5 to 18 V/,
     ],
+    [
+      'a piece longer than the stock',
+      ['hose-cut-list'],
+      { ...(FUEL_STATION_EXAMPLES['hose-cut-list'] as object), stockM: 0.5 },
+      /pieces\.0\.pathM is 0\.6; allowed: a length to cut above 0 and at most 0\.5 m/,
+    ],
+    [
+      'combinations with a pump whose flow rises',
+      ['fuel-combinations'],
+      (() => {
+        const c = FUEL_STATION_EXAMPLES['fuel-combinations'] as { pumps: { tables: { points: object[] }[] }[] }
+        const [pump] = c.pumps
+        return {
+          ...c,
+          pumps: [{ ...pump, tables: [{ voltageV: 13.5, points: [...pump!.tables[0]!.points].reverse() }] }],
+        }
+      })(),
+      /pumps\.0\.tables\.0\.points\.1\.pressurePa is 0; allowed: above 400000/,
+    ],
+    [
+      'a cruise that is no point',
+      ['fuel-combinations'],
+      { ...(FUEL_STATION_EXAMPLES['fuel-combinations'] as object), cruiseId: 'x' },
+      /cruiseId is "x"; allowed: the id of one of the points/,
+    ],
+    [
+      'a prime of no time',
+      ['fuel-prime'],
+      { ...(FUEL_STATION_EXAMPLES['fuel-prime'] as object), primeS: 0 },
+      /primeS is 0; allowed: a number, 0\.1 to 60 s/,
+    ],
   ])('refuses %s with exit code 2 and nothing on standard output', (_name, args, input, expected) => {
     const { code, out, err } = call(args, input)
     expect({ code, out }).toEqual({ code: 2, out: '' })
@@ -188,11 +252,11 @@ describe('calculators as commands', () => {
     (name, calculator) => {
       const schema = z.toJSONSchema(calculator.input, { io: 'input' }) as JsonSchema
       fc.assert(
-        fc.property(arbOf(schema), (input) => {
+        fc.property(arbOf(schema, SLOW[name]?.longestList), (input) => {
           const { code, err } = call([name], input)
           expect({ code: code === 1 ? err : 'fine' }).toEqual({ code: 'fine' })
         }),
-        { seed: 63, numRuns: 600 },
+        { seed: 63, numRuns: SLOW[name]?.runs ?? 600 },
       )
     },
   )

@@ -1,6 +1,7 @@
 import { explainProblem, explainProblems, type FieldProblem } from '@lochmoor/contract'
 import { z } from 'zod'
-import { CALCULATORS, type Calculator } from './calculators.ts'
+import type { Calculator } from './calculator.ts'
+import { CALCULATORS } from './calculators.ts'
 
 /** What a call prints and how it ends: 0 answered, 1 fault of ours, 2 bad input. */
 export interface CallResult {

@@ -1,11 +1,12 @@
 export * from './calculators/fuelAndEngine.ts'
 export * from './calculators/fuelCircuit.ts'
+export * from './calculators/fuelStation.ts'
 export { RANGES } from './calculators/ranges.ts'
 export { explainProblem, explainProblems, type FieldProblem } from './field/explainProblems.ts'
 export { explainRange, figure, oneOf, range, wholeFigure, type Range } from './field/figure.ts'
 export { FIELD_RANGES, type RangedField } from './job/fieldRanges.ts'
+export { FuelSectionSchema } from './job/fuelSection.ts'
 export {
-  FuelSectionSchema,
   JOB_SCHEMA_VERSION,
   JobDocumentSchema,
   JobTitle,

@@ -1,6 +1,6 @@
 import { FuelCircuitInput } from '../calculators/fuelCircuit.ts'
 import { FIELD_RANGES } from '../job/fieldRanges.ts'
-import { FuelSectionSchema } from '../job/jobDocument.ts'
+import { FuelSectionSchema } from '../job/fuelSection.ts'
 import { explainProblem, explainProblems } from './explainProblems.ts'
 
 const circuit = {

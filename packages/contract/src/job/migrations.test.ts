@@ -1,16 +1,67 @@
-import { emptyJob } from '@lochmoor/core'
+import { emptyJob, emptyLine } from '@lochmoor/core'
 import { JOB_SCHEMA_VERSION, JobDocumentSchema, SECTION_NAMES, SectionNameSchema } from './jobDocument.ts'
 import { JOB_MIGRATIONS, migrateSections } from './migrations.ts'
 
 const { vehicle, fuel, ...later } = emptyJob('Fellside pickup')
+const { legs: _legs, ...oldLine } = emptyLine
+const hose = { id: 'h', name: 'Hose', priceClass: 2, kind: 'rubber', boreM: 0.008, roughnessM: 1e-6, mostPressurePa: 1e6, mostEthanolShare: 0.1 } // prettier-ignore
+const filter = { id: 'f', name: 'Filter', priceClass: 1, use: 'fine', finenessM: 1e-5, flowM3S: 4e-5, dropPa: 1e4, linearShare: 0.5 } // prettier-ignore
+/** The fuel section as versions 1 and 2 stored it. */
+const fuelBefore3 = {
+  ...Object.fromEntries(
+    [
+      'ethanolShare',
+      'fuelTemperatureK',
+      'setPressurePa',
+      'pump',
+      'strainer',
+      'regulator',
+      'injector',
+      'injectorCount',
+      'openingsPerCycle',
+      'runningV',
+      'highV',
+    ].map((n) => [n, null]),
+  ),
+  systemType: 'single-line',
+  injectionPlace: 'port',
+  lowV: 11.8,
+  referenced: false,
+  filter,
+  filterPosition: 'before-regulator',
+  feed: { ...oldLine, hose, lengthM: 4.5 },
+  return: oldLine,
+}
 /** As version 1 stored it: layout and kind of system were never open. */
-const version1 = {
-  vehicle: { ...vehicle, layout: 'vee' },
-  fuel: { ...fuel, systemType: 'single-line', injectionPlace: 'port', lowV: 11.8 },
+const version1 = { vehicle: { ...vehicle, layout: 'vee' }, fuel: fuelBefore3 }
+const version2 = { ...version1, ...later }
+const version3 = {
+  ...version2,
+  fuel: {
+    ...fuel,
+    systemType: 'single-line',
+    injectionPlace: 'port',
+    lowV: 11.8,
+    filter: { ...filter, dueFactor: null, capacityKg: null, directional: null, mostPressurePa: null },
+    feed: {
+      ...emptyLine,
+      lengthM: 4.5,
+      hose: {
+        ...hose,
+        dash: null,
+        outsideM: null,
+        leastBendRadiusM: null,
+        stockM: null,
+        immersible: null,
+        conductive: null,
+      },
+    },
+  },
 }
 
 const fixtures: Record<string, { before: object; after: object }> = {
-  '1-to-2: walk-around, system and work': { before: version1, after: { ...version1, ...later } },
+  '1-to-2: walk-around, system and work': { before: version1, after: version2 },
+  '2-to-3: legs of the lines, tank, vapour and what parts say more': { before: version2, after: version3 },
 }
 
 describe('migrations of the stored document', () => {

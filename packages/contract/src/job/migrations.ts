@@ -86,8 +86,83 @@ const addWalkAroundSystemAndWork: JobMigration = {
   }),
 }
 
+const object = (value: unknown): Json => (typeof value === 'object' && value !== null ? (value as Json) : {})
+/** A stored copy of a part with what parts of its kind say since; null stays null. */
+const copy = (value: unknown, more: Json): unknown => (value === null ? null : { ...object(value), ...more })
+const NEW_LINE: Json = {
+  ...nulls('hose', 'measuredBoreM', 'lengthM', 'riseM'),
+  bends90: 2,
+  bends45: 0,
+  connectors: 2,
+  legs: [],
+}
+
+const addTankLegsAndVapour: JobMigration = {
+  id: '2-to-3: legs of the lines, tank, vapour and what parts say more',
+  from: 2,
+  up: (sections) => {
+    const fuel = object(sections.fuel)
+    const filter = nulls('dueFactor', 'capacityKg', 'directional', 'mostPressurePa')
+    const line = (value: unknown): Json => ({
+      ...object(value),
+      hose: copy(
+        object(value).hose,
+        nulls('dash', 'outsideM', 'leastBendRadiusM', 'stockM', 'immersible', 'conductive'),
+      ),
+      legs: [],
+    })
+    return {
+      ...sections,
+      fuel: {
+        ...fuel,
+        pump: copy(fuel.pump, nulls('noiseClass', 'hangerM', 'hatHeightM')),
+        pumpCount: 1,
+        strainer: copy(fuel.strainer, filter),
+        filter: copy(fuel.filter, filter),
+        injector: copy(fuel.injector, { deadTimes: [], ...nulls('leastEffectiveS', 'mostPressurePa') }),
+        feed: line(fuel.feed),
+        return: line(fuel.return),
+        suction: NEW_LINE,
+        vent: NEW_LINE,
+        oldLine: nulls('keeps', 'outsideM', 'wallM', 'joints', 'provedPa'),
+        ...nulls('reidPa', 'altitudeM', 'hotFuelK', 'inletHeadM', 'primeS', 'railM3'),
+        tank: nulls(
+          'hangerM',
+          'mostHangerM',
+          'floorClearanceM',
+          'hatHeightM',
+          'fittingHeightM',
+          'bendRadiusM',
+          'tiltDeg',
+          'hingeToHatM',
+          'swingRoomM',
+          'lowerM',
+          'lowM3',
+          'floorLengthM',
+          'floorWidthM',
+          'fromFrontM',
+          'fromLeftM',
+          'pickUpHeightM',
+          'potM3',
+          'lossWK',
+          'returnWarmerK',
+          'hotDayK',
+          'rollOverValve',
+          'ventLoop',
+          'ventEnds',
+          'senderEmptyOhm',
+          'senderFullOhm',
+          'gaugeEmptyOhm',
+          'gaugeFullOhm',
+        ),
+        safety: nulls('stopsWithEngine', 'inertiaSwitch', 'fused'),
+      },
+    }
+  },
+}
+
 /** In order; each brings a document one version on. */
-export const JOB_MIGRATIONS: readonly JobMigration[] = [addWalkAroundSystemAndWork]
+export const JOB_MIGRATIONS: readonly JobMigration[] = [addWalkAroundSystemAndWork, addTankLegsAndVapour]
 
 /** Sections of an older document brought up to this version; newer or unknown versions are left as they are. */
 export const migrateSections = (sections: Json, version: number): Json =>

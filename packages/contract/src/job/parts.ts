@@ -1,4 +1,12 @@
-import type { ControllerPart, FilterPart, HosePart, InjectorPart, PumpPart, RegulatorPart } from '@lochmoor/core'
+import type {
+  ControllerPart,
+  FilterPart,
+  FittingPart,
+  HosePart,
+  InjectorPart,
+  PumpPart,
+  RegulatorPart,
+} from '@lochmoor/core'
 import { z } from 'zod'
 import { PumpTable } from '../calculators/fuelAndEngine.ts'
 import { RANGES } from '../calculators/ranges.ts'
@@ -15,10 +23,19 @@ const part = {
   priceClass: wholeFigure(range(1, 5, 'from cheap to dear')),
 }
 
+const has = z.boolean({ error: 'allowed: true or false' })
+/** What a sheet may leave open. */
+const known = <T extends z.ZodType>(schema: T) => schema.nullable()
+const dash = wholeFigure(range(2, 32, 'sixteenths of an inch'))
+const hoseKind = oneOf(['rubber', 'lined-hose', 'hard-tube'])
+
 export const PumpPartSchema = z.strictObject({
   ...part,
   mount: oneOf(['in-tank', 'in-line', 'module']),
   tables: z.array(PumpTable).min(1, { error: 'allowed: 1 or 2 tables' }).max(2, { error: 'allowed: 1 or 2 tables' }),
+  noiseClass: known(wholeFigure(range(1, 5, 'from hardly heard to loud'))),
+  hangerM: known(figure(range(0.02, 1, 'm'))),
+  hatHeightM: known(figure(range(0, 0.3, 'm'))),
 }) satisfies z.ZodType<PumpPart>
 
 export const InjectorPartSchema = z.strictObject({
@@ -27,16 +44,42 @@ export const InjectorPartSchema = z.strictObject({
   ratedFlowM3S: figure(RANGES.ratedFlowM3S),
   ratedPressurePa: figure(RANGES.ratedPressurePa),
   deadTimeS: figure(RANGES.deadTimeS),
+  deadTimes: z
+    .array(z.strictObject({ voltageV: figure(RANGES.voltageV), deadTimeS: figure(RANGES.deadTimeS) }))
+    .max(20, { error: 'allowed: at most 20 points' })
+    .refine((points) => new Set(points.map((p) => p.voltageV)).size === points.length, {
+      error: 'allowed: every voltage once',
+    }),
+  leastEffectiveS: known(figure(RANGES.effectiveS)),
+  mostPressurePa: known(figure(RANGES.ratedPressurePa)),
 }) satisfies z.ZodType<InjectorPart>
 
 export const HosePartSchema = z.strictObject({
   ...part,
-  kind: oneOf(['rubber', 'lined-hose', 'hard-tube']),
+  kind: hoseKind,
   boreM: figure(RANGES.boreM),
   roughnessM: figure(RANGES.roughnessM),
   mostPressurePa: figure(range(1e3, 1e8, 'Pa')),
   mostEthanolShare: figure(RANGES.ethanolShare),
+  dash: known(dash),
+  outsideM: known(figure(range(0.002, 0.1, 'm'))),
+  leastBendRadiusM: known(figure(range(0, 1, 'm'))),
+  stockM: known(figure(range(0.3, 100, 'm'))),
+  immersible: has.nullable(),
+  conductive: has.nullable(),
 }) satisfies z.ZodType<HosePart>
+
+export const FittingPartSchema = z.strictObject({
+  ...part,
+  make: oneOf(['crimped', 'reusable', 'push-on', 'quick-connector', 'flare-nut', 'barb-and-clamp']),
+  dash,
+  angleDeg: figure(range(0, 180, 'degrees')),
+  thread: text(80),
+  fits: z.array(hoseKind).min(1, { error: 'allowed: at least one kind of hose or tube' }),
+  lossK: figure(range(0, 20, '')),
+  takesUpM: figure(range(0, 0.2, 'm')),
+  mostPressurePa: figure(range(1e3, 1e8, 'Pa')),
+}) satisfies z.ZodType<FittingPart>
 
 export const FilterPartSchema = z.strictObject({
   ...part,
@@ -45,6 +88,10 @@ export const FilterPartSchema = z.strictObject({
   flowM3S: figure(RANGES.lossFlowM3S),
   dropPa: figure(RANGES.lossDropPa),
   linearShare: figure(RANGES.linearShare),
+  dueFactor: known(figure(range(1, 20, 'times the clean drop'))),
+  capacityKg: known(figure(range(1e-4, 1, 'kg'))),
+  directional: has.nullable(),
+  mostPressurePa: known(figure(range(1e3, 1e8, 'Pa'))),
 }) satisfies z.ZodType<FilterPart>
 
 export const RegulatorPartSchema = z.strictObject({
@@ -54,11 +101,10 @@ export const RegulatorPartSchema = z.strictObject({
   mostPa: figure(RANGES.setPressurePa),
   fullOpen: z.strictObject({ flowM3S: figure(RANGES.lossFlowM3S), dropPa: figure(RANGES.lossDropPa) }),
   slopePaPerM3S: figure(RANGES.slopePaPerM3S),
-  referencePort: z.boolean({ error: 'allowed: true or false' }),
+  referencePort: has,
 }) satisfies z.ZodType<RegulatorPart>
 
 const count = (most: number) => wholeFigure(range(0, most, ''))
-const has = z.boolean({ error: 'allowed: true or false' })
 
 export const ControllerPartSchema = z.strictObject({
   ...part,
@@ -78,6 +124,7 @@ export const PART_SCHEMAS = {
   pumps: PumpPartSchema,
   injectors: InjectorPartSchema,
   hoses: HosePartSchema,
+  fittings: FittingPartSchema,
   filters: FilterPartSchema,
   regulators: RegulatorPartSchema,
   controllers: ControllerPartSchema,
@@ -88,6 +135,7 @@ export const PartKindSchema = oneOf([
   'pumps',
   'injectors',
   'hoses',
+  'fittings',
   'filters',
   'regulators',
   'controllers',
@@ -97,6 +145,7 @@ export const CatalogueSchema = z.strictObject({
   pumps: z.array(PumpPartSchema),
   injectors: z.array(InjectorPartSchema),
   hoses: z.array(HosePartSchema),
+  fittings: z.array(FittingPartSchema),
   filters: z.array(FilterPartSchema),
   regulators: z.array(RegulatorPartSchema),
   controllers: z.array(ControllerPartSchema),

@@ -42,6 +42,7 @@ export {
   type CombinationCase,
   type CombinationPoint,
 } from './choose/combinations.ts'
+export { checkCombinations } from './choose/checkCombinations.ts'
 export { pumpSanity, type PumpDoubt } from './choose/pumpSanity.ts'
 export {
   heldMarginPa,

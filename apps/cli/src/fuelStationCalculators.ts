@@ -1,0 +1,164 @@
+import {
+  CircuitSpreadInput,
+  CircuitSpreadOutput,
+  CombinationsInput,
+  CombinationsOutput,
+  HoseCutListInput,
+  HoseCutListOutput,
+  InjectorSetInput,
+  InjectorSetOutput,
+  ModuleFitInput,
+  ModuleFitOutput,
+  PrimeInput,
+  PrimeOutput,
+  SuctionInput,
+  SuctionOutput,
+  TankHeatInput,
+  TankHeatOutput,
+  VapourPressureInput,
+  VapourPressureOutput,
+  VentInput,
+  VentOutput,
+} from '@lochmoor/contract'
+import {
+  checkCombinations,
+  checkFuelCircuit,
+  checkPumpCurve,
+  cutLengthM,
+  err,
+  moduleFit,
+  ok,
+  packOnStock,
+  prime,
+  rankCombinations,
+  rankInjectorSets,
+  spreadCircuit,
+  suction,
+  tankHeat,
+  vapourPressure,
+  vent,
+} from '@lochmoor/core'
+import { calculator, type Calculator } from './calculator.ts'
+
+/** JSON has no infinity: what never comes about is null. */
+const orNever = (n: number): number | null => (Number.isFinite(n) ? n : null)
+
+/** The rest of the fuel station. */
+export const FUEL_STATION_CALCULATORS: readonly Calculator[] = [
+  calculator(
+    'fuel-vapour-pressure',
+    'true vapour pressure of petrol and its blends at a temperature, with its band',
+    VapourPressureInput,
+    VapourPressureOutput,
+    (i) => ok(vapourPressure(i.fuel, i.temperatureK)),
+  ),
+  calculator(
+    'fuel-suction',
+    'pressure at a pump’s inlet against the vapour pressure, by altitude, level and losses',
+    SuctionInput,
+    SuctionOutput,
+    (c) => ok(suction(c)),
+  ),
+  calculator(
+    'fuel-tank-heat',
+    'temperature of the tank over a drive, from pump, return and air',
+    TankHeatInput,
+    TankHeatOutput,
+    ({ durationS, ...c }) => {
+      const a = tankHeat(c, durationS)
+      return ok({ ...a, curve: [...a.curve] })
+    },
+  ),
+  calculator(
+    'injector-set',
+    'sets of injectors ranked for an engine: duty, pulse at idle, dynamic range, pressure difference',
+    InjectorSetInput,
+    InjectorSetOutput,
+    (c) => ok({ ranked: rankInjectorSets(c) }),
+  ),
+  calculator('fuel-prime', 'seconds and key cycles until pressure, dry and wet', PrimeInput, PrimeOutput, (c) => {
+    const errors = checkPumpCurve(c.curve, 'curve')
+    if (errors.length > 0) return err(errors)
+    const a = prime(c)
+    return ok({
+      dryS: orNever(a.dryS),
+      dryCycles: orNever(a.dryCycles),
+      wetS: orNever(a.wetS),
+      wetCycles: orNever(a.wetCycles),
+      trappedM3: a.trappedM3,
+    })
+  }),
+  calculator(
+    'fuel-circuit-spread',
+    'probability that the pressure holds, from the spread of the inputs, and which matters most',
+    CircuitSpreadInput,
+    CircuitSpreadOutput,
+    ({ circuit, inputs, draws, seed }) => {
+      const errors = checkFuelCircuit(circuit).map((e) => ({ ...e, field: `circuit.${e.field}` }))
+      if (errors.length > 0) return err(errors)
+      const a = spreadCircuit(circuit, inputs, { draws, seed })
+      return ok({
+        ...a,
+        inputs: [...a.inputs],
+        histogram: { ...a.histogram, counts: [...a.histogram.counts] },
+      })
+    },
+  ),
+  calculator(
+    'fuel-combinations',
+    'pumps x feeds x returns x filters x regulators over all moments, ranked',
+    CombinationsInput,
+    CombinationsOutput,
+    (c) => {
+      const errors = checkCombinations(c)
+      if (errors.length > 0) return err(errors)
+      const a = rankCombinations(c)
+      return ok({ ...a, ranked: a.ranked.map((r) => ({ ...r, reserve: orNever(r.reserve) })) })
+    },
+  ),
+  calculator(
+    'hose-cut-list',
+    'lengths to cut from measured paths, packed on stock lengths with the least waste',
+    HoseCutListInput,
+    HoseCutListOutput,
+    ({ stockM, cutWidthM, pieces }) => {
+      const cut = pieces.map((p) => ({ name: p.name, cutM: cutLengthM(p) }))
+      const errors = cut.flatMap(({ cutM }, i) =>
+        cutM > stockM || cutM <= 0
+          ? [
+              {
+                code: 'cutLength',
+                field: `pieces.${i}.pathM`,
+                value: pieces[i]!.pathM,
+                allowed: `a length to cut above 0 and at most ${stockM} m, the stock; it comes to ${cutM.toPrecision(4)} m`,
+              },
+            ]
+          : [],
+      )
+      if (errors.length > 0) return err(errors)
+      const packed = packOnStock(
+        cut.map((p) => p.cutM),
+        stockM,
+        cutWidthM,
+      )
+      return ok({
+        pieces: cut,
+        lengths: packed.bars.map((b) => ({ pieces: b.pieces.map((i) => cut[i]!.name), offcutM: b.offcutM })),
+        boughtM: packed.boughtM,
+        usedM: cut.reduce((sum, p) => sum + p.cutM, 0),
+        leastLengths: packed.leastBars,
+        proved: packed.proved,
+      })
+    },
+  ),
+  calculator(
+    'tank-module-fit',
+    'whether a pump module fits a tank: depth, hat and hose above, swing while lifting',
+    ModuleFitInput,
+    ModuleFitOutput,
+    (c) => ok(moduleFit(c)),
+  ),
+  calculator('vent', 'vacuum and pressure a tank sees over its vent, and the least bore', VentInput, VentOutput, (c) =>
+    ok(vent(c)),
+  ),
+]

@@ -1,0 +1,161 @@
+const fluid = { densityKgM3: 745, kinematicViscosityM2S: 6e-7 }
+const line = { boreM: 0.0079, lengthM: 4, roughnessM: 1.5e-6, minorK: 4, riseM: 0.4 }
+const tables = [
+  {
+    voltageV: 13.5,
+    points: [
+      { pressurePa: 0, flowM3S: 6e-5, currentA: 4 },
+      { pressurePa: 4e5, flowM3S: 4e-5, currentA: 7 },
+    ],
+  },
+]
+const part = (id: string) => ({ id, name: `Part ${id}`, priceClass: 2 })
+const hose = {
+  ...part('hose'),
+  kind: 'lined-hose',
+  boreM: 0.0079,
+  roughnessM: 1.5e-6,
+  mostPressurePa: 2e6,
+  mostEthanolShare: 1,
+  dash: 6,
+  outsideM: 0.014,
+  leastBendRadiusM: 0.05,
+  stockM: 3,
+  immersible: false,
+  conductive: true,
+}
+const injectorPoint = { railPa: 3e5, tipPa: 0, fuelDensityKgM3: 745, openingsPerCycle: 1 }
+
+/** A sound case of each calculator of the fuel station. */
+export const FUEL_STATION_EXAMPLES: Record<string, unknown> = {
+  'fuel-vapour-pressure': { fuel: { reidPa: 60e3, ethanolShare: 0.05 }, temperatureK: 313.15 },
+  'fuel-suction': {
+    fluid,
+    fuel: { reidPa: 60e3, ethanolShare: 0.05 },
+    temperatureK: 313.15,
+    altitudeM: 1500,
+    headM: 0.05,
+    pumpFlowM3S: 4e-5,
+    strainer: { flowM3S: 5e-5, dropPa: 1500 },
+    line: { ...line, lengthM: 0.5 },
+  },
+  'fuel-tank-heat': {
+    fuelKg: 8,
+    startK: 303.15,
+    ambientK: 303.15,
+    pumpW: 80,
+    returnKgS: 0.02,
+    returnWarmerK: 3,
+    lossWK: 15,
+    drawKgS: 0.001,
+    durationS: 3600,
+  },
+  'injector-set': {
+    candidates: [
+      {
+        id: 'i',
+        count: 6,
+        ratedFlowM3S: 5e-6,
+        ratedPressurePa: 3e5,
+        deadTimes: [{ voltageV: 13.5, deadTimeS: 9e-4 }],
+        mostPressurePa: null,
+      },
+    ],
+    idle: { ...injectorPoint, demandKgS: 4e-4, speedRpm: 800 },
+    full: { ...injectorPoint, demandKgS: 1e-2, speedRpm: 5000 },
+    idleVoltageV: 13.5,
+    fullVoltageV: 12,
+  },
+  'fuel-prime': {
+    curve: [
+      { pressurePa: 0, flowM3S: 6e-5 },
+      { pressurePa: 3e5, flowM3S: 3e-5 },
+    ],
+    lineM3: 1.5e-4,
+    filterM3: 1e-4,
+    railM3: 5e-5,
+    setPressurePa: 3e5,
+    trappedShare: 0,
+    primeS: 2,
+  },
+  'fuel-circuit-spread': {
+    circuit: {
+      fluid,
+      strainer: null,
+      pump: { curve: tables[0]!.points.map(({ pressurePa, flowM3S }) => ({ pressurePa, flowM3S })) },
+      filter: null,
+      feed: line,
+      return: null,
+      demandM3S: 4e-5,
+      regulator: { type: 'return', setPressurePa: 3e5, fullOpen: null },
+    },
+    inputs: [{ id: 'pump', target: 'pumpFlow', relativeSd: 0.05 }],
+    draws: 500,
+    seed: 1,
+  },
+  'fuel-combinations': {
+    loop: 'return',
+    setPressurePa: 3e5,
+    referenced: false,
+    ethanolShare: 0.05,
+    highV: 14.4,
+    points: [{ id: 'cruise', fluid, demandM3S: 5e-6, voltageV: 13.5, referencePa: 0, filterFactor: 1 }],
+    cruiseId: 'cruise',
+    pumpCount: 1,
+    strainer: null,
+    suction: null,
+    feedPath: { lengthM: 4, riseM: 0.4, minorK: 4 },
+    returnPath: { lengthM: 4, riseM: -0.4, minorK: 4 },
+    returnWarmerK: 3,
+    pumps: [{ ...part('pump'), mount: 'in-tank', tables, noiseClass: 2, hangerM: 0.2, hatHeightM: 0.02 }],
+    feeds: [hose],
+    returns: [hose],
+    filters: [
+      {
+        ...part('filter'),
+        use: 'fine',
+        finenessM: 1e-5,
+        flowM3S: 5e-5,
+        dropPa: 8000,
+        linearShare: 0.8,
+        dueFactor: 3,
+        capacityKg: 0.01,
+        directional: true,
+        mostPressurePa: 1e6,
+      },
+    ],
+    regulators: [
+      {
+        ...part('regulator'),
+        type: 'return',
+        leastPa: 2e5,
+        mostPa: 5e5,
+        fullOpen: { flowM3S: 5e-5, dropPa: 2e4 },
+        slopePaPerM3S: 0,
+        referencePort: true,
+      },
+    ],
+  },
+  'hose-cut-list': {
+    stockM: 3,
+    pieces: [
+      { name: 'tank', pathM: 0.6, bendsDeg: 90, outsideM: 0.014, slackM: 0.12, takesUpM: 0.03, shorteningShare: 0.02 },
+    ],
+  },
+  'tank-module-fit': {
+    tankDepthM: 0.25,
+    floorClearanceM: 0.008,
+    moduleLengthM: 0.25,
+    mostLengthM: 0.25,
+    hatHeightM: 0.025,
+    fittingHeightM: 0.02,
+    bendRadiusM: 0,
+    hoseOutsideM: 0.014,
+    gapAboveM: 0.05,
+    airGapM: 0.01,
+    tiltDeg: 5,
+    hingeToHatM: 0.4,
+    swingRoomM: null,
+  },
+  vent: { line: { ...line, boreM: 0.006, lengthM: 1.5 }, valve: { flowM3S: 1e-3, dropPa: 300 }, drawM3S: 2e-5 },
+}
