@@ -7,6 +7,7 @@ import { ExportsModule } from './exports/exports.module.ts'
 import { HealthModule } from './health/health.module.ts'
 import { JobsModule } from './jobs/jobs.module.ts'
 import { RecordsModule } from './records/records.module.ts'
+import { SheetsModule } from './sheets/sheets.module.ts'
 import { WorkshopModule } from './workshop/workshop.module.ts'
 
 @Module({})
@@ -20,6 +21,7 @@ export class AppModule {
         JobsModule,
         RecordsModule,
         ExportsModule,
+        SheetsModule,
         CatalogueModule,
         HealthModule,
         StoreModule,

@@ -1,3 +1,6 @@
+export * from './catalogue/ownParts.ts'
+export { partFromCells, partHeaders, partToCells, type CellProblem, type ReadPart } from './catalogue/partCells.ts'
+export { PART_COLUMNS, type PartColumn } from './catalogue/partColumns.ts'
 export * from './calculators/fuelAndEngine.ts'
 export * from './calculators/fuelCircuit.ts'
 export * from './calculators/fuelStation.ts'
@@ -22,3 +25,4 @@ export { JOB_MIGRATIONS, migrateSections, type JobMigration } from './job/migrat
 export * from './people/people.ts'
 export * from './records/jobFile.ts'
 export * from './records/records.ts'
+export * from './sheets/sheetQuery.ts'

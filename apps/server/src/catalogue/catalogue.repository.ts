@@ -3,21 +3,63 @@ import type { Catalogue, Part } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import { DataSource, IsNull } from 'typeorm'
 import { PartEntity } from './part.entity.ts'
+import { rowIdOf } from './rowId.ts'
 
 /** Parts a workshop may use: those shipped with Lochmoor and its own. */
 @Injectable()
 export class CatalogueRepository {
   constructor(private readonly database: DataSource) {}
 
+  /** Those shipped with Lochmoor in their order, then the workshop's own by name. */
   async list(workshopId: string, kind: PartKind): Promise<Part[]> {
     const rows = await this.database.getRepository(PartEntity).find({
       where: [
         { workshopId: IsNull(), kind },
         { workshopId, kind },
       ],
-      order: { position: 'ASC', id: 'ASC' },
+      order: { position: 'ASC', name: 'ASC', id: 'ASC' },
     })
     return rows.map((row) => PART_SCHEMAS[kind].parse(row.data))
+  }
+
+  async findOwn(workshopId: string, kind: PartKind, partId: string): Promise<Part | null> {
+    const row = await this.database
+      .getRepository(PartEntity)
+      .findOneBy({ workshopId, kind, id: rowIdOf(workshopId, kind, partId) })
+    return row && PART_SCHEMAS[kind].parse(row.data)
+  }
+
+  /** Puts own parts in, all or none; one whose id is there already is replaced. */
+  async storeOwn(workshopId: string, kind: PartKind, parts: readonly Part[]): Promise<void> {
+    await this.database.getRepository(PartEntity).upsert(
+      parts.map((part) => ({
+        id: rowIdOf(workshopId, kind, part.id),
+        workshopId,
+        kind,
+        name: part.name,
+        position: OWN_POSITION,
+        data: part as object,
+      })),
+      ['id'],
+    )
+  }
+
+  async removeOwn(workshopId: string, kind: PartKind, partId: string): Promise<boolean> {
+    const { affected } = await this.database
+      .getRepository(PartEntity)
+      .delete({ workshopId, kind, id: rowIdOf(workshopId, kind, partId) })
+    return affected === 1
+  }
+
+  /** Sections of this workshop's jobs, archived ones too, that hold a copy of a part. */
+  sectionsWith(workshopId: string, partId: string): Promise<{ id: string; title: string; value: unknown }[]> {
+    return this.database.query(
+      `select j.id, j.title, s.value from job j join job_section s on s.job_id = j.id
+       where j.workshop_id = ? and s.section in ('fuel', 'system')
+         and json_search(s.value, 'one', ?, '!', '$**.id') is not null
+       order by j.title, j.id`,
+      [workshopId, partId.replace(/[!%_]/g, '!$&')],
+    )
   }
 
   /** Puts in, or brings up to date, the parts shipped with this version. */
@@ -35,3 +77,6 @@ export class CatalogueRepository {
     await this.database.getRepository(PartEntity).upsert(rows, ['id'])
   }
 }
+
+/** Behind everything that ships with Lochmoor. */
+const OWN_POSITION = 1_000_000

@@ -1,6 +1,8 @@
-import { CatalogueSchema } from '@lochmoor/contract'
+import { CatalogueSchema, PART_KINDS, partFromCells } from '@lochmoor/contract'
 import { pumpAtVoltage, type PumpPart } from '@lochmoor/core'
+import Papa from 'papaparse'
 import { DataSource } from 'typeorm'
+import { DEMO_JOBS } from '../demo/demoJobs.ts'
 import { demoCaller, strangerOf, type Caller } from '../test/callers.ts'
 import { testServer, type TestServer } from '../test/testServer.ts'
 import { STOCK_CATALOGUE } from './stock/index.ts'
@@ -59,5 +61,77 @@ describe('catalogue endpoint', () => {
     )
     expect((await owner.get('/api/catalogue/hoses')).body).toEqual(STOCK_CATALOGUE.hoses)
     expect((await caller.get('/api/catalogue/hoses')).body).toHaveLength(STOCK_CATALOGUE.hoses.length + 1)
+  })
+
+  describe('own parts', () => {
+    const own = { ...STOCK_CATALOGUE.hoses[5]!, id: 'own-braided', name: 'Braided, from the reel' }
+    const hoses = async (caller = owner) => (await caller.get('/api/catalogue/hoses')).body as { id: string }[]
+
+    it('stand behind the stock for this workshop alone, are changed by writing again, and go', async () => {
+      await owner.put('/api/catalogue/hoses/own-braided', own).expect(200)
+      expect((await hoses()).at(-1)).toEqual(own)
+      await owner.put('/api/catalogue/hoses/own-braided', { ...own, priceClass: 5 }).expect(200)
+      expect((await hoses()).filter((h) => h.id === own.id)).toEqual([{ ...own, priceClass: 5 }])
+      await owner.delete('/api/catalogue/hoses/own-braided').expect(200)
+      expect((await hoses()).map((h) => h.id)).not.toContain(own.id)
+      await owner.delete('/api/catalogue/hoses/own-braided').expect(404)
+    })
+
+    it.each([
+      ['an id of the stock', 'wath-lined-6', { ...own, id: 'wath-lined-6' }, /id is "wath-lined-6"; allowed: "own-"/],
+      ['another id than its address', 'own-x', own, /id is "own-braided"; allowed: "own-x"/],
+      ['a bore out of range', 'own-braided', { ...own, boreM: 8 }, /boreM is 8; allowed: a number, 0\.0005 to 0\.1 m/],
+      ['a field nobody knows', 'own-braided', { ...own, colour: 'red' }, /colour is "red"/],
+    ])('refuses %s', async (_n, id, part, said) => {
+      const { body } = await owner.put(`/api/catalogue/hoses/${id}`, part).expect(400)
+      expect(body.message).toMatch(said)
+    })
+
+    it('refuses a pump whose flow rises, by the point', async () => {
+      const [pump] = STOCK_CATALOGUE.pumps
+      const tables = [{ voltageV: 13.5, points: [...pump!.tables[0]!.points].reverse() }]
+      const { body } = await owner.put('/api/catalogue/pumps/own-p', { ...pump, id: 'own-p', tables }).expect(400)
+      expect(body.message).toMatch(/tables\.0\.points\.1\.pressurePa/)
+    })
+
+    it('many at once: all or none', async () => {
+      const many = [1, 2, 3].map((n) => ({ ...own, id: `own-${n}` }))
+      const bad = [...many.slice(0, 2), { ...many[2]!, boreM: -1 }]
+      const refused = await owner.post('/api/catalogue/hoses/import', { parts: bad }).expect(400)
+      expect(refused.body.message).toMatch(/parts\.2\.boreM is -1/)
+      expect((await hoses()).some((h) => h.id === 'own-1')).toBe(false)
+      expect((await owner.post('/api/catalogue/hoses/import', { parts: many }).expect(200)).body).toEqual({ stored: 3 })
+      for (const { id } of many) await owner.delete(`/api/catalogue/hoses/${id}`).expect(200)
+    })
+
+    it('one that a job uses cannot vanish, and it is told when the job’s copy is another', async () => {
+      await owner.put('/api/catalogue/hoses/own-braided', own).expect(200)
+      const job = DEMO_JOBS[3]!
+      const path = `/api/jobs/${job.id}/sections/fuel`
+      const { fuel } = (await owner.get(`/api/jobs/${job.id}`)).body.sections
+      const feed = { ...fuel.value.feed, hose: own }
+      await owner.put(path, { baseVersion: fuel.version, value: { ...fuel.value, feed } }).expect(200)
+      const uses = async () => (await owner.get('/api/catalogue/hoses/own-braided/uses').expect(200)).body.jobs
+      expect(await uses()).toEqual([{ id: job.id, title: job.document.vehicle.title, differs: false }])
+      const kept = await owner.delete('/api/catalogue/hoses/own-braided').expect(409)
+      expect(kept.body.message).toMatch(/Aldmoor Curlew GT.*cannot vanish/)
+      await owner.put('/api/catalogue/hoses/own-braided', { ...own, mostPressurePa: 1e6 }).expect(200)
+      expect((await uses())[0].differs).toBe(true)
+      expect((await owner.get(`/api/jobs/${job.id}`)).body.sections.fuel.value.feed.hose).toEqual(own)
+      await owner.put(path, { baseVersion: fuel.version + 1, value: fuel.value }).expect(200)
+      await owner.delete('/api/catalogue/hoses/own-braided').expect(200)
+    })
+
+    it('the list as CSV reads back as the same parts', async () => {
+      for (const kind of PART_KINDS) {
+        const { text } = await owner.get(`/api/catalogue/${kind}/parts.csv`).expect(200)
+        const { data } = Papa.parse<Record<string, string>>(text, { header: true })
+        const read = data.map((row) => partFromCells(kind, row))
+        expect(read.every((r) => r.ok)).toBe(true)
+        expect(read.map((r) => (r.ok ? r.part.id : ''))).toEqual(STOCK_CATALOGUE[kind].map((p) => p.id))
+      }
+      const { text } = await owner.get('/api/catalogue/hoses/parts.csv')
+      expect(text).toContain('wath-lined-6,Wath lined hose dash 6,4,lined-hose,8,1.5,1800,100,6,13,75,6,no,yes')
+    })
   })
 })

@@ -1,4 +1,12 @@
-import { assessFuel, assessSystem, assessWalkAround, emptyJob, type FuelAssessment } from '@lochmoor/core'
+import {
+  assessFuel,
+  assessSystem,
+  assessWalkAround,
+  cutListOf,
+  emptyJob,
+  isWorse,
+  type FuelAssessment,
+} from '@lochmoor/core'
 import { JobDocumentSchema } from '@lochmoor/contract'
 import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
 import { DEMO_JOBS } from './demoJobs.ts'
@@ -36,15 +44,16 @@ describe('demo jobs', () => {
   it('the grand tourer: the return lifts the rail at idle', () => {
     const a = assess('Aldmoor Curlew GT')
     expect(pointOf(a, 'idle')).toMatchObject({ state: 'lifted', cause: 'return' })
-    expect(a.verdicts[0]).toMatchObject({ id: 'not-lifted', state: 'stop', pointId: 'idle' })
+    expect(a.verdicts[0]).toMatchObject({ id: 'not-lifted', state: 'stop', pointId: 'cold-idle' })
     expect(a.verdicts[0]!.remedies.map((r) => r.id)).toEqual(expect.arrayContaining(['return', 'pump']))
   })
 
   it('the saloon: sound in every respect', () => {
     const a = assess('Hesket Warden saloon')
     expect(a.state).toBe('ok')
-    expect(a.solved.map((s) => s.answer.state)).toEqual(Array(5).fill('in-control'))
+    expect(a.solved.map((s) => s.answer.state)).toEqual(Array(11).fill('in-control'))
     expect(a.assumptions).toEqual([])
+    expect(cutListOf(jobOf('Hesket Warden saloon'))).toMatchObject({ ok: true })
   })
 
   it('the van: the pump is enough with the engine charging and short at low voltage', () => {
@@ -57,11 +66,13 @@ describe('demo jobs', () => {
 
   it.each(['Aldmoor Curlew GT', 'Brindle Carrier van'])('%s: every remedy offered cures it', (title) => {
     const job = jobOf(title)
-    for (const verdict of assess(title).verdicts)
+    const before = assess(title)
+    for (const verdict of before.verdicts)
       for (const { change } of verdict.remedies) {
         const after = assessFuel({ ...job, fuel: { ...job.fuel, ...change } }, STOCK_CATALOGUE)
         expect(after.verdicts.find((v) => v.id === verdict.id)?.state).toBe('ok')
-        expect(after.state).toBe('ok')
+        for (const { id, state } of after.verdicts)
+          expect(isWorse(state, before.verdicts.find((v) => v.id === id)?.state ?? 'ok')).toBe(false)
       }
   })
 

@@ -1,4 +1,14 @@
-import { emptyJob, type Catalogue, type JobDocument, type LineDesign, type Part } from '@lochmoor/core'
+import {
+  emptyJob,
+  emptyLeg,
+  emptyLine,
+  type Catalogue,
+  type FuelSection,
+  type JobDocument,
+  type LineDesign,
+  type LineLeg,
+  type Part,
+} from '@lochmoor/core'
 import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
 import { DEMO_PEOPLE } from './demoPeople.ts'
 import {
@@ -21,16 +31,34 @@ const pick = <T extends Part>(parts: readonly T[], id: string): T => {
 }
 
 const line = (c: Catalogue, hoseId: string, lengthM: number, riseM: number, bends90: number): LineDesign => ({
+  ...emptyLine,
   hose: pick(c.hoses, hoseId),
-  measuredBoreM: null,
   lengthM,
   riseM,
   bends90,
   bends45: 2,
-  connectors: 2,
+})
+
+/** A leg from the catalogue's ids. */
+const leg = (
+  c: Catalogue,
+  name: string,
+  lengthM: number,
+  ends: readonly [start: string | null, end: string | null],
+  more: Partial<LineLeg> = {},
+): LineLeg => ({
+  ...emptyLeg(name),
+  lengthM,
+  start: ends[0] === null ? null : pick(c.fittings, ends[0]),
+  end: ends[1] === null ? null : pick(c.fittings, ends[1]),
+  ...more,
 })
 
 const c = STOCK_CATALOGUE
+const { fuel: noFuel } = emptyJob('')
+
+/** What all three have done about fire. */
+const SAFE: FuelSection['safety'] = { stopsWithEngine: true, inertiaSwitch: true, fused: true }
 
 /** A strong pump on a low-pressure throttle body, with the old quarter-inch line as return. */
 const curlew: JobDocument = {
@@ -53,6 +81,7 @@ const curlew: JobDocument = {
   walkAround: CURLEW_WALK,
   system: CURLEW_SYSTEM,
   fuel: {
+    ...noFuel,
     ethanolShare: 0.05,
     fuelTemperatureK: 298.15,
     systemType: 'return',
@@ -64,14 +93,62 @@ const curlew: JobDocument = {
     filter: pick(c.filters, 'kell-f10'),
     filterPosition: 'before-regulator',
     regulator: pick(c.regulators, 'bield-r1'),
-    feed: line(c, 'wath-lined-6', 4.1, 0.45, 3),
+    feed: {
+      ...line(c, 'wath-lined-6', 4.1, 0.45, 3),
+      legs: [
+        leg(c, 'Pump to filter', 0.45, ['scree-r6-0', 'scree-r6-90'], { bends90: 1, bendRadiusM: 0.09 }),
+        leg(c, 'Filter to bulkhead', 2.85, ['scree-r6-0', 'scree-r6-45'], {
+          bends90: 1,
+          bends45: 2,
+          bendRadiusM: 0.12,
+          exhaustGapM: 0.11,
+          sleeved: true,
+          panels: 1,
+        }),
+        leg(c, 'Bulkhead to throttle body', 0.8, ['scree-r6-45', 'scree-r6-90'], {
+          bends90: 1,
+          bendRadiusM: 0.1,
+          moves: 'engine',
+        }),
+      ],
+    },
     return: line(c, 'tube-1-4', 4.3, -0.45, 4),
+    suction: { ...line(c, 'fleet-inj-10', 0.5, 0, 1), bends45: 0 },
+    vent: line(c, 'fleet-low-8', 1.4, 0.3, 2),
+    oldLine: { keeps: 'return', outsideM: 6.35e-3, wallM: 0.71e-3, joints: 'flared', provedPa: 1.4e6 },
     injector: pick(c.injectors, 'skell-b400'),
     injectorCount: 4,
     openingsPerCycle: 2,
     lowV: 12,
     runningV: 13.6,
     highV: 14.6,
+    reidPa: 60e3,
+    altitudeM: 900,
+    hotFuelK: 313.15,
+    inletHeadM: 0.06,
+    primeS: 2,
+    railM3: 60e-6,
+    tank: {
+      ...noFuel.tank,
+      lowerM: 0.15,
+      lowM3: 8e-3,
+      floorLengthM: 0.52,
+      floorWidthM: 0.78,
+      fromFrontM: 0.26,
+      fromLeftM: 0.36,
+      pickUpHeightM: 0.012,
+      lossWK: 15,
+      returnWarmerK: 3,
+      hotDayK: 303.15,
+      rollOverValve: true,
+      ventLoop: true,
+      ventEnds: 'outside-down',
+      senderEmptyOhm: 73,
+      senderFullOhm: 10,
+      gaugeEmptyOhm: 73,
+      gaugeFullOhm: 10,
+    },
+    safety: SAFE,
   },
   work: { state: 'designed', personId: DEMO_PEOPLE[1].id, heldBy: '', built: [] },
 }
@@ -97,6 +174,7 @@ const warden: JobDocument = {
   walkAround: WARDEN_WALK,
   system: WARDEN_SYSTEM,
   fuel: {
+    ...noFuel,
     ethanolShare: 0.05,
     fuelTemperatureK: 298.15,
     systemType: 'single-line',
@@ -108,14 +186,73 @@ const warden: JobDocument = {
     filter: pick(c.filters, 'kell-f10'),
     filterPosition: 'after-regulator',
     regulator: pick(c.regulators, 'bield-s400'),
-    feed: line(c, 'tube-5-16', 4.9, 0.5, 5),
-    return: { hose: null, measuredBoreM: null, lengthM: null, riseM: null, bends90: 0, bends45: 0, connectors: 0 },
+    feed: {
+      ...line(c, 'tube-5-16', 4.9, 0.5, 5),
+      legs: [
+        leg(c, 'Module to body', 0.55, ['scree-q5-90', 'scree-c5-0'], {
+          hose: pick(c.hoses, 'fleet-inj-8'),
+          bends90: 1,
+          bendRadiusM: 0.1,
+          moves: 'tank',
+        }),
+        leg(c, 'Along the sill', 3.4, ['scree-n5', 'scree-n5'], {
+          bends90: 2,
+          bends45: 2,
+          bendRadiusM: 0.05,
+          panels: 1,
+        }),
+        leg(c, 'Frame to throttle body', 0.75, ['scree-c5-0', 'scree-c5-90'], {
+          hose: pick(c.hoses, 'fleet-inj-8'),
+          bends90: 1,
+          bendRadiusM: 0.11,
+          moves: 'engine',
+        }),
+      ],
+    },
+    vent: line(c, 'fleet-low-8', 1.6, 0.3, 2),
     injector: pick(c.injectors, 'skell-c340'),
     injectorCount: 4,
     openingsPerCycle: 2,
     lowV: 12.2,
     runningV: 13.6,
     highV: 14.5,
+    reidPa: 60e3,
+    altitudeM: 600,
+    hotFuelK: 313.15,
+    inletHeadM: 0.03,
+    primeS: 2.5,
+    railM3: 60e-6,
+    tank: {
+      ...noFuel.tank,
+      hangerM: 0.245,
+      mostHangerM: 0.245,
+      floorClearanceM: 0.008,
+      hatHeightM: 0.022,
+      fittingHeightM: 0.018,
+      bendRadiusM: 0,
+      tiltDeg: 6,
+      hingeToHatM: 0.42,
+      swingRoomM: 0.08,
+      lowerM: 0.14,
+      lowM3: 11e-3,
+      floorLengthM: 0.6,
+      floorWidthM: 0.85,
+      fromFrontM: 0.3,
+      fromLeftM: 0.42,
+      pickUpHeightM: 0.012,
+      potM3: 1.2e-3,
+      lossWK: 17,
+      returnWarmerK: 0,
+      hotDayK: 303.15,
+      rollOverValve: true,
+      ventLoop: true,
+      ventEnds: 'outside-down',
+      senderEmptyOhm: 240,
+      senderFullOhm: 33,
+      gaugeEmptyOhm: 240,
+      gaugeFullOhm: 33,
+    },
+    safety: SAFE,
   },
   work: {
     state: 'parts-ordered',
@@ -146,6 +283,7 @@ const carrier: JobDocument = {
   walkAround: CARRIER_WALK,
   system: CARRIER_SYSTEM,
   fuel: {
+    ...noFuel,
     ethanolShare: 0.1,
     fuelTemperatureK: 303.15,
     systemType: 'return',
@@ -165,6 +303,16 @@ const carrier: JobDocument = {
     lowV: 11.6,
     runningV: 13.4,
     highV: 14.4,
+    vent: line(c, 'fleet-low-8', 1.2, 0.3, 2),
+    tank: {
+      ...noFuel.tank,
+      hangerM: 0.19,
+      mostHangerM: 0.19,
+      rollOverValve: true,
+      ventLoop: true,
+      ventEnds: 'outside-down',
+    },
+    safety: SAFE,
   },
   work: { state: 'surveyed', personId: DEMO_PEOPLE[2].id, heldBy: 'Owner looks for an alternator bracket', built: [] },
 }

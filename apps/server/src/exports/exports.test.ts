@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import type { JobFile } from '@lochmoor/contract'
+import { JOB_SCHEMA_VERSION, type JobFile } from '@lochmoor/contract'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
 import { demoCaller, strangerOf, type Caller } from '../test/callers.ts'
 import { testServer, type TestServer } from '../test/testServer.ts'
@@ -15,6 +15,27 @@ afterAll(() => server.close())
 const ID = DEMO_JOBS[3]!.id
 const exported = async (id = ID): Promise<JobFile> =>
   (await owner.get(`/api/jobs/${id}/export`).expect(200)).body as JobFile
+const VERSION_1_FUEL = [
+  'ethanolShare',
+  'fuelTemperatureK',
+  'systemType',
+  'injectionPlace',
+  'setPressurePa',
+  'referenced',
+  'pump',
+  'strainer',
+  'filter',
+  'filterPosition',
+  'regulator',
+  'feed',
+  'return',
+  'injector',
+  'injectorCount',
+  'openingsPerCycle',
+  'lowV',
+  'runningV',
+  'highV',
+] as const satisfies readonly (keyof JobFile['sections']['fuel'])[]
 const same = ({ exportedAt: _, ...file }: JobFile) => file
 
 describe('a job as a file', () => {
@@ -24,7 +45,7 @@ describe('a job as a file', () => {
       .put(`/api/jobs/${ID}/sections/fuel`, { baseVersion: 1, value: { ...sections.fuel.value, lowV: 11.7 } })
       .expect(200)
     const before = await exported()
-    expect(before).toMatchObject({ format: 'lochmoor-job', schemaVersion: 2, id: ID })
+    expect(before).toMatchObject({ format: 'lochmoor-job', schemaVersion: JOB_SCHEMA_VERSION, id: ID })
     expect([before.records.length, before.photos.length, before.history.length]).toEqual([7, 1, 6])
     await owner.post(`/api/jobs/${ID}/archive`).expect(200)
     await owner.delete(`/api/jobs/${ID}`).expect(200)
@@ -66,12 +87,18 @@ describe('a job as a file', () => {
       id: randomUUID(),
       createdAt: '2026-01-01T00:00:00.000Z',
       stateSince: '2026-01-01T00:00:00.000Z',
-      sections: { vehicle: sections.vehicle, fuel: sections.fuel },
+      sections: {
+        vehicle: sections.vehicle,
+        // Of what a section had then; the rest is added on the way up.
+        fuel: Object.fromEntries(VERSION_1_FUEL.map((f) => [f, sections.fuel[f]])),
+      },
     }
     const { body } = await owner.post('/api/jobs/import', old).expect(201)
     expect(body.migratedFrom).toBe(1)
     const now = await exported(body.id as string)
-    expect(now.sections.fuel).toEqual(sections.fuel)
+    const { fuel } = now.sections
+    expect([fuel.lowV, fuel.pump?.id, fuel.pumpCount]).toEqual([sections.fuel.lowV, sections.fuel.pump?.id, 1])
+    expect([fuel.feed.lengthM, fuel.feed.legs, fuel.tank.lowerM]).toEqual([sections.fuel.feed.lengthM, [], null])
     expect(now.sections.work.state).toBe('asked')
   })
 

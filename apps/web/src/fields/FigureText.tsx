@@ -1,5 +1,4 @@
-import { formatQuantity, type Figure, type Sentence } from '@lochmoor/core'
-import { sentenceText } from './sentenceText.ts'
+import { formatQuantity, sentenceText, type Figure, type Sentence } from '@lochmoor/core'
 import { unitOfFamily, usePreferences } from '../store/preferences.ts'
 
 /** A figure in the reader's unit. */

@@ -94,15 +94,20 @@ export const FilterPartSchema = z.strictObject({
   mostPressurePa: known(figure(range(1e3, 1e8, 'Pa'))),
 }) satisfies z.ZodType<FilterPart>
 
-export const RegulatorPartSchema = z.strictObject({
-  ...part,
-  type: oneOf(['return', 'single-line']),
-  leastPa: figure(RANGES.setPressurePa),
-  mostPa: figure(RANGES.setPressurePa),
-  fullOpen: z.strictObject({ flowM3S: figure(RANGES.lossFlowM3S), dropPa: figure(RANGES.lossDropPa) }),
-  slopePaPerM3S: figure(RANGES.slopePaPerM3S),
-  referencePort: has,
-}) satisfies z.ZodType<RegulatorPart>
+export const RegulatorPartSchema = z
+  .strictObject({
+    ...part,
+    type: oneOf(['return', 'single-line']),
+    leastPa: figure(RANGES.setPressurePa),
+    mostPa: figure(RANGES.setPressurePa),
+    fullOpen: z.strictObject({ flowM3S: figure(RANGES.lossFlowM3S), dropPa: figure(RANGES.lossDropPa) }),
+    slopePaPerM3S: figure(RANGES.slopePaPerM3S),
+    referencePort: has,
+  })
+  .refine((r) => r.leastPa <= r.mostPa, {
+    path: ['mostPa'],
+    error: 'allowed: at least leastPa, where the range begins',
+  }) satisfies z.ZodType<RegulatorPart>
 
 const count = (most: number) => wholeFigure(range(0, most, ''))
 

@@ -41,6 +41,12 @@ export const RecordBodySchema = z.discriminatedUnion('kind', [
           'work',
           'ratio',
           'massFlow',
+          'resistance',
+          'acceleration',
+          'heat',
+          'heatLoss',
+          'warming',
+          'time',
         ],
         { error: FAMILIES },
       )

@@ -1,6 +1,7 @@
 import type { Catalogue } from '@lochmoor/core'
 import { CONTROLLERS } from './controllers.ts'
 import { FILTERS } from './filters.ts'
+import { FITTINGS } from './fittings.ts'
 import { HOSES } from './hoses.ts'
 import { INJECTORS } from './injectors.ts'
 import { PUMPS } from './pumps.ts'
@@ -11,6 +12,7 @@ export const STOCK_CATALOGUE: Catalogue = {
   pumps: PUMPS,
   injectors: INJECTORS,
   hoses: HOSES,
+  fittings: FITTINGS,
   filters: FILTERS,
   regulators: REGULATORS,
   controllers: CONTROLLERS,

@@ -17,9 +17,18 @@ const injector = (
   ratedFlowM3S: ccPerMinute(flowCcMin),
   ratedPressurePa: kPa(atKPa),
   deadTimeS: deadTimeMs / 1e3,
+  deadTimes: [
+    { voltageV: 8, deadTimeS: (deadTimeMs + 1.1) / 1e3 },
+    { voltageV: 10, deadTimeS: (deadTimeMs + 0.52) / 1e3 },
+    { voltageV: 12, deadTimeS: (deadTimeMs + 0.18) / 1e3 },
+    { voltageV: 13.5, deadTimeS: deadTimeMs / 1e3 },
+    { voltageV: 15, deadTimeS: (deadTimeMs - 0.12) / 1e3 },
+  ],
+  leastEffectiveS: use === 'port' ? 0.7e-3 : 0.8e-3,
+  mostPressurePa: kPa(atKPa === 100 ? 220 : 600),
 })
 
-/** Invented injectors; flow held open on n-heptane, dead time at 13.5 V. */
+/** Invented injectors; flow held open on n-heptane, dead time at 13.5 V and, as their sheets, against voltage. */
 export const INJECTORS: readonly InjectorPart[] = [
   injector('skell-b280', 'Skell B280', 'throttle-body', 280, 100, 1.1, 2),
   injector('skell-b400', 'Skell B400', 'throttle-body', 400, 100, 1.2, 2),

@@ -1,5 +1,5 @@
 import type { PumpPart } from '@lochmoor/core'
-import { kPa, litresPerHour } from './units.ts'
+import { kPa, litresPerHour, mm } from './units.ts'
 
 /** A data sheet: at each pressure the flow and the current, in columns. */
 interface Sheet {
@@ -17,8 +17,8 @@ const table = (voltageV: number, sheet: Sheet) => ({
   })),
 })
 
-/** Invented pumps, plausible in their class; each measured at 12.0 and 13.5 V. */
-export const PUMPS: readonly PumpPart[] = [
+/** Measured at 12.0 and 13.5 V. */
+const MEASURED: readonly Omit<PumpPart, 'noiseClass' | 'hangerM' | 'hatHeightM'>[] = [
   {
     id: 'tarnside-t60',
     name: 'Tarnside T60',
@@ -272,3 +272,44 @@ export const PUMPS: readonly PumpPart[] = [
     ],
   },
 ]
+
+interface Body {
+  readonly noise: number
+  /** Under and above the hat; nothing for what does not hang in a tank. */
+  readonly hangerMm?: number
+  readonly hatMm?: number
+}
+
+const BODIES: Readonly<Record<string, Body>> = {
+  'tarnside-t60': { noise: 1, hangerMm: 190, hatMm: 18 },
+  'tarnside-t75': { noise: 1, hangerMm: 190, hatMm: 18 },
+  'tarnside-t95': { noise: 2, hangerMm: 200, hatMm: 18 },
+  'tarnside-t150': { noise: 2, hangerMm: 215, hatMm: 20 },
+  'tarnside-t220': { noise: 3, hangerMm: 230, hatMm: 20 },
+  'tarnside-tl80': { noise: 1, hangerMm: 180, hatMm: 16 },
+  'quarrie-q110': { noise: 4 },
+  'quarrie-q170': { noise: 4 },
+  'quarrie-q240': { noise: 5 },
+  'ousel-l65': { noise: 3 },
+  'ousel-l100': { noise: 3 },
+  'ousel-l150': { noise: 4 },
+  'hagg-m120': { noise: 1, hangerMm: 245, hatMm: 22 },
+  'hagg-m190': { noise: 2, hangerMm: 260, hatMm: 26 },
+}
+
+const bodyOf = (id: string): Body => {
+  const body = BODIES[id]
+  if (!body) throw new Error(`the pump ${id} has no body`)
+  return body
+}
+
+/** Invented pumps, plausible in their class. */
+export const PUMPS: readonly PumpPart[] = MEASURED.map((pump) => {
+  const { noise, hangerMm, hatMm } = bodyOf(pump.id)
+  return {
+    ...pump,
+    noiseClass: noise,
+    hangerM: hangerMm === undefined ? null : mm(hangerMm),
+    hatHeightM: hatMm === undefined ? null : mm(hatMm),
+  }
+})

@@ -1,6 +1,5 @@
-import type { FuelAssessment, VoltageLevel, WorkingId } from '@lochmoor/core'
+import { sentenceText, type FuelAssessment, type VoltageLevel, type WorkingId } from '@lochmoor/core'
 import { useCallback } from 'react'
-import { sentenceText } from '../../fields/sentenceText.ts'
 import { useCommands, type PaletteCommand } from '../../palette/paletteStore.ts'
 import { run, setFuel } from '../../store/commands.ts'
 import { usePreferences } from '../../store/preferences.ts'

@@ -70,6 +70,13 @@ describe('parts that follow', () => {
     ).toEqual(['1 inertia switch: Inertia switch', '1 roll-over valve: Roll-over valve'])
   })
 
+  it('a line of the car that is kept is not ordered', () => {
+    const { oldLine } = soundJob().fuel
+    expect(
+      linesOf(soundJob({ oldLine: { ...oldLine, keeps: 'return' } })).filter((l) => l.includes('return line')),
+    ).toEqual([])
+  })
+
   it('says where a quantity is only assumed', () => {
     const { feed } = soundJob().fuel
     expect(linesOf(soundJob({ feed: { ...feed, lengthM: null }, injectorCount: null }))).toEqual(

@@ -103,7 +103,7 @@ const LINE_WORDS: Readonly<Record<LineName, string>> = {
 const plainLines = (job: JobDocument): PartLine[] =>
   linesInUse(job).flatMap((name) => {
     const { hose, legs, lengthM } = job.fuel[name]
-    return hose && legs.length === 0
+    return hose && legs.length === 0 && job.fuel.oldLine.keeps !== name
       ? [
           line(
             LINE_WORDS[name],

@@ -1,3 +1,4 @@
+import { emptyLeg } from '../../job/index.ts'
 import { engineOnFuel } from './operatingPoint.ts'
 import { pressureProfile } from './pressureProfile.ts'
 import { isSolved, solvePoint } from './solvedPoint.ts'
@@ -39,6 +40,13 @@ describe('pressure profile', () => {
       pieces.slice(1).forEach((p, i) => expect(p.fromPa).toBeCloseTo(pieces[i]!.toPa, 3))
       expect(pieces.find((p) => p.part === 'rail')!.fromPa).toBeCloseTo(answer.railPa!, 2)
     }
+  })
+
+  it('a line described leg by leg is as long as its legs together', () => {
+    const { feed } = soundJob().fuel
+    const legs = [0.4, 2.8, 0.8].map((lengthM, i) => ({ ...emptyLeg(`leg ${i}`), lengthM }))
+    const { pieces } = profileOf(soundJob({ feed: { ...feed, legs } }), 'full')
+    expect(pieces.find((p) => p.part === 'feed')!.lengthM).toBeCloseTo(4, 9)
   })
 
   it('is empty for a starved circuit', () => {

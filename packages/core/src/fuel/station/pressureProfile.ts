@@ -1,3 +1,4 @@
+import type { Line } from '../circuitTypes.ts'
 import { columnPa } from '../lineLoss.ts'
 import type { SolvedPoint } from './solvedPoint.ts'
 
@@ -10,6 +11,9 @@ export interface ProfilePiece {
   readonly fromPa: number
   readonly toPa: number
 }
+
+const wholeLengthM = (line: Line): number =>
+  line.lengthM + (line.then ?? []).reduce((sum, piece) => sum + piece.lengthM, 0)
 
 /**
  * Pressure along the circuit, from the tank to the rail and, in a return system, back. In a single-line system the
@@ -31,18 +35,18 @@ export const pressureProfile = ({ circuit, answer }: SolvedPoint): ProfilePiece[
   }
   add('tank', tankPa)
   if (circuit.strainer) add('strainer', tankPa - (answer.strainerDropPa ?? 0))
-  if (circuit.suction) add('suction', pumpInletPa, circuit.suction.lengthM)
+  if (circuit.suction) add('suction', pumpInletPa, wholeLengthM(circuit.suction))
   add('pump', pumpOutletPa)
   filter('before-regulator')
   if (single) {
     add('regulator', regulatedPa)
     filter('after-regulator')
   }
-  add('feed', atPa - (answer.feedDropPa ?? 0) - columnPa(circuit.feed.riseM, circuit.fluid), circuit.feed.lengthM)
+  add('feed', atPa - (answer.feedDropPa ?? 0) - columnPa(circuit.feed.riseM, circuit.fluid), wholeLengthM(circuit.feed))
   add('rail', railPa)
   if (!single && circuit.return) {
     add('regulator', regulatorBackPa ?? 0)
-    add('return', tankPa, circuit.return.lengthM)
+    add('return', tankPa, wholeLengthM(circuit.return))
     add('tank', tankPa)
   }
   return pieces

@@ -1,0 +1,39 @@
+import { JobId, PartListQuery, SheetQuery } from '@lochmoor/contract'
+import { Controller, Get, HttpException, Param, Query, StreamableFile } from '@nestjs/common'
+import { ApiTags } from '@nestjs/swagger'
+import { GuestsToo, Who, type Caller } from '../workshop/caller.ts'
+import { SheetsService, type MadeFile } from './sheets.service.ts'
+import { unitsWanted } from './unitsWanted.ts'
+
+const asFile = (made: MadeFile | null, type: string, ending: string): StreamableFile => {
+  if (!made) throw new HttpException({ code: 'noSuchJob', message: 'There is no job of this id here.' }, 404)
+  const name = encodeURIComponent(`${made.name.replace(/[/:*?"<>|]/g, '-')}.${ending}`)
+  return new StreamableFile(made.bytes, { type, disposition: `attachment; filename*=UTF-8''${name}` })
+}
+
+@ApiTags('sheets')
+@Controller('jobs/:id')
+@GuestsToo()
+export class SheetsController {
+  constructor(private readonly sheets: SheetsService) {}
+
+  @Get('fuel-sheet.pdf')
+  async fuelSheet(
+    @Who() { workshopId }: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Query({ schema: SheetQuery }) { paper, units }: SheetQuery,
+  ): Promise<StreamableFile> {
+    const wanted = unitsWanted(units)
+    return asFile(await this.sheets.fuelSheet(workshopId, id, paper, wanted), 'application/pdf', 'pdf')
+  }
+
+  @Get('fuel-parts.csv')
+  async fuelParts(
+    @Who() { workshopId }: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Query({ schema: PartListQuery }) { units }: PartListQuery,
+  ): Promise<StreamableFile> {
+    const wanted = unitsWanted(units)
+    return asFile(await this.sheets.fuelParts(workshopId, id, wanted), 'text/csv; charset=utf-8', 'csv')
+  }
+}

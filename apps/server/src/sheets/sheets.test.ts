@@ -1,0 +1,92 @@
+import { readFileSync } from 'node:fs'
+import { inflateSync } from 'node:zlib'
+import Papa from 'papaparse'
+import { DEMO_JOBS } from '../demo/demoJobs.ts'
+import { demoCaller, type Caller } from '../test/callers.ts'
+import { testServer, type TestServer } from '../test/testServer.ts'
+
+let server: TestServer
+let owner: Caller
+beforeAll(async () => {
+  server = await testServer()
+  owner = await demoCaller(server, 'owner')
+})
+afterAll(() => server.close())
+
+const sheet = async (id: string, query = '') =>
+  (
+    await owner
+      .get(`/api/jobs/${id}/fuel-sheet.pdf${query}`)
+      .buffer(true)
+      .parse((response, done) => {
+        const parts: Buffer[] = []
+        response.on('data', (part: Buffer) => parts.push(part))
+        response.on('end', () => done(null, Buffer.concat(parts)))
+      })
+      .expect(200)
+  ).body as Buffer
+
+/** What the pages are made of: the compressed streams that open. */
+const streams = (pdf: Buffer): string[] => {
+  const texts: string[] = []
+  const raw = pdf.toString('latin1')
+  for (const match of raw.matchAll(/stream\r?\n/g)) {
+    const from = match.index + match[0].length
+    const to = raw.indexOf('endstream', from)
+    // Fonts and pictures are packed otherwise; only what is deflated is looked into.
+    if (pdf[from] === 0x78) texts.push(inflateSync(pdf.subarray(from, to)).toString('latin1'))
+  }
+  return texts
+}
+const boxes = (pdf: Buffer) =>
+  new Set([...pdf.toString('latin1').matchAll(/\/MediaBox \[([^\]]+)\]/g)].map((m) => m[1]))
+
+describe('working sheet of the fuel station', () => {
+  it.each(DEMO_JOBS.map((j) => [j.document.vehicle.title, j.id] as const))(
+    '%s: is a PDF of A4 pages',
+    async (_t, id) => {
+      const pdf = await sheet(id)
+      expect(pdf.subarray(0, 5).toString()).toBe('%PDF-')
+      expect([...boxes(pdf)]).toEqual(['0 0 595.28 841.89'])
+      expect(streams(pdf).filter((s) => s.includes('BT')).length).toBeGreaterThan(0)
+    },
+  )
+  it('is of Letter pages where that is wanted, with the profile drawn', async () => {
+    const pdf = await sheet(DEMO_JOBS[3]!.id, '?paper=letter&units=pressure:psi,bore:in')
+    expect([...boxes(pdf)]).toEqual(['0 0 612 792'])
+    // The dashed line of the set pressure is drawn once, in the profile.
+    expect(streams(pdf).filter((s) => /\[4 3\] 0 d/.test(s))).toHaveLength(1)
+  })
+  it.each([
+    ['?paper=a0', /paper is "a0"; allowed: "a4", "letter"/],
+    ['?units=pressure:furlong', /units is "pressure:furlong"; allowed: pressure:kPa/],
+    ['?units=mood:blue', /units is "mood:blue"; allowed: pressure, /],
+    ['?units=', null],
+  ])('%s', async (query, said) => {
+    const answer = await owner.get(`/api/jobs/${DEMO_JOBS[2]!.id}/fuel-sheet.pdf${query}`)
+    expect(answer.status).toBe(said === null ? 200 : 400)
+    if (said) expect(answer.body.message).toMatch(said)
+  })
+  it('the letters ship with the server', () =>
+    expect(readFileSync(require.resolve('@fontsource/public-sans/package.json'), 'utf8')).toContain('OFL-1.1'))
+})
+
+describe('parts list of the fuel station', () => {
+  it('names part, quantity, specification and what it follows from', async () => {
+    const { text } = await owner.get(`/api/jobs/${DEMO_JOBS[2]!.id}/fuel-parts.csv`).expect(200)
+    const { data } = Papa.parse<Record<string, string>>(text, { header: true })
+    expect(data.find((d) => d['part'] === 'pump')).toEqual({
+      quantity: '1',
+      'quantity is': 'given',
+      part: 'pump',
+      name: 'Hagg M120 module',
+      specification: 'module, must hold 400.0\u2009kPa',
+      'follows from': 'demand at full load with 15 % to spare',
+    })
+    expect(data.filter((d) => d['part'] === 'hose end').length).toBeGreaterThan(2)
+  })
+  it('in the reader’s units', async () => {
+    const { text } = await owner.get(`/api/jobs/${DEMO_JOBS[2]!.id}/fuel-parts.csv?units=pressure:psi`).expect(200)
+    expect(text).toContain('must hold 58.0\u2009psi')
+  })
+})

@@ -1,0 +1,21 @@
+import { z } from 'zod'
+import { oneOf } from '../field/figure.ts'
+
+export const PAPERS = ['a4', 'letter'] as const
+export type Paper = (typeof PAPERS)[number]
+
+const UNITS_WANTED = 'allowed: nothing for metric, or pairs such as "pressure:psi,bore:in"'
+/** Units of a list or sheet, by family. */
+export const UnitsWanted = z
+  .string({ error: UNITS_WANTED })
+  .max(1000, { error: UNITS_WANTED })
+  .regex(/^([a-zA-Z]+:[^,:]+(,[a-zA-Z]+:[^,:]+)*)?$/, { error: UNITS_WANTED })
+  .default('')
+
+/** What a list is written in. */
+export const PartListQuery = z.strictObject({ units: UnitsWanted })
+export type PartListQuery = z.infer<typeof PartListQuery>
+
+/** What a working sheet is printed on, and in which units. */
+export const SheetQuery = z.strictObject({ paper: oneOf(PAPERS).default('a4'), units: UnitsWanted })
+export type SheetQuery = z.infer<typeof SheetQuery>
