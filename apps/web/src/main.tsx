@@ -34,6 +34,10 @@ const router = createBrowserRouter([
             element: later(() => import('./workshop/WorkshopPage.tsx').then((m) => ({ default: m.WorkshopPage }))),
           },
           {
+            path: 'catalogue/:kind?',
+            element: later(() => import('./catalogue/CataloguePage.tsx').then((m) => ({ default: m.CataloguePage }))),
+          },
+          {
             path: 'jobs/:jobId',
             element: <JobFrame />,
             children: [
@@ -46,7 +50,7 @@ const router = createBrowserRouter([
                 ),
               },
               {
-                path: 'fuel',
+                path: 'fuel/:sheet?',
                 element: later(() => import('./benches/fuel/FuelBench.tsx').then((m) => ({ default: m.FuelBench }))),
               },
               {

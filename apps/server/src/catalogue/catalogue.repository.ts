@@ -38,7 +38,7 @@ export class CatalogueRepository {
         kind,
         name: part.name,
         position: OWN_POSITION,
-        data: part as object,
+        data: part,
       })),
       ['id'],
     )

@@ -38,6 +38,15 @@ export const AccountMenu = () => {
             {!guest && (
               <li>
                 <Popover.Close asChild>
+                  <Link to="/catalogue" className="block py-1 text-accent underline">
+                    Catalogue of parts
+                  </Link>
+                </Popover.Close>
+              </li>
+            )}
+            {!guest && (
+              <li>
+                <Popover.Close asChild>
                   <Link to="/account" className="block py-1 text-accent underline">
                     My account
                   </Link>

@@ -28,3 +28,9 @@ export const SentenceText = ({ sentence }: { sentence: Sentence }) => (
     )}
   </>
 )
+
+/** Turns sentences into plain text in the reader's units, for places that take no markup. */
+export const usePlainWhy = (): ((sentence: Sentence) => string) => {
+  const units = usePreferences((s) => s.units)
+  return (sentence) => sentenceText(sentence, units)
+}

@@ -1,4 +1,4 @@
-import type { Part } from '@lochmoor/core'
+import { sameValue, type Part } from '@lochmoor/core'
 import { useId } from 'react'
 
 interface Props<T extends Part> {
@@ -7,14 +7,28 @@ interface Props<T extends Part> {
   readonly parts: readonly T[]
   /** A few figures that help to choose. */
   readonly describe: (part: T) => string
+  /** Why a part cannot be chosen here, in a few words; null where it can. */
+  readonly refuse?: (part: T) => string | null
   readonly none: string
   readonly onChange: (part: T | null) => void
 }
 
-/** A part of the catalogue. The job's own copy stays choosable when the catalogue has it no more. */
-export const PartField = <T extends Part>({ label, value, parts, describe, none, onChange }: Props<T>) => {
+/** What the catalogue says now of the part a job has its copy of. */
+const standOf = <T extends Part>(value: T | null, parts: readonly T[]): 'same' | 'gone' | { readonly now: T } => {
+  if (!value) return 'same'
+  const now = parts.find((p) => p.id === value.id)
+  if (!now) return 'gone'
+  return sameValue(now, value) ? 'same' : { now }
+}
+
+/**
+ * A part of the catalogue. The job keeps its own copy: it stays choosable when the catalogue has it no more, and it is
+ * said when the catalogue's is another by now.
+ */
+export const PartField = <T extends Part>({ label, value, parts, describe, refuse, none, onChange }: Props<T>) => {
   const id = useId()
-  const listed = value && !parts.some((p) => p.id === value.id) ? [value, ...parts] : parts
+  const stand = standOf(value, parts)
+  const listed = value && stand !== 'same' ? [value, ...parts.filter((p) => p.id !== value.id)] : parts
   return (
     <div className="border-b border-hair/70 py-1">
       <label htmlFor={id} className="mb-0.5 block leading-tight">
@@ -28,12 +42,26 @@ export const PartField = <T extends Part>({ label, value, parts, describe, none,
         className={`h-8 w-full border bg-sheet px-1.5 ${value ? 'border-soft/60 font-semibold' : 'border-dashed border-soft text-soft italic'}`}
       >
         <option value="">{none}</option>
-        {listed.map((p) => (
-          <option key={p.id} value={p.id}>
-            {p.name}: {describe(p)}
-          </option>
-        ))}
+        {listed.map((p) => {
+          const against = p.id === value?.id ? null : (refuse?.(p) ?? null)
+          return (
+            <option key={p.id} value={p.id} disabled={against !== null}>
+              {p.name}: {against ?? describe(p)}
+            </option>
+          )
+        })}
       </select>
+      {stand === 'gone' && (
+        <p className="text-sm text-soft">Not among what the catalogue offers here; this job keeps its own copy.</p>
+      )}
+      {typeof stand === 'object' && (
+        <p className="text-sm leading-snug text-caution">
+          The catalogue says otherwise by now: {describe(stand.now)}.{' '}
+          <button type="button" className="font-semibold text-accent underline" onClick={() => onChange(stand.now)}>
+            Take the catalogue’s
+          </button>
+        </p>
+      )}
     </div>
   )
 }

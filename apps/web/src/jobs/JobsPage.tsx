@@ -2,6 +2,7 @@ import type { BoardQuery, Colleagues, JobBoard } from '@lochmoor/contract'
 import { WORK_STATE_WORDS, WORK_STATES } from '@lochmoor/core'
 import { ChevronLeft, ChevronRight, Download } from 'lucide-react'
 import { useCallback, useEffect } from 'react'
+import { Link } from 'react-router'
 import { boardCsvPath, fetchBoard } from '../api/jobs.ts'
 import { fetchColleagues } from '../api/people.ts'
 import { Button } from '../shell/Button.tsx'
@@ -30,7 +31,12 @@ export const JobsPage = () => {
         <span className="hidden truncate text-soft sm:inline">{workshop}</span>
       </HeaderMiddle>
       <div className="mb-3 flex flex-wrap items-start justify-between gap-3">
-        <h1 className="text-2xl font-extrabold">{query.archived === 'yes' ? 'Archived jobs' : 'Jobs'}</h1>
+        <div className="flex flex-wrap items-baseline gap-x-5">
+          <h1 className="text-2xl font-extrabold">{query.archived === 'yes' ? 'Archived jobs' : 'Jobs'}</h1>
+          <Link to="/catalogue" className="text-accent underline">
+            Catalogue of parts
+          </Link>
+        </div>
         <NewJobForm onImported={again} />
       </div>
       {fetched.state === 'fetching' && <p className="text-soft">Fetching the jobs…</p>}

@@ -10,6 +10,12 @@ export const useShellCommands = (applied: Theme): void => {
     const other = applied === 'dark' ? 'light' : 'dark'
     return [
       { id: 'jobs', group: 'Go', label: 'To the list of jobs', run: () => void navigate('/jobs') },
+      {
+        id: 'catalogue',
+        group: 'Go',
+        label: 'To the catalogue of parts',
+        run: () => void navigate('/catalogue'),
+      },
       { id: 'metric', group: 'Units and look', label: 'Metric units', run: () => setUnitSystem('metric') },
       { id: 'customary', group: 'Units and look', label: 'Customary units', run: () => setUnitSystem('customary') },
       { id: 'theme', group: 'Units and look', label: `Change to the ${other} theme`, run: () => setTheme(other) },

@@ -6,10 +6,13 @@ import { fetchCatalogue } from '../api/jobs.ts'
 /** The parts to choose from, fetched once. */
 export const useCatalogue = create<{ readonly catalogue: Catalogue | null }>(() => ({ catalogue: null }))
 
-export const loadCatalogue = async (): Promise<Result<null, ApiError>> => {
-  if (useCatalogue.getState().catalogue) return ok(null)
+/** Fetches the parts anew, after one of the workshop's own has changed. */
+export const reloadCatalogue = async (): Promise<Result<null, ApiError>> => {
   const fetched = await fetchCatalogue()
   if (!fetched.ok) return fetched
   useCatalogue.setState({ catalogue: fetched.value })
   return ok(null)
 }
+
+export const loadCatalogue = (): Promise<Result<null, ApiError>> =>
+  useCatalogue.getState().catalogue ? Promise.resolve(ok(null)) : reloadCatalogue()

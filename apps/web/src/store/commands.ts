@@ -9,6 +9,8 @@ import {
   type FuelLoop,
   type JobDocument,
   type LineDesign,
+  type LineLeg,
+  type LineName,
   type RecordBody,
   type SystemSection,
   type VehicleSection,
@@ -76,11 +78,30 @@ export const putBack = <S extends keyof JobDocument>(section: S, value: JobDocum
   apply: (job) => ({ ...job, [section]: value }),
 })
 
-export const setLine = (which: 'feed' | 'return', change: Partial<LineDesign>, label: string): Command => ({
+export const setLine = (which: LineName, change: Partial<LineDesign>, label: string): Command => ({
   label,
   merges: true,
   can: always,
   apply: (job) => ({ ...job, fuel: { ...job.fuel, [which]: { ...job.fuel[which], ...change } } }),
+})
+
+/** One leg of a line; the others stay. */
+export const setLeg = (which: LineName, index: number, change: Partial<LineLeg>, label: string): Command => ({
+  label,
+  merges: true,
+  can: (job) => job.fuel[which].legs[index] !== undefined,
+  apply: (job) => {
+    const line = job.fuel[which]
+    const legs = line.legs.map((leg, i) => (i === index ? { ...leg, ...change } : leg))
+    return { ...job, fuel: { ...job.fuel, [which]: { ...line, legs } } }
+  },
+})
+
+/** All legs of a line: one more, one less, or in another order. */
+export const setLegs = (which: LineName, legs: readonly LineLeg[], label: string): Command => ({
+  label,
+  can: always,
+  apply: (job) => ({ ...job, fuel: { ...job.fuel, [which]: { ...job.fuel[which], legs } } }),
 })
 
 /** The other kind of system keeps what fits it: the regulator goes, being made for one kind, and the filter moves. */

@@ -1,4 +1,4 @@
-import { emptyJob, type Catalogue, type JobDocument, type LineDesign } from '@lochmoor/core'
+import { emptyJob, emptyLine, type Catalogue, type JobDocument, type LineDesign } from '@lochmoor/core'
 
 const LH = 1 / 3.6e6
 
@@ -15,6 +15,9 @@ const pump = (id: string, freeLH: number) => ({
       currentA: 4,
     })),
   })),
+  noiseClass: 2,
+  hangerM: null,
+  hatHeightM: null,
 })
 const hose = (id: string, boreMm: number) => ({
   id,
@@ -25,6 +28,12 @@ const hose = (id: string, boreMm: number) => ({
   roughnessM: 2e-6,
   mostPressurePa: 2e6,
   mostEthanolShare: 1,
+  dash: 6,
+  outsideM: 0.013,
+  leastBendRadiusM: 0.07,
+  stockM: 6,
+  immersible: false,
+  conductive: true,
 })
 const filter = (id: string, use: 'strainer' | 'fine', micron: number) => ({
   id,
@@ -35,6 +44,10 @@ const filter = (id: string, use: 'strainer' | 'fine', micron: number) => ({
   flowM3S: 200 * LH,
   dropPa: 5e3,
   linearShare: 0.8,
+  dueFactor: 3,
+  capacityKg: null,
+  directional: true,
+  mostPressurePa: null,
 })
 
 /** A few parts of round figures. */
@@ -64,12 +77,17 @@ export const catalogue = {
       ratedFlowM3S: 3.4e-6,
       ratedPressurePa: 300e3,
       deadTimeS: 0.9e-3,
+      deadTimes: [],
+      leastEffectiveS: null,
+      mostPressurePa: null,
     },
   ],
+  fittings: [],
   controllers: [],
 } satisfies Catalogue
 
 const line = (riseM: number): LineDesign => ({
+  ...emptyLine,
   hose: catalogue.hoses[0]!,
   measuredBoreM: null,
   lengthM: 4,
@@ -78,6 +96,16 @@ const line = (riseM: number): LineDesign => ({
   bends45: 0,
   connectors: 2,
 })
+
+/** A long low tank with its pick-up in a pot. */
+const floor = {
+  floorLengthM: 0.4,
+  floorWidthM: 0.6,
+  fromFrontM: 0.2,
+  fromLeftM: 0.3,
+  potM3: 1.5e-3,
+  returnWarmerK: 1,
+}
 
 /** A sound 2.5 L six with port injection and a return line. */
 export const soundJob = (): JobDocument => {
@@ -96,6 +124,10 @@ export const soundJob = (): JobDocument => {
       filter: catalogue.filters[1]!,
       feed: line(0.4),
       return: line(-0.4),
+      suction: { ...line(0), lengthM: 0.4 },
+      vent: { ...line(0), lengthM: 1.5 },
+      tank: { ...fuel.tank, rollOverValve: true, ventLoop: true, ventEnds: 'outside-down', ...floor },
+      safety: { stopsWithEngine: true, inertiaSwitch: true, fused: true },
       injector: catalogue.injectors[0]!,
       injectorCount: 6,
       openingsPerCycle: 1,

@@ -16,7 +16,9 @@ export type ReadPart<P> =
 type Json = Record<string, unknown>
 
 const get = (object: unknown, path: string): unknown =>
-  path.split('.').reduce<unknown>((at, key) => (at == null ? undefined : (at as Json)[key]), object)
+  path
+    .split('.')
+    .reduce<unknown>((at, key) => (typeof at === 'object' && at !== null ? (at as Json)[key] : undefined), object)
 
 const set = (object: Json, path: string, value: unknown): void => {
   const keys = path.split('.')
@@ -77,7 +79,7 @@ const write = (column: PartColumn, value: unknown): string => {
   if (value === null || value === undefined) return ''
   switch (column.reads) {
     case 'text':
-      return String(value as string)
+      return value as string
     case 'number':
       return round((value as number) / column.factor)
     case 'flag':
@@ -107,7 +109,7 @@ const rangeOf = (kind: PartKind, column: PartColumn, message: string): string =>
   if (column.reads !== 'number') return form ?? message
   let at: unknown = PART_SCHEMAS[kind]
   for (const key of column.path.split('.')) {
-    if (at instanceof z.ZodObject) at = (at.shape as Json)[key]
+    if (at instanceof z.ZodObject) at = at.shape[key]
     else if (at instanceof z.ZodArray) at = at.element
   }
   if (at instanceof z.ZodNullable) at = at.unwrap()

@@ -29,6 +29,7 @@ export {
 } from './fuelLines.ts'
 export { emptyFuelTank, type FuelTank } from './fuelTank.ts'
 export type { Known } from './known.ts'
+export { partById } from './parts.ts'
 export type {
   Catalogue,
   ControllerPart,

@@ -10,6 +10,10 @@ export interface Part {
   readonly priceClass: number
 }
 
+/** A part of a list by its id; null where the list has it not. */
+export const partById = <P extends { readonly id: string }>(parts: readonly P[], id: string): P | null =>
+  parts.find((p) => p.id === id) ?? null
+
 export interface PumpPart extends Part {
   readonly mount: 'in-tank' | 'in-line' | 'module'
   /** Flow and current against pressure at one or two voltages. */

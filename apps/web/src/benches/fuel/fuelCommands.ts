@@ -3,7 +3,8 @@ import { useCallback } from 'react'
 import { useCommands, type PaletteCommand } from '../../palette/paletteStore.ts'
 import { run, setFuel } from '../../store/commands.ts'
 import { usePreferences } from '../../store/preferences.ts'
-import type { View } from './view.ts'
+import { SHEETS } from './sheets.ts'
+import { viewOfPoint, type View } from './view.ts'
 
 const MOMENTS: readonly (readonly [View['load'], string, string])[] = [
   ['overrun', 'overrun', '1'],
@@ -39,10 +40,11 @@ interface Bench {
   readonly view: View
   readonly setView: (view: View) => void
   readonly ask: (id: WorkingId, pointId: string) => void
+  readonly navigate: (to: string) => unknown
 }
 
 /** Everything the fuel bench can do: remedies, moments, voltages, workings, fields. */
-export const useFuelCommands = ({ assessment, view, setView, ask }: Bench): void => {
+export const useFuelCommands = ({ assessment, view, setView, ask, navigate }: Bench): void => {
   const source = useCallback((): PaletteCommand[] => {
     const { units } = usePreferences.getState()
     return [
@@ -54,19 +56,31 @@ export const useFuelCommands = ({ assessment, view, setView, ask }: Bench): void
           run: () => void run(setFuel(r.change, 'the tried remedy', false)),
         })),
       ),
+      ...SHEETS.map(({ path, title }) => ({
+        id: `sheet-${path}`,
+        group: 'Go to a sheet',
+        label: `Fuel: ${title.toLowerCase()}`,
+        run: () => void navigate(path === '' ? '../fuel' : `../fuel/${path}`),
+      })),
+      ...assessment.engine.points.map((p) => ({
+        id: `point-${p.id}`,
+        group: 'Show',
+        label: `Show the moment: ${p.label.toLowerCase()}`,
+        run: () => setView(viewOfPoint(p.id)),
+      })),
       ...MOMENTS.map(([load, name, key]) => ({
         id: `moment-${name}`,
         group: 'Show',
         label: `Show ${name}`,
         key,
-        run: () => setView({ ...view, load }),
+        run: () => setView({ load, voltage: view.voltage }),
       })),
       ...VOLTAGES.map(([voltage, name, key]) => ({
         id: `voltage-${name}`,
         group: 'Show',
         label: `Show the ${name} voltage`,
         key,
-        run: () => setView({ ...view, voltage }),
+        run: () => setView({ load: view.load, voltage }),
       })),
       ...assessment.verdicts.flatMap((v) =>
         v.workings.map((w) => ({
@@ -78,6 +92,6 @@ export const useFuelCommands = ({ assessment, view, setView, ask }: Bench): void
       ),
       ...fieldCommands(),
     ]
-  }, [assessment, view, setView, ask])
+  }, [assessment, view, setView, ask, navigate])
   useCommands('fuel', source)
 }

@@ -24,7 +24,7 @@ export const selectAssessment = (job: JobDocument, catalogue: Catalogue): FuelAs
 export const selectEngine = (job: JobDocument): EngineOnFuel =>
   last?.job === job ? last.assessment.engine : engineOnFuel(job)
 
-export const selectSolved = (job: JobDocument, engine: EngineOnFuel, point: OperatingPoint): SolvedPoint | null => {
-  const solved = solvePoint(job, engine, point)
+export const selectSolved = (job: JobDocument, point: OperatingPoint): SolvedPoint | null => {
+  const solved = solvePoint(job, point)
   return isSolved(solved) ? solved : null
 }

@@ -11,7 +11,8 @@ import { mostHeldDemandM3S } from '../limits.ts'
 import { judgeAll } from './judgeAll.ts'
 import { lengthOfLine } from './lineOfDesign.ts'
 import { tightestPoint } from './spreadOfJob.ts'
-import { fuelCase, type FuelVerdict, type SolvedPoint } from './solvedPoint.ts'
+import type { OperatingPoint } from './operatingPoint.ts'
+import { fuelCase, type FuelCase, type FuelVerdict, type SolvedPoint } from './solvedPoint.ts'
 import { hotSoakOf, tankHeatOf } from './vapourOfJob.ts'
 
 export interface LoopDesign {
@@ -21,6 +22,7 @@ export interface LoopDesign {
   readonly regulator: RegulatorPart | null
   readonly state: VerdictState
   readonly verdicts: readonly FuelVerdict[]
+  readonly idle: OperatingPoint
 }
 
 export interface LoopRow {
@@ -60,6 +62,12 @@ export const asLoop = (job: JobDocument, catalogue: Pick<Catalogue, 'regulators'
   }
 }
 
+const idleOf = (c: FuelCase): OperatingPoint => {
+  const idle = c.engine.points.find((p) => p.id === 'idle')
+  if (!idle) throw new Error('an engine has an idle')
+  return idle
+}
+
 /** Both kinds of loop of one car side by side, with everything that follows. */
 export const compareLoops = (job: JobDocument, catalogue: Pick<Catalogue, 'regulators'>): LoopComparison => {
   const designs = (['return', 'single-line'] as const).map((loop) => {
@@ -74,6 +82,7 @@ export const compareLoops = (job: JobDocument, catalogue: Pick<Catalogue, 'regul
         regulator: own.fuel.regulator,
         state: worstState(verdicts.map((v) => v.state)),
         verdicts,
+        idle: idleOf(c),
       },
     }
   })
@@ -90,7 +99,7 @@ export const compareLoops = (job: JobDocument, catalogue: Pick<Catalogue, 'regul
   }
   const railAt = (id: string) => (d: typeof back) => {
     const pa = at(d, id)?.answer.railPa
-    return pa == null ? null : fig(pa, 'pressure')
+    return typeof pa === 'number' ? fig(pa, 'pressure') : null
   }
   const rows = [
     row('Line to lay, feed and return', 'A single line saves the way back.', (d) =>
@@ -101,7 +110,7 @@ export const compareLoops = (job: JobDocument, catalogue: Pick<Catalogue, 'regul
     ),
     row('Flow through the feed at idle', 'With a return the feed always carries all the pump brings.', (d) => {
       const flow = at(d, 'idle')?.answer.feedFlowM3S
-      return flow == null ? null : fig(flow, 'volumeFlow')
+      return typeof flow === 'number' ? fig(flow, 'volumeFlow') : null
     }),
     row('Comes back at idle', 'A single line sends it back at the tank, cold.', (d) => {
       const s = at(d, 'idle')

@@ -1,5 +1,5 @@
 export { assessFuel, fuelState, type FuelAssessment } from './assessFuel.ts'
-export { explainGap, type CircuitGap } from './circuitOfJob.ts'
+export { dueFactorOf, explainGap, type CircuitGap } from './circuitOfJob.ts'
 export { cautionsAt, fuelCautions, type FuelCaution } from './cautions.ts'
 export { choiceOf, combinationCaseOf, type CombinationChoice } from './combinationsOfJob.ts'
 export { asLoop, compareLoops, type LoopComparison, type LoopDesign, type LoopRow } from './compareLoops.ts'

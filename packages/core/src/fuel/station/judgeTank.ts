@@ -42,7 +42,7 @@ export const judgeModuleAbove = ({ job }: FuelCase): FuelVerdict | null => {
         ? say`Hat, fittings and hose bend stand ${fig(fit.foulsByM, 'bore')} too high. A hat of ${fig(fit.hatThatFitsM, 'bore')} would fit, or fittings that leave lower; else a recess, or the hole at another place.`
         : say`Hat, fittings and hose bend stand ${fig(fit.foulsByM, 'bore')} too high, and with these fittings no hat would fit: choose a hose that leaves sideways, or a pump outside the tank.`
       : sweeps
-        ? say`Hanging it fits, but while the tank is tilted up its top swings ${fig(fit.sweepM, 'bore')} sideways, ${fig(fit.sweepFoulsByM!, 'bore')} more than there is room for: lift it level, or join the hoses first.`
+        ? say`Hanging it fits, but while the tank is tilted up its top swings ${fig(fit.sweepM, 'bore')} sideways, ${fig(fit.sweepFoulsByM, 'bore')} more than there is room for: lift it level, or join the hoses first.`
         : say`Hat, fittings and hose bend clear the floor; lifting the tank tilted swings the top ${fig(fit.sweepM, 'bore')} sideways.`,
     source: 'geometry from the measured figures',
     workings: ['module'],
@@ -143,7 +143,9 @@ export const judgeVent = (c: FuelCase): FuelVerdict | null => {
         : null
   const state: VerdictState = inside ? 'stop' : tight || routing ? 'caution' : 'ok'
   const fit =
-    answer?.leastBoreM == null ? say`` : say` A bore of ${fig(answer.leastBoreM, 'bore')} would do for this length.`
+    answer === null || answer.leastBoreM === null
+      ? say``
+      : say` A bore of ${fig(answer.leastBoreM, 'bore')} would do for this length.`
   return {
     ...base,
     title: inside ? 'The vent ends inside the car' : tight ? 'Vent too tight' : 'Vent of the tank',

@@ -1,14 +1,35 @@
+import { hoseUnfit, loadOf, type HosePart, type LineName } from '@lochmoor/core'
+import { Link } from 'react-router'
 import { PartField } from '../../../fields/PartField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
+import { SentenceText } from '../../../fields/FigureText.tsx'
 import { measuredAt, run, setLine } from '../../../store/commands.ts'
 import { useDescribe } from './describeParts.ts'
 import type { InputsProps } from './FuelInputs.tsx'
 import { Group } from './Group.tsx'
 
-/** One line: its hose or measured bore, length, rise and fittings. */
-export const LineInputs = ({ job, catalogue, assumed, which }: InputsProps & { which: 'feed' | 'return' }) => {
+export const LINE_TITLES: Readonly<Record<LineName, string>> = {
+  feed: 'Feed line',
+  return: 'Return line',
+  suction: 'Suction line',
+  vent: 'Vent line',
+}
+const RISES: Readonly<Record<LineName, string>> = {
+  feed: 'Rise, tank to rail',
+  return: 'Rise, regulator to tank',
+  suction: 'Rise, tank to pump',
+  vent: 'Rise, tank to end',
+}
+
+/** One line: its hose or measured bore, length, rise and fittings; or that it is described leg by leg. */
+export const LineInputs = ({ job, catalogue, assumed, which }: InputsProps & { which: LineName }) => {
   const line = job.fuel[which]
   const describe = useDescribe()
+  const load = loadOf(job, which)
+  const unfit = (hose: HosePart) => {
+    const found = load && hoseUnfit(hose, load)
+    return found?.state === 'stop' ? found.why : null
+  }
   const count = (name: 'bends90' | 'bends45' | 'connectors', label: string) => (
     <QuantityField
       label={label}
@@ -20,51 +41,70 @@ export const LineInputs = ({ job, catalogue, assumed, which }: InputsProps & { w
       onChange={(si) => run(setLine(which, { [name]: si ?? 0 }, `${which}: ${label.toLowerCase()}`))}
     />
   )
-  const Which = which === 'feed' ? 'Feed line' : 'Return line'
+  const refused = line.hose && unfit(line.hose)
   return (
-    <Group title={Which}>
+    <Group title={LINE_TITLES[which]}>
       <PartField
         label="Hose or tube"
         value={line.hose}
         parts={catalogue.hoses}
         describe={describe.hose}
+        refuse={(h) => (unfit(h) ? 'not for this fuel or pressure' : null)}
         none="none from the catalogue"
         onChange={(hose) => run(setLine(which, { hose }, `${which} hose`))}
       />
-      <QuantityField
-        label="Bore, if measured"
-        family="bore"
-        range="line.measuredBoreM"
-        value={line.measuredBoreM}
-        assumed={line.hose?.boreM}
-        assumedWord="as listed for the hose"
-        how="The shank of a drill that just slides in. On an old line measure at a cut end, past the flare. A measured bore counts before the catalogue's."
-        onChange={(si) => run(setLine(which, { measuredBoreM: si }, `${which} bore`))}
-        onMeasured={measuredAt(`fuel.${which}.measuredBoreM`, `Bore of the ${which}`, 'bore')}
-      />
-      <QuantityField
-        label="Length"
-        family="distance"
-        range="line.lengthM"
-        value={line.lengthM}
-        assumed={assumed(`fuel.${which}.lengthM`)}
-        how="A string along the real path, from fitting to fitting, with slack enough to lower the tank."
-        onChange={(si) => run(setLine(which, { lengthM: si }, `${which} length`))}
-        onMeasured={measuredAt(`fuel.${which}.lengthM`, `Length of the ${which}`, 'distance')}
-      />
-      <QuantityField
-        label={which === 'feed' ? 'Rise, tank to rail' : 'Rise, regulator to tank'}
-        family="distance"
-        range="line.riseM"
-        value={line.riseM}
-        assumed={assumed(`fuel.${which}.riseM`)}
-        how="Height of the end above the start; a minus where it lies lower. With the car level: rail above the floor less fuel level above the floor."
-        onChange={(si) => run(setLine(which, { riseM: si }, `${which} rise`))}
-        onMeasured={measuredAt(`fuel.${which}.riseM`, `Rise of the ${which}`, 'distance')}
-      />
-      {count('bends90', 'Bends of 90°')}
-      {count('bends45', 'Bends of 45°')}
-      {count('connectors', 'Connectors and tees')}
+      {refused && (
+        <p className="py-1 text-sm font-semibold text-stop">
+          <SentenceText sentence={refused} />
+        </p>
+      )}
+      {line.legs.length > 0 ? (
+        <p className="py-1.5 leading-snug text-soft">
+          Described in {line.legs.length} legs: length, bends and ends come from there.{' '}
+          <Link to="../fuel/lines" className="text-accent underline">
+            To the lines
+          </Link>
+        </p>
+      ) : (
+        <>
+          <QuantityField
+            label="Bore, if measured"
+            family="bore"
+            range="line.measuredBoreM"
+            value={line.measuredBoreM}
+            assumed={line.hose?.boreM}
+            assumedWord="as listed for the hose"
+            how="The shank of a drill that just slides in. On an old line measure at a cut end, past the flare. A measured bore counts before the catalogue's."
+            onChange={(si) => run(setLine(which, { measuredBoreM: si }, `${which} bore`))}
+            onMeasured={measuredAt(`fuel.${which}.measuredBoreM`, `Bore of the ${which}`, 'bore')}
+          />
+          <QuantityField
+            label="Length"
+            family="distance"
+            range="line.lengthM"
+            value={line.lengthM}
+            assumed={assumed(`fuel.${which}.lengthM`)}
+            how="A string along the real path, from fitting to fitting, with slack enough to lower the tank."
+            onChange={(si) => run(setLine(which, { lengthM: si }, `${which} length`))}
+            onMeasured={measuredAt(`fuel.${which}.lengthM`, `Length of the ${which}`, 'distance')}
+          />
+          {count('bends90', 'Bends of 90°')}
+          {count('bends45', 'Bends of 45°')}
+          {count('connectors', 'Connectors and tees')}
+        </>
+      )}
+      {(which === 'feed' || which === 'return') && (
+        <QuantityField
+          label={RISES[which]}
+          family="distance"
+          range="line.riseM"
+          value={line.riseM}
+          assumed={assumed(`fuel.${which}.riseM`)}
+          how="Height of the end above the start; a minus where it lies lower. With the car level: rail above the floor less fuel level above the floor."
+          onChange={(si) => run(setLine(which, { riseM: si }, `${which} rise`))}
+          onMeasured={measuredAt(`fuel.${which}.riseM`, `Rise of the ${which}`, 'distance')}
+        />
+      )}
     </Group>
   )
 }

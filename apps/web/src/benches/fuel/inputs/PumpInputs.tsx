@@ -41,6 +41,16 @@ export const PumpInputs = ({ job, catalogue, assumed }: InputsProps) => {
         none="no pump chosen"
         onChange={(pump) => run(setFuel({ pump }, 'pump', false))}
       />
+      <ChoiceField
+        label="How many pumps"
+        value={String(fuel.pumpCount)}
+        options={[
+          ['1', 'One'],
+          ['2', 'Two side by side'],
+        ]}
+        how="Two alike, each behind its own check valve: twice the flow at the same pressure, twice the current and the heat. The second also keeps a car going when one dies."
+        onChange={(n) => run(setFuel({ pumpCount: Number(n) }, 'how many pumps', false))}
+      />
       {voltage(
         'lowV',
         'Least voltage at the pump',

@@ -3,6 +3,7 @@ import {
   formatQuantity,
   pumpFlowAt,
   type FilterPart,
+  type FittingPart,
   type HosePart,
   type InjectorPart,
   type PumpPart,
@@ -29,6 +30,7 @@ export const useDescribe = () => {
     injector: (i: InjectorPart): string => `${formatQuantity(i.ratedFlowM3S, flow)} at ${p(i.ratedPressurePa)}`,
     filter: (f: FilterPart): string =>
       `${Math.round(f.finenessM * 1e6)} micron, ${p(f.dropPa)} at ${formatQuantity(f.flowM3S, flow, 0)}`,
+    fitting: (f: FittingPart): string => `dash ${f.dash}, ${f.angleDeg}°, ${f.thread}`,
     hose: (h: HosePart): string => `bore ${formatQuantity(h.boreM, bore)}, up to ${p(h.mostPressurePa)}`,
   }
 }

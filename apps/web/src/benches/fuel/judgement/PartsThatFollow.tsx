@@ -12,7 +12,7 @@ export const PartsThatFollow = ({ job }: { job: JobDocument }) => {
       ) : (
         <ul>
           {lines.map((l) => (
-            <li key={l.what} className="flex justify-between gap-3 border-b border-hair/70 py-1 leading-tight">
+            <li key={l.id} className="flex justify-between gap-3 border-b border-hair/70 py-1 leading-tight">
               <span>
                 {l.name}
                 <span className="block text-sm text-soft">{l.what}</span>

@@ -36,9 +36,9 @@ export const PointPicker = ({ engine, view, onView }: Props) => {
             <button
               key={name}
               type="button"
-              aria-pressed={view.load === load}
-              onClick={() => onView({ ...view, load })}
-              className={`h-9 border px-1 font-semibold ${view.load === load ? 'border-ink bg-ink text-paper' : 'border-soft/60 hover:bg-wash'}`}
+              aria-pressed={!view.named && view.load === load}
+              onClick={() => onView({ load, voltage: view.voltage })}
+              className={`h-9 border px-1 font-semibold ${!view.named && view.load === load ? 'border-ink bg-ink text-paper' : 'border-soft/60 hover:bg-wash'}`}
             >
               {name}
             </button>
@@ -52,7 +52,7 @@ export const PointPicker = ({ engine, view, onView }: Props) => {
           <div className="col-span-3 px-[16.6%]">
             <Slider.Root
               value={[view.load === 'overrun' ? 0 : view.load * 100]}
-              onValueChange={([v = 0]) => onView({ ...view, load: v / 100 })}
+              onValueChange={([v = 0]) => onView({ load: v / 100, voltage: view.voltage })}
               max={100}
               step={1}
               className="relative flex h-8 touch-none items-center select-none"
@@ -75,9 +75,9 @@ export const PointPicker = ({ engine, view, onView }: Props) => {
             <button
               key={level}
               type="button"
-              aria-pressed={view.voltage === level}
-              onClick={() => onView({ ...view, voltage: level })}
-              className={`h-9 border px-2 leading-none ${view.voltage === level ? 'border-ink bg-ink text-paper' : 'border-soft/60 hover:bg-wash'}`}
+              aria-pressed={point.voltage === level}
+              onClick={() => onView({ load: view.load, voltage: level })}
+              className={`h-9 border px-2 leading-none ${point.voltage === level ? 'border-ink bg-ink text-paper' : 'border-soft/60 hover:bg-wash'}`}
             >
               <span className="block font-semibold whitespace-nowrap">
                 {formatQuantity(engine.voltageV[level], voltageUnit)}

@@ -10,6 +10,7 @@ export interface PlacedPiece extends ProfilePiece {
 const WIDTH: Readonly<Record<ProfilePart, number>> = {
   tank: 34,
   strainer: 50,
+  suction: 0,
   pump: 44,
   filter: 40,
   feed: 0,
@@ -29,7 +30,7 @@ export const placePieces = (
   toX: number,
 ): { placed: PlacedPiece[]; pxPerM: number } => {
   const lengthM = pieces.reduce((sum, p) => sum + p.lengthM, 0)
-  const lines = pieces.filter((p) => p.part === 'feed' || p.part === 'return').length
+  const lines = pieces.filter((p) => p.part === 'feed' || p.part === 'return' || p.part === 'suction').length
   const fixed = pieces.reduce((sum, p) => sum + WIDTH[p.part], 0)
   const room = toX - fromX
   const squeeze = Math.min(1, Math.max(0.3, (room - lines * LEAST_LINE_PX) / Math.max(1, fixed)))

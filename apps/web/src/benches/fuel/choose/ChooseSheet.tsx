@@ -1,0 +1,162 @@
+import {
+  partById,
+  type Catalogue,
+  type Combination,
+  type CombinationAnswer,
+  type FuelChange,
+  type JobDocument,
+} from '@lochmoor/core'
+import { useEffect, useMemo, useState } from 'react'
+import { Link } from 'react-router'
+import { SelectEntry } from '../../../fields/SelectEntry.tsx'
+import { run, setFuel } from '../../../store/commands.ts'
+import { Columns } from '../../bench/Columns.tsx'
+import { PumpInputs } from '../inputs/PumpInputs.tsx'
+import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import type { SheetProps } from '../sheetProps.ts'
+import { useAssumed } from '../useAssumed.ts'
+import { useFuelWork } from '../work/useFuelWork.ts'
+import { WorkProgress } from '../work/WorkProgress.tsx'
+import { CombinationTable } from './CombinationTable.tsx'
+import { FilterNote } from './FilterNote.tsx'
+import { ParetoChart } from './ParetoChart.tsx'
+
+const SETTLE_MS = 350
+
+type Wish = 'price' | 'noise' | 'reserve'
+const WISHES = [
+  ['price', 'Cheapest first'],
+  ['noise', 'Quietest first'],
+  ['reserve', 'Most reserve first'],
+] as const
+
+const inOrder: Readonly<Record<Wish, (a: Combination, b: Combination) => number>> = {
+  price: (a, b) => a.price - b.price || a.noiseClass - b.noiseClass || b.reserve - a.reserve,
+  noise: (a, b) => a.noiseClass - b.noiseClass || a.price - b.price || b.reserve - a.reserve,
+  reserve: (a, b) => b.reserve - a.reserve || a.price - b.price,
+}
+
+/** The change of the design that puts a combination in. */
+const changeFor = (c: Combination, job: JobDocument, catalogue: Catalogue): FuelChange => ({
+  pump: partById(catalogue.pumps, c.pumpId),
+  filter: partById(catalogue.filters, c.filterId),
+  regulator: partById(catalogue.regulators, c.regulatorId),
+  feed: withHose(job.fuel.feed, partById(catalogue.hoses, c.feedId)),
+  ...(c.returnId !== null && { return: withHose(job.fuel.return, partById(catalogue.hoses, c.returnId)) }),
+})
+
+/** The line in another hose; what was measured on the old one, and ends that fitted it, go with it. */
+const withHose = (line: JobDocument['fuel']['feed'], hose: JobDocument['fuel']['feed']['hose']) =>
+  line.hose?.id === hose?.id
+    ? line
+    : {
+        ...line,
+        hose,
+        measuredBoreM: null,
+        legs: line.legs.map((leg) => ({ ...leg, hose: null, start: null, end: null })),
+      }
+
+/** Every combination of the catalogue's parts for this car, ranked. */
+export const ChooseSheet = (props: SheetProps) => {
+  const { job, catalogue } = props
+  const assumed = useAssumed(job)
+  const { state, start, cancel } = useFuelWork<'combinations'>()
+  useEffect(() => {
+    const timer = setTimeout(() => start({ kind: 'combinations', job, catalogue }), SETTLE_MS)
+    return () => clearTimeout(timer)
+  }, [job, catalogue, start])
+  const [kept, setKept] = useState<CombinationAnswer | null>(null)
+  // While the next ranking is worked out the last one stays in view.
+  if (state.kind === 'done' && state.answer !== kept) setKept(state.answer)
+  return (
+    <Columns
+      names={['Chosen', 'Ranking', 'Judgement']}
+      measured={
+        <>
+          <PumpInputs job={job} catalogue={catalogue} assumed={assumed} />
+          <p className="leading-snug text-soft">
+            A pump of your own, from its table or a spreadsheet:{' '}
+            <Link to="/catalogue/pumps" className="text-accent underline">
+              catalogue, pumps
+            </Link>
+            .
+          </p>
+          <FilterNote job={job} assessment={props.assessment} />
+        </>
+      }
+      picture={
+        <section aria-label="Ranking of combinations" aria-busy={state.kind === 'running'}>
+          <WorkProgress state={state} name="Combinations" onCancel={cancel} />
+          {kept ? (
+            <Ranking
+              answer={kept}
+              job={job}
+              catalogue={catalogue}
+              tookMs={state.kind === 'done' ? state.tookMs : null}
+            />
+          ) : (
+            state.kind !== 'running' && <p className="text-soft">The ranking is worked out…</p>
+          )}
+        </section>
+      }
+      judgement={<SheetJudgement sheet="choose" {...props} />}
+    />
+  )
+}
+
+interface RankingProps {
+  readonly answer: CombinationAnswer
+  readonly job: JobDocument
+  readonly catalogue: Catalogue
+  readonly tookMs: number | null
+}
+
+const Ranking = ({ answer, job, catalogue, tookMs }: RankingProps) => {
+  const [wish, setWish] = useState<Wish>('price')
+  const [which, setWhich] = useState<'best' | 'passing' | 'all'>('best')
+  const take = (c: Combination) => run(setFuel(changeFor(c, job, catalogue), 'combination taken', false))
+  const passing = useMemo(() => answer.ranked.filter((c) => c.fails === null), [answer])
+  const perPump = useMemo(() => {
+    const first = new Map<string, Combination>()
+    for (const c of answer.ranked) if (!first.has(c.pumpId)) first.set(c.pumpId, c)
+    return [...first.values()]
+  }, [answer])
+  const shown = useMemo(() => {
+    const pool = which === 'all' ? answer.ranked : which === 'best' ? passing.filter((c) => c.best) : passing
+    const sorted = [...pool].sort(inOrder[wish])
+    // Those that fail stay behind those that pass, whatever is wished.
+    return [...sorted.filter((c) => c.fails === null), ...sorted.filter((c) => c.fails !== null)]
+  }, [answer, passing, which, wish])
+  return (
+    <>
+      <p className="mb-2 leading-snug">
+        <strong>
+          {answer.passing.toLocaleString('en')} of {answer.tried.toLocaleString('en')} combinations pass
+        </strong>{' '}
+        at every moment with 15 % to spare.{' '}
+        <span className="text-soft">
+          {answer.solved.toLocaleString('en')} circuits were solved
+          {tookMs !== null && ` in ${(tookMs / 1000).toFixed(2)} s`}; the others share one of those.
+        </span>
+      </p>
+      {passing.length > 0 && <ParetoChart passing={passing} catalogue={catalogue} />}
+      <div className="my-2 grid max-w-xl grid-cols-2 gap-3">
+        <SelectEntry label="Order" value={wish} options={WISHES} onChange={setWish} />
+        <SelectEntry
+          label="Show"
+          value={which}
+          options={[
+            ['best', 'Best of price, noise and reserve'],
+            ['passing', 'All that pass'],
+            ['all', 'Also those that fail'],
+          ]}
+          onChange={setWhich}
+        />
+      </div>
+      <CombinationTable name="Combinations" rows={shown} catalogue={catalogue} job={job} onTake={take} />
+      <h2 className="mt-5 border-b-2 border-ink pb-0.5 font-extrabold">Pump by pump</h2>
+      <p className="py-1 text-sm text-soft">Each pump with the parts that suit it best, or what stands against it.</p>
+      <CombinationTable name="Pumps" rows={perPump} catalogue={catalogue} job={job} onTake={take} />
+    </>
+  )
+}

@@ -1,0 +1,64 @@
+import type { FuelSection } from '@lochmoor/core'
+import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
+import { QuantityField } from '../../../fields/QuantityField.tsx'
+import { measuredAt, run, setFuel } from '../../../store/commands.ts'
+import type { InputsProps } from './FuelInputs.tsx'
+import { Group } from './Group.tsx'
+
+type OldLine = FuelSection['oldLine']
+type FigureName = 'outsideM' | 'wallM' | 'provedPa'
+
+/** The car's own hard line, where it shall stay. */
+export const OldLineInputs = ({ job }: Pick<InputsProps, 'job' | 'assumed'>) => {
+  const { oldLine } = job.fuel
+  const set = (change: Partial<OldLine>, label: string) => run(setFuel({ oldLine: { ...oldLine, ...change } }, label))
+  const figure = (name: FigureName, label: string, family: 'bore' | 'pressure', how: string) => (
+    <QuantityField
+      label={label}
+      family={family}
+      range={`fuel.oldLine.${name}`}
+      value={oldLine[name]}
+      how={how}
+      onChange={(si) => set({ [name]: si }, label.toLowerCase())}
+      onMeasured={measuredAt(`fuel.oldLine.${name}`, label, family)}
+    />
+  )
+  return (
+    <Group title="The car’s own hard line">
+      <KnownChoiceField
+        label="It stays as"
+        value={oldLine.keeps}
+        options={[
+          ['feed', 'Feed'],
+          ['return', 'Return'],
+        ]}
+        none="is not kept"
+        how="An old feed is often wide enough as a return, or too tight for it. What it does to the pressure is in the profile: enter its measured bore at the line."
+        onChange={(v) => set({ keeps: v as OldLine['keeps'] }, 'old line')}
+      />
+      {oldLine.keeps && (
+        <>
+          {figure('outsideM', 'Outside', 'bore', 'With a caliper, rust and paint off, at three places; the least.')}
+          {figure('wallM', 'Wall', 'bore', 'At a cut end, deburred, with a caliper or a ball micrometer.')}
+          <KnownChoiceField
+            label="Joints"
+            value={oldLine.joints}
+            options={[
+              ['flared', 'Flared'],
+              ['compression', 'Compression rings'],
+              ['hose-and-clip', 'Hose and clip'],
+              ['soldered', 'Soldered'],
+            ]}
+            onChange={(v) => set({ joints: v as OldLine['joints'] }, 'joints of the old line')}
+          />
+          {figure(
+            'provedPa',
+            'Held in a water test',
+            'pressure',
+            'Filled with water, no air in it, pressed with a hand pump for five minutes: the pressure that did not fall.',
+          )}
+        </>
+      )}
+    </Group>
+  )
+}

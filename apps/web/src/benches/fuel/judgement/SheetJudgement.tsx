@@ -1,0 +1,28 @@
+import type { ReactNode } from 'react'
+import type { SheetProps } from '../sheetProps.ts'
+import { verdictsOf, type SheetPath } from '../sheets.ts'
+import { VerdictCard } from './VerdictCard.tsx'
+
+interface Props extends Pick<SheetProps, 'assessment' | 'showPoint' | 'ask'> {
+  readonly sheet: SheetPath
+  /** Said where nothing of this sheet can be judged yet. */
+  readonly nothing?: string
+  readonly children?: ReactNode
+}
+
+/** What is judged on one sheet. */
+export const SheetJudgement = ({ sheet, assessment, showPoint, ask, nothing, children }: Props) => {
+  const own = verdictsOf(sheet, assessment.verdicts)
+  return (
+    <>
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Judgement</h2>
+      {own.length === 0 && <p className="py-1 text-soft">{nothing ?? 'Nothing to judge here yet: choose a pump.'}</p>}
+      <ol>
+        {own.map((v) => (
+          <VerdictCard key={v.id} verdict={v} onPoint={showPoint} onWorking={ask} />
+        ))}
+      </ol>
+      {children}
+    </>
+  )
+}

@@ -1,0 +1,87 @@
+import {
+  cutListOf,
+  CUT_WIDTH_M,
+  explainInputError,
+  formatQuantity,
+  type HoseOrder,
+  type JobDocument,
+} from '@lochmoor/core'
+import { useMemo } from 'react'
+import { useUnit } from '../../../store/preferences.ts'
+import { DataTable } from '../../bench/DataTable.tsx'
+
+/** Every piece to cut, packed on the lengths hose and tube are sold in. */
+export const CutList = ({ job }: { job: JobDocument }) => {
+  const list = useMemo(() => cutListOf(job), [job])
+  return (
+    <section aria-label="Cut list" className="mt-4">
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Cut list</h2>
+      {!list.ok ? (
+        list.error.map((e) => (
+          <p key={e.field} role="alert" className="py-1 font-semibold text-stop">
+            {explainInputError(e)}
+          </p>
+        ))
+      ) : list.value.length === 0 ? (
+        <p className="py-1 text-soft">Nothing to cut yet: describe a line leg by leg.</p>
+      ) : (
+        list.value.map((order) => <Order key={order.hose.id} order={order} />)
+      )}
+    </section>
+  )
+}
+
+const Order = ({ order }: { order: HoseOrder }) => {
+  const distance = useUnit('distance')
+  const bore = useUnit('bore')
+  const m = (v: number) => formatQuantity(v, distance)
+  const mm = (v: number) => formatQuantity(v, bore)
+  const { packing, pieces, stockM, hose } = order
+  return (
+    <div className="py-2">
+      <p className="font-semibold">
+        {hose.name}: {packing.bars.length} × {m(stockM)}
+        <span className="font-normal text-soft">
+          {packing.proved
+            ? ', the least that does'
+            : `, at most ${packing.bars.length - packing.leastBars} more than the least that could do`}
+        </span>
+      </p>
+      <ul aria-label={`Lengths of ${hose.name}`} className="my-1">
+        {packing.bars.map((bar, i) => (
+          <li
+            key={i}
+            className="flex h-9 border-x border-ink"
+            aria-label={`Length ${i + 1}: ${bar.pieces.map((k) => `${pieces[k]!.leg.name} ${mm(pieces[k]!.cutM)}`).join(', ')}; ${m(bar.offcutM)} left`}
+          >
+            {bar.pieces.map((k) => (
+              <span
+                key={k}
+                className="grid min-w-0 place-items-center overflow-hidden border-y border-r border-ink bg-wash text-sm whitespace-nowrap"
+                style={{ width: `${(100 * (pieces[k]!.cutM + CUT_WIDTH_M)) / stockM}%` }}
+              >
+                {mm(pieces[k]!.cutM)}
+              </span>
+            ))}
+            <span className="grid flex-1 place-items-center overflow-hidden border-y border-dashed border-soft text-sm whitespace-nowrap text-soft">
+              {bar.offcutM > 0.12 * stockM && `${m(bar.offcutM)} left`}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <DataTable
+        name={`Pieces of ${hose.name}`}
+        rows={pieces}
+        keyOf={(p) => `${p.line} ${p.index}`}
+        columns={[
+          { head: 'Piece', cell: (p) => `${p.line}: ${p.leg.name}${p.assumed ? ' (length assumed)' : ''}` },
+          { head: 'Path', right: true, cell: (p) => m(p.pathM) },
+          { head: 'Slack', right: true, cell: (p) => mm(p.slackM) },
+          { head: 'Ends take up', right: true, cell: (p) => mm(p.takesUpM) },
+          { head: 'Cut', right: true, cell: (p) => <strong>{mm(p.cutM)}</strong> },
+          { head: 'Ends', cell: (p) => `${p.leg.start?.name ?? 'open'}; ${p.leg.end?.name ?? 'open'}` },
+        ]}
+      />
+    </div>
+  )
+}

@@ -1,0 +1,140 @@
+import {
+  fittingUnfit,
+  hoseOfLeg,
+  hoseUnfit,
+  loadOf,
+  type Catalogue,
+  type FittingPart,
+  type HosePart,
+  type JobDocument,
+  type LegMoves,
+  type LineLeg,
+  type LineName,
+  type Unfit,
+} from '@lochmoor/core'
+import { ChoiceField } from '../../../fields/ChoiceField.tsx'
+import { PartField } from '../../../fields/PartField.tsx'
+import { QuantityField } from '../../../fields/QuantityField.tsx'
+import { usePlainWhy } from '../../../fields/FigureText.tsx'
+import { measuredAt, run, setLeg } from '../../../store/commands.ts'
+import { useDescribe } from '../inputs/describeParts.ts'
+import { Group } from '../inputs/Group.tsx'
+import { LegName } from './LegName.tsx'
+
+interface Props {
+  readonly job: JobDocument
+  readonly catalogue: Catalogue
+  readonly which: LineName
+  readonly index: number
+  readonly leg: LineLeg
+}
+
+const YES_NO = [
+  ['no', 'No'],
+  ['yes', 'Yes'],
+] as const
+
+/** One leg: what it is made of, its length and bends, its ends, where it runs. */
+export const LegFields = ({ job, catalogue, which, index, leg }: Props) => {
+  const describe = useDescribe()
+  const why = usePlainWhy()
+  const load = loadOf(job, which)
+  const hose = hoseOfLeg(job.fuel[which], leg)
+  const set = (change: Partial<LineLeg>, label: string) => run(setLeg(which, index, change, `${leg.name}: ${label}`))
+  const stopped = (unfit: Unfit | null) => (unfit?.state === 'stop' ? why(unfit.why) : null)
+  const refuseHose = (h: HosePart) =>
+    leg.moves === 'inside' && h.kind !== 'hard-tube' && h.immersible !== true
+      ? 'not rated to lie in fuel'
+      : load && stopped(hoseUnfit(h, load))
+  const refuseEnd = (f: FittingPart) => (load && hose ? stopped(fittingUnfit(f, hose, load)) : null)
+  const count = (name: 'bends90' | 'bends45' | 'panels', label: string) => (
+    <QuantityField
+      label={label}
+      family="count"
+      range={`line.leg.${name}`}
+      value={leg[name]}
+      whole
+      emptyMeans={0}
+      onChange={(si) => set({ [name]: si ?? 0 }, label.toLowerCase())}
+    />
+  )
+  const figure = (name: 'lengthM' | 'bendRadiusM' | 'exhaustGapM', label: string, how: string) => (
+    <QuantityField
+      label={label}
+      family={name === 'lengthM' ? 'distance' : 'bore'}
+      range={`line.leg.${name}`}
+      value={leg[name]}
+      how={how}
+      onChange={(si) => set({ [name]: si }, label.toLowerCase())}
+      onMeasured={measuredAt(
+        `fuel.${which}.legs.${index}.${name}`,
+        `${leg.name}: ${label.toLowerCase()}`,
+        name === 'lengthM' ? 'distance' : 'bore',
+      )}
+    />
+  )
+  const end = (name: 'start' | 'end', label: string) => (
+    <PartField
+      label={label}
+      value={leg[name]}
+      parts={
+        hose
+          ? catalogue.fittings.filter((f) => f.fits.includes(hose.kind) || f.id === leg[name]?.id)
+          : catalogue.fittings
+      }
+      describe={describe.fitting}
+      refuse={refuseEnd}
+      none="no end chosen"
+      onChange={(fitting) => set({ [name]: fitting }, label.toLowerCase())}
+    />
+  )
+  return (
+    <Group title={`Leg ${index + 1}`}>
+      <LegName name={leg.name} onChange={(name) => set({ name }, 'name')} />
+      <PartField
+        label="Hose or tube of this leg"
+        value={leg.hose}
+        parts={catalogue.hoses}
+        describe={describe.hose}
+        refuse={refuseHose}
+        none={job.fuel[which].hose ? `as the line: ${job.fuel[which].hose.name}` : 'none chosen'}
+        onChange={(h) => set({ hose: h }, 'hose')}
+      />
+      {figure(
+        'lengthM',
+        'Length, seat to seat',
+        'A string along the real path, inside of the bends, from sealing seat to sealing seat. Slack for the tank or the engine is added by itself.',
+      )}
+      {count('bends90', 'Bends of 90°')}
+      {count('bends45', 'Bends of 45°')}
+      {figure('bendRadiusM', 'Tightest bend, inside', 'A washer or lid that just lies in the bend: half its diameter.')}
+      {end('start', 'End at its start')}
+      {end('end', 'End at its end')}
+      <ChoiceField
+        label="One end moves with"
+        value={leg.moves}
+        options={[
+          ['no', 'Nothing, it is clipped'],
+          ['tank', 'The tank, let down'],
+          ['engine', 'The engine'],
+          ['inside', 'Lies inside the tank'],
+        ]}
+        onChange={(moves: LegMoves) => set({ moves }, 'what moves')}
+      />
+      {figure('exhaustGapM', 'Nearest to the exhaust', 'With the exhaust cold. Empty where it does not come near.')}
+      <ChoiceField
+        label="Heat sleeve over it"
+        value={leg.sleeved ? 'yes' : 'no'}
+        options={YES_NO}
+        onChange={(v) => set({ sleeved: v === 'yes' }, 'sleeve')}
+      />
+      <ChoiceField
+        label="Near linkage, fan or axle"
+        value={leg.nearMotion ? 'yes' : 'no'}
+        options={YES_NO}
+        onChange={(v) => set({ nearMotion: v === 'yes' }, 'near motion')}
+      />
+      {count('panels', 'Panels it passes')}
+    </Group>
+  )
+}

@@ -1,0 +1,35 @@
+import { useId, useState } from 'react'
+
+const MOST = 60
+
+/** What a leg is called; an empty name is refused and the last one holds. */
+export const LegName = ({ name, onChange }: { name: string; onChange: (name: string) => void }) => {
+  const id = useId()
+  const [draft, setDraft] = useState<string | null>(null)
+  const bad = draft !== null && draft.trim() === ''
+  return (
+    <div className="border-b border-hair/70 py-1">
+      <div className="flex items-center gap-2">
+        <label htmlFor={id} className="flex-1">
+          Called
+        </label>
+        <input
+          id={id}
+          data-entry
+          value={draft ?? name}
+          maxLength={MOST}
+          autoComplete="off"
+          aria-invalid={bad}
+          onChange={(e) => {
+            setDraft(e.target.value)
+            const next = e.target.value.trim()
+            if (next !== '' && next !== name) onChange(next)
+          }}
+          onBlur={() => !bad && setDraft(null)}
+          className={`h-8 w-[13rem] border bg-sheet px-1.5 font-semibold ${bad ? 'border-2 border-stop' : 'border-soft/60'}`}
+        />
+      </div>
+      {bad && <p className="text-right text-sm font-semibold text-stop">A leg needs a name: 1 to {MOST} characters.</p>}
+    </div>
+  )
+}

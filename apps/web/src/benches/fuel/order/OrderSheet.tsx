@@ -1,0 +1,223 @@
+import { partsOfFuel, WORK_STATE_WORDS, type JobDocument, type PartLine } from '@lochmoor/core'
+import { Download, FileText } from 'lucide-react'
+import { useMemo, type ReactNode } from 'react'
+import { FigureText, SentenceText } from '../../../fields/FigureText.tsx'
+import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
+import { Button } from '../../../shell/Button.tsx'
+import { enterRecord, run, setFuel, setWork } from '../../../store/commands.ts'
+import { useJobStore } from '../../../store/jobStore.ts'
+import { usePreferences } from '../../../store/preferences.ts'
+import { useMayWrite } from '../../../store/sessionStore.ts'
+import { BuiltSwitch } from '../../bench/BuiltSwitch.tsx'
+import { Columns } from '../../bench/Columns.tsx'
+import { DataTable } from '../../bench/DataTable.tsx'
+import { FuelCautions } from '../FuelCautions.tsx'
+import { Group } from '../inputs/Group.tsx'
+import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import type { SheetProps } from '../sheetProps.ts'
+
+/** What to order, the papers for bench and dealer, and what must be there before fuel flows. */
+export const OrderSheet = (props: SheetProps) => {
+  const { job } = props
+  const lines = useMemo(() => partsOfFuel(job), [job])
+  return (
+    <Columns
+      names={['Safety', 'Parts', 'Judgement']}
+      measured={
+        <>
+          <FuelCautions where={['pump', 'fuel-opened']} />
+          <SafetyInputs job={job} />
+        </>
+      }
+      picture={
+        <>
+          <Papers />
+          <Parts lines={lines} />
+          <Ordering job={job} lines={lines} state={props.assessment.state} />
+        </>
+      }
+      judgement={
+        <SheetJudgement sheet="order" {...props}>
+          <Standing {...props} />
+          <BuiltSwitch station="fuel" />
+        </SheetJudgement>
+      }
+    />
+  )
+}
+
+const YES_NO = [
+  ['yes', 'Yes'],
+  ['no', 'No'],
+] as const
+
+const SafetyInputs = ({ job }: { job: JobDocument }) => {
+  const { safety } = job.fuel
+  const field = (name: keyof typeof safety, label: string, how: string) => (
+    <KnownChoiceField
+      label={label}
+      value={safety[name] === null ? null : safety[name] ? 'yes' : 'no'}
+      options={YES_NO}
+      none="not looked at"
+      how={how}
+      onChange={(v) =>
+        run(setFuel({ safety: { ...safety, [name]: v === null ? null : v === 'yes' } }, label.toLowerCase(), false))
+      }
+    />
+  )
+  return (
+    <Group title="The pump stops when it must">
+      {field(
+        'stopsWithEngine',
+        'With the engine',
+        'The controller drives the relay and drops it when the crank stops. Try it: pull the crank sensor’s plug with the engine idling.',
+      )}
+      {field(
+        'inertiaSwitch',
+        'After a crash',
+        'An inertia or roll-over switch in the feed of the relay’s coil, reset by hand. Try it with a knock before it is mounted.',
+      )}
+      {field('fused', 'When a wire chafes', 'A fuse at the battery end of the feed, for the wire, not for the pump.')}
+    </Group>
+  )
+}
+
+/** The working sheet and the list as files, in the reader's units. */
+const Papers = () => {
+  const jobId = useJobStore((s) => s.jobId)
+  const save = useJobStore((s) => s.save)
+  const units = usePreferences((s) => s.units)
+  const query = `units=${encodeURIComponent(
+    Object.entries(units)
+      .map(([family, id]) => `${family}:${id}`)
+      .join(','),
+  )}`
+  const link = (href: string, words: string, icon: ReactNode) => (
+    <a
+      href={href}
+      download
+      className="flex min-h-9 items-center gap-1.5 border border-ink px-3 font-bold hover:bg-wash"
+    >
+      {icon} {words}
+    </a>
+  )
+  const base = `/api/jobs/${jobId}`
+  return (
+    <div className="mb-3">
+      <div className="flex flex-wrap gap-2">
+        {link(`${base}/fuel-sheet.pdf?paper=a4&${query}`, 'Working sheet, A4', <FileText size={16} aria-hidden />)}
+        {link(
+          `${base}/fuel-sheet.pdf?paper=letter&${query}`,
+          'Working sheet, Letter',
+          <FileText size={16} aria-hidden />,
+        )}
+        {link(`${base}/fuel-parts.csv?${query}`, 'Parts as CSV', <Download size={16} aria-hidden />)}
+      </div>
+      {save !== 'saved' && (
+        <p className="mt-1 text-sm font-semibold text-caution">
+          The server makes them from what it has stored: the last changes are still on their way there.
+        </p>
+      )}
+    </div>
+  )
+}
+
+const Parts = ({ lines }: { lines: readonly PartLine[] }) =>
+  lines.length === 0 ? (
+    <p className="py-2 text-soft">Nothing to order yet: choose pump, regulator, lines and injectors first.</p>
+  ) : (
+    <DataTable
+      name="Parts to order"
+      rows={lines}
+      keyOf={(l) => l.id}
+      columns={[
+        {
+          head: 'Quantity',
+          right: true,
+          cell: (l) => (
+            <span className={l.assumed ? 'text-soft italic' : 'font-semibold'}>
+              {l.assumed && 'assumed '}
+              <FigureText figure={l.quantity} />
+            </span>
+          ),
+        },
+        {
+          head: 'Part',
+          cell: (l) => (
+            <>
+              <span className="block font-semibold">{l.name}</span>
+              <span className="block text-sm text-soft">{l.what}</span>
+            </>
+          ),
+        },
+        { head: 'Specification', cell: (l) => <SentenceText sentence={l.specification} /> },
+        { head: 'Follows from', cell: (l) => l.why },
+      ]}
+    />
+  )
+
+interface OrderingProps {
+  readonly job: JobDocument
+  readonly lines: readonly PartLine[]
+  readonly state: SheetProps['assessment']['state']
+}
+
+/** Marks the job as ordered, and writes down with what judgement it was. */
+const Ordering = ({ job, lines, state }: OrderingProps) => {
+  const mayWrite = useMayWrite()
+  if (lines.length === 0) return null
+  if (job.work.state !== 'asked' && job.work.state !== 'surveyed' && job.work.state !== 'designed')
+    return <p className="mt-3 font-semibold">This job stands at “{WORK_STATE_WORDS[job.work.state].toLowerCase()}”.</p>
+  const open = state === 'stop' || state === 'unknown'
+  const order = () => {
+    if (!run(setWork({ state: 'parts-ordered' }, 'parts ordered'))) return
+    enterRecord({
+      kind: 'decision',
+      text: `Fuel parts ordered, ${lines.length} lines`,
+      reason: open ? 'Ordered although the judgement is not clear.' : 'The judgement stands.',
+    })
+  }
+  return (
+    <div className="mt-3">
+      {open && (
+        <p className="mb-1.5 font-semibold text-stop">
+          The judgement does not stand yet: what is ordered now may be the wrong part.
+        </p>
+      )}
+      <Button kind="main" disabled={!mayWrite} onClick={order}>
+        Mark these parts as ordered
+      </Button>
+    </div>
+  )
+}
+
+/** What of the whole station still stands against the order. */
+const Standing = ({ assessment, showPoint }: SheetProps) => {
+  const against = assessment.verdicts.filter((v) => v.state !== 'ok' && v.id !== 'safety')
+  return (
+    <section aria-label="Before you order" className="mt-4">
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Before you order</h2>
+      {against.length === 0 ? (
+        <p className="py-1 leading-snug">Everything that is judged stands.</p>
+      ) : (
+        <ul className="py-1 leading-snug">
+          {against.map((v) => (
+            <li key={v.id} className="border-b border-hair/70 py-1">
+              {v.title}{' '}
+              {v.pointId && (
+                <button type="button" className="text-accent underline" onClick={() => showPoint(v.pointId ?? 'idle')}>
+                  show
+                </button>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+      {assessment.assumptions.length > 0 && (
+        <p className="py-1 leading-snug text-soft">
+          {assessment.assumptions.length} figures are still assumed: the sheet of the pressure lists them.
+        </p>
+      )}
+    </section>
+  )
+}

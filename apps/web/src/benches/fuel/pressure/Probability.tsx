@@ -1,0 +1,126 @@
+import {
+  fig,
+  measureNext,
+  spreadInputsOf,
+  tightestPoint,
+  type JobDocument,
+  type NamedSpread,
+  type SolvedPoint,
+  type SpreadAnswer,
+} from '@lochmoor/core'
+import { useId, useMemo, useState } from 'react'
+import { FigureText } from '../../../fields/FigureText.tsx'
+import { Button } from '../../../shell/Button.tsx'
+import { DataTable } from '../../bench/DataTable.tsx'
+import { useFuelWork } from '../work/useFuelWork.ts'
+import { WorkProgress } from '../work/WorkProgress.tsx'
+import { SpreadHistogram } from './SpreadHistogram.tsx'
+
+const DRAWS = 20_000
+const MOST_SEED = 4_294_967_295
+
+/** How likely the pressure holds, given how unsure each input is, and what to measure next. */
+export const Probability = ({ job, solved }: { job: JobDocument; solved: readonly SolvedPoint[] }) => {
+  const worst = useMemo(() => tightestPoint(solved), [solved])
+  const inputs = useMemo(() => (worst ? spreadInputsOf(job, worst) : []), [job, worst])
+  const { state, start, cancel } = useFuelWork<'spread'>()
+  const [madeFor, setMadeFor] = useState<SolvedPoint | null>(null)
+  const [seedText, setSeedText] = useState('1')
+  const seedId = useId()
+  if (!worst) return null
+  const seed = Number(seedText)
+  const badSeed = !/^\d+$/.test(seedText.trim()) || seed > MOST_SEED
+  const compute = () => {
+    setMadeFor(worst)
+    start({
+      kind: 'spread',
+      circuit: worst.circuit,
+      inputs: inputs.map(({ id, target, relativeSd }) => ({ id, target, relativeSd })),
+      draws: DRAWS,
+      seed,
+    })
+  }
+  return (
+    <section aria-label="Probability" className="mt-5">
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">How sure is it</h2>
+      <p className="py-1.5 leading-snug">
+        Every input has its spread. At the tightest moment, {worst.point.label.toLowerCase()}, the circuit is drawn{' '}
+        {DRAWS.toLocaleString('en')} times with inputs that wander as much as theirs.
+      </p>
+      <div className="flex flex-wrap items-end gap-3">
+        <Button onClick={compute} disabled={state.kind === 'running' || badSeed}>
+          Work out the probability
+        </Button>
+        <label htmlFor={seedId} className="flex items-center gap-2">
+          Seed
+          <input
+            id={seedId}
+            value={seedText}
+            inputMode="numeric"
+            aria-invalid={badSeed}
+            onChange={(e) => setSeedText(e.target.value)}
+            className={`h-9 w-28 border bg-sheet px-2 text-right ${badSeed ? 'border-2 border-stop' : 'border-soft/60'}`}
+          />
+        </label>
+        <span className="pb-1.5 text-sm text-soft">The same seed gives the same answer.</span>
+      </div>
+      {badSeed && (
+        <p className="text-sm font-semibold text-stop">
+          Seed is “{seedText}”; allowed: a whole number, 0 to {MOST_SEED}.
+        </p>
+      )}
+      <WorkProgress state={state} name="Probability" onCancel={cancel} />
+      {state.kind === 'done' && (
+        <Answer answer={state.answer} inputs={inputs} outdated={madeFor !== worst} tookMs={state.tookMs} />
+      )}
+    </section>
+  )
+}
+
+interface AnswerProps {
+  readonly answer: SpreadAnswer
+  readonly inputs: readonly NamedSpread[]
+  readonly outdated: boolean
+  readonly tookMs: number
+}
+
+const Answer = ({ answer, inputs, outdated, tookMs }: AnswerProps) => {
+  const next = measureNext(inputs, answer.inputs)
+  const labelled = answer.inputs.flatMap(({ id, share }) => {
+    const input = inputs.find((i) => i.id === id)
+    return input ? [{ ...input, share }] : []
+  })
+  return (
+    <div role="status" aria-label="Probability that the pressure holds" className="mt-2">
+      {outdated && <p className="font-semibold text-caution">The design has changed since: work it out again.</p>}
+      <p className="text-lg font-bold">
+        Holds in <FigureText figure={fig(answer.probability, 'share', 1)} /> of the cases
+      </p>
+      <p className="text-soft">
+        To spare over the set pressure in nine of ten cases: <FigureText figure={fig(answer.lowPa, 'pressure')} /> to{' '}
+        <FigureText figure={fig(answer.highPa, 'pressure')} />. Error of the draws{' '}
+        <FigureText figure={fig(answer.standardError, 'share', 2)} />; {(tookMs / 1000).toFixed(2)} s.
+      </p>
+      {next && (
+        <p className="py-1 font-semibold">
+          Measure next: {next.label.toLowerCase()}; {next.measure}.
+        </p>
+      )}
+      <SpreadHistogram histogram={answer.histogram} />
+      <DataTable
+        name="What the spread comes from"
+        rows={labelled}
+        keyOf={(i) => i.id}
+        columns={[
+          { head: 'Input', cell: (i) => i.label },
+          { head: 'Deviation', right: true, cell: (i) => <FigureText figure={fig(i.relativeSd, 'share', 1)} /> },
+          { head: 'Of the spread', right: true, cell: (i) => <FigureText figure={fig(i.share, 'share', 0)} /> },
+          { head: 'To know it better', cell: (i) => i.measure },
+        ]}
+      />
+      <p className="text-sm text-soft">
+        Standard deviations: rules of thumb of this house; less where it was measured.
+      </p>
+    </div>
+  )
+}

@@ -1,0 +1,196 @@
+import { fig, hotSoakOf, primeOf, pumpInTank, suctionAt, tankHeatOf, ventOf, type Figure } from '@lochmoor/core'
+import { useMemo, type ReactNode } from 'react'
+import { FigureText } from '../../../fields/FigureText.tsx'
+import { Columns } from '../../bench/Columns.tsx'
+import { DataTable } from '../../bench/DataTable.tsx'
+import { FuelCautions } from '../FuelCautions.tsx'
+import { FigureField } from '../inputs/FigureField.tsx'
+import { Group } from '../inputs/Group.tsx'
+import { LineInputs } from '../inputs/LineInputs.tsx'
+import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import type { SheetProps } from '../sheetProps.ts'
+import { useAssumed } from '../useAssumed.ts'
+import { TankHeatChart } from './TankHeatChart.tsx'
+import { VapourChart } from './VapourChart.tsx'
+
+/** Where the fuel may boil: at the pump's inlet, in the warm tank, in the rail after a stop; and how long the prime takes. */
+export const SuctionSheet = (props: SheetProps) => {
+  const { job, catalogue, assessment } = props
+  const assumed = useAssumed(job)
+  const field = { job, assumed }
+  const heat = useMemo(() => tankHeatOf({ job, solved: assessment.solved }), [job, assessment])
+  return (
+    <Columns
+      measured={
+        <>
+          <FuelCautions where={['vapour']} />
+          <Group title="Fuel and place">
+            <FigureField
+              {...field}
+              field="fuel.reidPa"
+              label="Reid vapour pressure"
+              family="pressure"
+              how="By season and law: summer petrol 45 to 60 kPa, winter petrol up to 100. The seller or the fuel standard of the country states it. Winter fuel in a warm spring is the worst of the year."
+              decided
+            />
+            <FigureField
+              {...field}
+              field="fuel.hotFuelK"
+              label="Hottest fuel in the tank"
+              family="temperature"
+              how="A probe in the filler after an hour in traffic on a hot day."
+            />
+            <FigureField
+              {...field}
+              field="fuel.altitudeM"
+              label="Highest place it shall run"
+              family="distance"
+              how="The highest pass the owner drives: air lets the fuel boil sooner there."
+              decided
+            />
+            <FigureField
+              {...field}
+              field="fuel.inletHeadM"
+              label="Fuel above the pump’s inlet, tank low"
+              family="bore"
+              how="Level of the low fuel less the height of the inlet; a minus where the pump sits higher and has to lift."
+            />
+          </Group>
+          {job.fuel.pump?.mount === 'in-line' && (
+            <LineInputs job={job} catalogue={catalogue} assumed={assumed} which="suction" />
+          )}
+          <Group title="Tank over a drive">
+            <FigureField {...field} field="walkAround.tank.volumeM3" label="Tank, when full" family="volume" />
+            <FigureField
+              {...field}
+              field="fuel.tank.lowM3"
+              label="Fuel at which it must still run"
+              family="volume"
+              how="What is in it when the owner fills up at the latest."
+              decided
+            />
+            <FigureField {...field} field="fuel.tank.hotDayK" label="Air on a hot day" family="temperature" decided />
+            <FigureField
+              {...field}
+              field="fuel.tank.lossWK"
+              label="Heat the tank passes on"
+              family="heatLoss"
+              how="Rule of thumb: 15 watts a kelvin for a square metre of steel in moving air; half of that where it is boxed in."
+              decided
+            />
+            {assessment.solved[0]?.circuit.regulator.type === 'return' && (
+              <FigureField
+                {...field}
+                field="fuel.tank.returnWarmerK"
+                label="Fuel comes back warmer by"
+                family="warming"
+                how="Two probes, one on the feed at the tank and one on the return there, after half an hour."
+              />
+            )}
+          </Group>
+          <Group title="Prime">
+            <FigureField
+              {...field}
+              field="fuel.primeS"
+              label="Pump run at key-on"
+              family="time"
+              how="Set in the controller; two to three seconds are usual."
+              decided
+            />
+            <FigureField {...field} field="fuel.railM3" label="Volume of the rail" family="volume" />
+          </Group>
+        </>
+      }
+      picture={
+        <>
+          <VapourChart job={job} solved={assessment.solved} heat={heat} />
+          <Inlets {...props} />
+          {heat && <TankHeatChart heat={heat} />}
+          <Figures {...props} />
+        </>
+      }
+      judgement={<SheetJudgement sheet="suction" {...props} />}
+    />
+  )
+}
+
+/** The pump's inlet at every moment. */
+const Inlets = ({ job, assessment }: SheetProps) => {
+  const rows = useMemo(() => assessment.solved.map((s) => ({ s, at: suctionAt(job, s) })), [job, assessment])
+  if (rows.length === 0) return <p className="py-2 text-soft">Inlet pressures appear once the circuit can be solved.</p>
+  const worst = rows.reduce((w, r) => (r.at.marginPa < w.at.marginPa ? r : w))
+  const pa = (v: number) => <FigureText figure={fig(v, 'pressure')} />
+  return (
+    <section aria-label="Pressure at the pump’s inlet" className="mt-4">
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">
+        Pump {pumpInTank(job) ? 'in the tank' : 'in the line'}: pressure at its inlet, absolute
+      </h2>
+      <DataTable
+        name="Inlet pressures"
+        rows={rows}
+        keyOf={(r) => r.s.point.id}
+        marked={(r) => r === worst}
+        columns={[
+          { head: 'Moment', cell: (r) => `${r.s.point.label}${r === worst ? ' (worst)' : ''}` },
+          {
+            head: 'Fuel',
+            right: true,
+            cell: (r) => <FigureText figure={fig(r.s.point.temperatureK, 'temperature')} />,
+          },
+          { head: 'Air', right: true, cell: (r) => pa(r.at.ambientPa) },
+          { head: 'Lost on the way', right: true, cell: (r) => pa(r.at.lossPa) },
+          { head: 'At the inlet', right: true, cell: (r) => pa(r.at.inletPa) },
+          { head: 'Boils at', right: true, cell: (r) => pa(r.at.vapourPa) },
+          { head: 'To spare', right: true, cell: (r) => pa(r.at.marginPa) },
+        ]}
+      />
+    </section>
+  )
+}
+
+const Figures = ({ job, assessment, ask }: SheetProps) => {
+  const soak = hotSoakOf(job)
+  const prime = useMemo(() => primeOf(job), [job])
+  const { solved, engine } = assessment
+  const vent = useMemo(() => ventOf({ job, solved, engine }), [job, solved, engine])
+  const rows: readonly (readonly [string, Figure | string, Parameters<typeof ask>[0]])[] = [
+    ['Rail after stopping, absolute', fig(soak.railPa, 'pressure'), 'hot-soak'],
+    ['Fuel boils in it at', fig(soak.boilsAtK, 'temperature'), 'hot-soak'],
+    ...(prime
+      ? ([
+          ['Prime, lines empty', seconds(prime.dryS), 'prime'],
+          ['Turns of the key, lines empty', cycles(prime.dryCycles), 'prime'],
+          ['Prime, lines full', seconds(prime.wetS), 'prime'],
+        ] as const)
+      : []),
+    ...(vent ? ([['Vacuum in the tank over its vent', fig(vent.vacuumPa, 'pressure', 2), 'vent']] as const) : []),
+  ]
+  return (
+    <section aria-label="Figures of vapour and prime" className="mt-4">
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Hot stop and prime</h2>
+      <ul>
+        {rows.map(([name, value, working]) => (
+          <li key={name}>
+            <button
+              type="button"
+              onClick={() => ask(working, 'full-low')}
+              aria-label={`${name}: show the working`}
+              className="flex w-full justify-between gap-2 border-b border-hair/70 py-1 hover:bg-wash"
+            >
+              <span>{name}</span>
+              <span className="font-semibold whitespace-nowrap underline decoration-dotted underline-offset-3">
+                <Value value={value} />
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-1 text-sm text-soft">A figure opens its working.</p>
+    </section>
+  )
+}
+
+const seconds = (s: number): Figure | string => (Number.isFinite(s) ? fig(s, 'time') : 'never')
+const cycles = (n: number): string => (Number.isFinite(n) ? String(n) : 'never')
+const Value = ({ value }: { value: Figure | string }): ReactNode =>
+  typeof value === 'string' ? value : <FigureText figure={value} />

@@ -1,0 +1,27 @@
+import { Button } from '../../../shell/Button.tsx'
+import type { WorkState } from './useFuelWork.ts'
+
+/** How far a computation in the background is, with the way to end it. */
+export const WorkProgress = ({
+  state,
+  name,
+  onCancel,
+}: {
+  state: WorkState<unknown>
+  name: string
+  onCancel: () => void
+}) => {
+  if (state.kind === 'failed')
+    return (
+      <p role="alert" className="mt-2 font-semibold text-stop">
+        It could not be computed: {state.message}
+      </p>
+    )
+  if (state.kind !== 'running') return null
+  return (
+    <div className="mt-2 flex items-center gap-3">
+      <progress aria-label={`${name}, progress`} value={state.share} max={1} className="h-3 w-56 accent-accent" />
+      <Button onClick={onCancel}>Cancel</Button>
+    </div>
+  )
+}

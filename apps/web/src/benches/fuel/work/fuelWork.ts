@@ -1,0 +1,45 @@
+import {
+  choiceOf,
+  combinationCaseOf,
+  rankCombinations,
+  spreadCircuit,
+  type Catalogue,
+  type CombinationAnswer,
+  type FuelCircuit,
+  type JobDocument,
+  type SpreadAnswer,
+  type SpreadInput,
+} from '@lochmoor/core'
+
+/** What takes too long for the page itself. */
+export type FuelTask =
+  | { readonly kind: 'combinations'; readonly job: JobDocument; readonly catalogue: Catalogue }
+  | {
+      readonly kind: 'spread'
+      readonly circuit: FuelCircuit
+      readonly inputs: readonly SpreadInput[]
+      readonly draws: number
+      readonly seed: number
+    }
+
+export interface TaskAnswers {
+  readonly combinations: CombinationAnswer
+  readonly spread: SpreadAnswer
+}
+
+export type FuelReply =
+  | { readonly kind: 'progress'; readonly share: number }
+  | { readonly kind: 'done'; readonly answer: TaskAnswers[keyof TaskAnswers]; readonly tookMs: number }
+  | { readonly kind: 'failed'; readonly message: string }
+
+/** Does a task and tells how far it is; the worker's whole work. */
+export const doFuelTask = (task: FuelTask, onProgress: (share: number) => void): TaskAnswers[keyof TaskAnswers] => {
+  switch (task.kind) {
+    case 'combinations':
+      return rankCombinations(combinationCaseOf(task.job, choiceOf(task.job, task.catalogue)), onProgress)
+    case 'spread': {
+      const { circuit, inputs, draws, seed } = task
+      return spreadCircuit(circuit, inputs, { draws, seed }, (done) => onProgress(done / draws))
+    }
+  }
+}

@@ -1,0 +1,13 @@
+import { doFuelTask, type FuelReply, type FuelTask } from './fuelWork.ts'
+
+const reply = (message: FuelReply): void => postMessage(message)
+
+addEventListener('message', ({ data }: MessageEvent<FuelTask>) => {
+  const startedMs = performance.now()
+  try {
+    const answer = doFuelTask(data, (share) => reply({ kind: 'progress', share }))
+    reply({ kind: 'done', answer, tookMs: performance.now() - startedMs })
+  } catch (error) {
+    reply({ kind: 'failed', message: error instanceof Error ? error.message : String(error) })
+  }
+})
