@@ -17,7 +17,7 @@ export const computation = () => {
   const circuits = DEMO_JOBS.flatMap(({ document }) => {
     const engine = engineOnFuel(document)
     return engine.points
-      .map((p) => solvePoint(document, engine, p))
+      .map((p) => solvePoint(document, p))
       .filter(isSolved)
       .map((s) => s.circuit)
   })

@@ -1,11 +1,13 @@
 // @ts-check
 import { command } from './command.mjs'
 import { computation } from './computation.mjs'
+import { fuelStation } from './fuelStation.mjs'
 import { screen } from './screen.mjs'
 import { store } from './store.mjs'
 
 console.log('Measured on this machine; nothing here passes or fails.\n')
 computation()
+fuelStation()
 command()
 await store()
 await screen()

@@ -37,14 +37,15 @@ test('from an empty job to a judgement, with mixed units and the keyboard alone'
   await choose('Strainer, before the pump', '100 micron')
   await choose('Fine filter, after the pump', '10 micron, 7')
   await choose('Injectors', 'Skell B280')
-  await expect(bench.headline).toContainText('holds its pressure from idle to full load')
+  await expect(bench.headline).toContainText('Vent of the tank')
+  await expect(bench.judgement.getByText('Pressure held: full load, low voltage')).toBeVisible()
   await expect(bench.judgement.getByText('Still to measure')).toBeVisible()
   await bench.saved()
 
   await page.reload()
   await expect(bench.field('Displacement')).toHaveValue('1.9992')
   await expect(bench.field('Length').first()).toHaveValue('4.1148')
-  await expect(bench.headline).toContainText('holds its pressure')
+  await expect(bench.headline).toContainText('Vent of the tank')
 })
 
 test('what cannot be read or is out of range is refused with the reason and stays in the field', async ({
@@ -65,6 +66,7 @@ test('what cannot be read or is out of range is refused with the reason and stay
   await refuse('Idle speed', 'about 800', /is not a figure/)
   await refuse('Displacement', '4 gallons', /unit "gallons" is not known here/)
   await refuse('Cylinders', '7.5', /whole numbers only/)
+  await bench.openStation(id, 'fuel/tank')
   await refuse('Bore, if measured', '-7', /Dash 7 has no bore on file/)
   expect(await bench.stored(id, 'fuel')).toMatchObject({ setPressurePa: 400e3 })
   await bench.field('Bore, if measured').fill('-6')

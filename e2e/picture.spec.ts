@@ -24,11 +24,11 @@ test('idle, cruise, full load and every load between move the picture', async ({
 
 test('the profile draws a metre of feed as long as a metre of return', async ({ bench }) => {
   await bench.open(DEMO.curlew)
-  const sheet = bench.picture.getByRole('img', { name: /Aldmoor Curlew GT, Idle/ })
+  const sheet = bench.picture.getByRole('img', { name: /Aldmoor Curlew GT, Cold idle/ })
   const d = await sheet.locator('path[stroke-width="2.6"]').first().getAttribute('d')
   const xs = d!.match(/[ML]?[\d.]+,/g)!.map((s) => parseFloat(s.replace(/[MLZ]/g, '')))
-  // tank, strainer, pump, filter, feed, rail, regulator, return, tank: two x for each piece
-  const [feed, back] = [xs[9]! - xs[8]!, xs[15]! - xs[14]!]
+  // tank, strainer, suction, pump, filter, feed, rail, regulator, return, tank: two x for each piece
+  const [feed, back] = [xs[11]! - xs[10]!, xs[17]! - xs[16]!]
   expect(feed / 4.1).toBeCloseTo(back / 4.3, 1)
   await expect(sheet).toContainText('feed 4.10')
 })

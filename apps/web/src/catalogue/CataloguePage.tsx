@@ -141,7 +141,7 @@ const KindList = ({ kind, parts }: { kind: PartKind; parts: readonly Part[] }) =
                   onClick={() => setOpen({ part })}
                 >
                   {part.name}
-                  {isOwnPart(part) && <span className="ml-1.5 font-normal text-ink">(our own)</span>}
+                  {isOwnPart(part) && <span className="font-normal text-ink"> (our own)</span>}
                 </button>
               ),
             },

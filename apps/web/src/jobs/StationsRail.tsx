@@ -20,7 +20,7 @@ export const StationsRail = () => {
     <>
       <nav
         aria-label="Stations"
-        className="flex shrink-0 items-stretch overflow-x-auto border-b border-hair px-1 lg:px-2"
+        className="relative flex shrink-0 items-stretch overflow-x-auto border-b border-hair px-1 lg:px-2"
       >
         {stations.map((s, i) => (
           <NavLink key={s.station} to={STATION_PATHS[s.station]} className={link}>

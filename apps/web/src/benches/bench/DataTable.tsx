@@ -2,8 +2,12 @@ import type { ReactNode } from 'react'
 
 export interface TableColumn<R> {
   readonly head: string
+  /** The heading is for those who do not see the column. */
+  readonly unseenHead?: boolean
   readonly cell: (row: R) => ReactNode
   readonly right?: boolean
+  /** Text that wants room to be read. */
+  readonly wide?: boolean
 }
 
 interface Props<R> {
@@ -18,7 +22,7 @@ interface Props<R> {
 
 /** A table of figures that scrolls by itself where the page is narrow. */
 export const DataTable = <R,>({ name, columns, rows, keyOf, marked, onRow }: Props<R>) => (
-  <div className="overflow-x-auto" role="region" aria-label={name} tabIndex={0}>
+  <div className="relative overflow-x-auto" role="region" aria-label={name} tabIndex={0}>
     <table className="w-full border-collapse text-left">
       <thead>
         <tr className="border-b-2 border-ink align-bottom">
@@ -26,9 +30,9 @@ export const DataTable = <R,>({ name, columns, rows, keyOf, marked, onRow }: Pro
             <th
               key={c.head}
               scope="col"
-              className={`px-1.5 py-1 leading-tight font-bold ${c.right ? 'text-right' : ''}`}
+              className={`px-1.5 py-1 leading-tight font-bold ${c.right ? 'text-right' : ''} ${c.wide ? 'min-w-44' : ''}`}
             >
-              {c.head}
+              {c.unseenHead ? <span className="sr-only">{c.head}</span> : c.head}
             </th>
           ))}
         </tr>

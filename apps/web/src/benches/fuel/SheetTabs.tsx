@@ -7,7 +7,7 @@ import { SHEETS, stateOfSheet } from './sheets.ts'
 export const SheetTabs = ({ verdicts }: { verdicts: readonly FuelVerdict[] }) => (
   <nav
     aria-label="Sheets of the fuel station"
-    className="flex shrink-0 overflow-x-auto border-b border-hair px-1 lg:px-2"
+    className="relative flex shrink-0 overflow-x-auto border-b border-hair px-1 lg:px-2"
   >
     {SHEETS.map(({ path, title }) => {
       const state = stateOfSheet(path, verdicts)

@@ -58,6 +58,7 @@ export type CombinationFailure =
   | 'pressure is not held'
   | 'reserve below 15 %'
   | 'rail is lifted'
+  | 'less than 10 % free behind the regulator'
 
 export interface Combination {
   readonly pumpId: string
@@ -94,6 +95,8 @@ export interface CombinationAnswer {
 }
 
 const WANTED_RESERVE = 0.15
+/** As the judgement of the station wants it. Rule of thumb of this house. */
+const WANTED_HEADROOM = 0.1
 const ASSUMED_NOISE = 3
 
 const lineOf = (hose: HosePart, path: LinePath): Line => ({
@@ -207,6 +210,7 @@ export const rankCombinations = (c: CombinationCase, onProgress?: (share: number
                 regulator,
                 reserve,
                 lifted,
+                headroom: single ? 1 : 1 - worstBehind,
               }),
               reserve: stalls ? -1 : reserve,
               tightestId: stalls ? '' : (c.points[tightest]?.id ?? ''),
@@ -246,6 +250,7 @@ const failureOf = (
     regulator: RegulatorPart
     reserve: number
     lifted: boolean
+    headroom: number
   },
 ): CombinationFailure | null => {
   if (s.stalls) return 'pump stalls at a voltage'
@@ -259,6 +264,7 @@ const failureOf = (
   if (s.reserve < 0) return 'pressure is not held'
   if (s.lifted) return 'rail is lifted'
   if (s.reserve < WANTED_RESERVE) return 'reserve below 15 %'
+  if (s.headroom < WANTED_HEADROOM) return 'less than 10 % free behind the regulator'
   return null
 }
 

@@ -4,7 +4,7 @@ import { dueFactorOf } from './circuitOfJob.ts'
 import { FITTING_K, lengthOfLine, lineOfDesign } from './lineOfDesign.ts'
 import { engineOnFuel } from './operatingPoint.ts'
 
-/** Which parts of the catalogue are tried; the present choice is always among them. */
+/** Which parts of the catalogue are tried. */
 export interface CombinationChoice {
   readonly pumps: Catalogue['pumps']
   readonly feeds: readonly HosePart[]
@@ -23,7 +23,13 @@ const pathOf = (job: JobDocument, which: 'feed' | 'return'): LinePath => {
   return { lengthM: lengthOfLine(job, which), riseM: figureOf(job, `fuel.${which}.riseM`), minorK }
 }
 
-/** What of the catalogue comes into question at all for this job: right kind of regulator, fine filters, rated hoses. */
+/** Coarser ones are no fine filters to the judgement either. */
+const FINE_ENOUGH_M = 40e-6
+
+/**
+ * What of the catalogue comes into question at all for this job: right kind of regulator, filters fine enough for
+ * injectors, hoses rated for the fuel.
+ */
 export const choiceOf = (job: JobDocument, catalogue: Catalogue): CombinationChoice => {
   const loop = fuelLoopOf(job)
   const ethanolShare = figureOf(job, 'fuel.ethanolShare')
@@ -32,7 +38,7 @@ export const choiceOf = (job: JobDocument, catalogue: Catalogue): CombinationCho
     pumps: catalogue.pumps,
     feeds: hoses,
     returns: hoses,
-    filters: catalogue.filters.filter((f) => f.use === 'fine'),
+    filters: catalogue.filters.filter((f) => f.use === 'fine' && f.finenessM <= FINE_ENOUGH_M),
     regulators: catalogue.regulators.filter((r) => r.type === loop),
   }
 }

@@ -133,7 +133,7 @@ const Ranking = ({ answer, job, catalogue, tookMs }: RankingProps) => {
         <strong>
           {answer.passing.toLocaleString('en')} of {answer.tried.toLocaleString('en')} combinations pass
         </strong>{' '}
-        at every moment with 15 % to spare.{' '}
+        at every moment, with 15 % of the demand and 10 % behind the regulator to spare.{' '}
         <span className="text-soft">
           {answer.solved.toLocaleString('en')} circuits were solved
           {tookMs !== null && ` in ${(tookMs / 1000).toFixed(2)} s`}; the others share one of those.

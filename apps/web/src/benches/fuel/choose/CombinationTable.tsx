@@ -25,6 +25,10 @@ const isChosen = (c: Combination, { fuel }: JobDocument): boolean =>
   fuel.filter?.id === c.filterId &&
   fuel.regulator?.id === c.regulatorId
 
+/** What works, with less to spare than is wanted. */
+const isTight = (fails: Combination['fails']): boolean =>
+  fails === 'reserve below 15 %' || fails === 'less than 10 % free behind the regulator'
+
 /** Combinations with their margins, and the way to take one. */
 export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) => {
   const [most, setMost] = useState(PAGE)
@@ -41,6 +45,7 @@ export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) 
         columns={[
           {
             head: 'Parts',
+            wide: true,
             cell: (c) => (
               <>
                 <span className="block font-semibold">{nameOf(catalogue.pumps, c.pumpId)}</span>
@@ -56,14 +61,14 @@ export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) 
             head: 'Judged',
             cell: (c) => (
               <StateShape
-                state={c.fails === null ? 'ok' : c.fails === 'reserve below 15 %' ? 'caution' : 'stop'}
+                state={c.fails === null ? 'ok' : isTight(c.fails) ? 'caution' : 'stop'}
                 word={c.fails ?? 'passes'}
               />
             ),
           },
           { head: 'Reserve', right: true, cell: (c) => <FigureText figure={fig(c.reserve, 'share', 0)} /> },
           {
-            head: 'Behind regulator free',
+            head: 'Free behind',
             right: true,
             cell: (c) => <FigureText figure={fig(c.headroom, 'share', 0)} />,
           },
@@ -72,7 +77,8 @@ export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) 
           { head: 'Noise', right: true, cell: (c) => `${c.noiseClass} of 5` },
           { head: 'Price', right: true, cell: (c) => c.price },
           {
-            head: '',
+            head: 'Take',
+            unseenHead: true,
             cell: (c) =>
               isChosen(c, job) ? (
                 <span className="font-bold">chosen</span>

@@ -67,6 +67,7 @@ const SetTable = ({ sets, injectors, chosenId }: SetTableProps) => {
       columns={[
         {
           head: 'Set',
+          wide: true,
           cell: (s) => (
             <>
               <span className="block font-semibold">
@@ -106,7 +107,7 @@ const SetTable = ({ sets, injectors, chosenId }: SetTableProps) => {
           ),
         },
         {
-          head: 'Range: has, needs',
+          head: 'Range, needs',
           right: true,
           cell: (s) => `${s.dynamicRange.toFixed(1)}, ${s.neededRange.toFixed(1)}`,
         },
@@ -116,7 +117,8 @@ const SetTable = ({ sets, injectors, chosenId }: SetTableProps) => {
           cell: (s) => <FigureText figure={fig(s.mostDifferencePa, 'pressure')} />,
         },
         {
-          head: '',
+          head: 'Take',
+          unseenHead: true,
           cell: (s) =>
             s.id === chosenId ? (
               <span className="font-bold">chosen</span>

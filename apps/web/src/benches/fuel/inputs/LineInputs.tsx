@@ -22,7 +22,13 @@ const RISES: Readonly<Record<LineName, string>> = {
 }
 
 /** One line: its hose or measured bore, length, rise and fittings; or that it is described leg by leg. */
-export const LineInputs = ({ job, catalogue, assumed, which }: InputsProps & { which: LineName }) => {
+export const LineInputs = ({
+  job,
+  catalogue,
+  assumed,
+  which,
+  onLines = false,
+}: InputsProps & { which: LineName; onLines?: boolean }) => {
   const line = job.fuel[which]
   const describe = useDescribe()
   const load = loadOf(job, which)
@@ -61,9 +67,13 @@ export const LineInputs = ({ job, catalogue, assumed, which }: InputsProps & { w
       {line.legs.length > 0 ? (
         <p className="py-1.5 leading-snug text-soft">
           Described in {line.legs.length} legs: length, bends and ends come from there.{' '}
-          <Link to="../fuel/lines" className="text-accent underline">
-            To the lines
-          </Link>
+          {onLines ? (
+            'They are below.'
+          ) : (
+            <Link to="../fuel/lines" className="text-accent underline">
+              To the lines
+            </Link>
+          )}
         </p>
       ) : (
         <>

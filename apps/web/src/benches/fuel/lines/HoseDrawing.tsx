@@ -2,7 +2,7 @@ import { formatQuantity, outsideOf, type FittingPart, type HosePiece } from '@lo
 import { useUnit } from '../../../store/preferences.ts'
 import { useWidth } from '../picture/useWidth.ts'
 
-const HEIGHT = 168
+const HEIGHT = 190
 
 /** One hose with its dimensions: what to cut, what the ends take up, over all between the seats. */
 export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
@@ -12,7 +12,7 @@ export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
   const { leg, hose } = piece
   const overM = piece.cutM + piece.takesUpM
   const [x0, x1] = [60, width - 60]
-  const y = 74
+  const y = 98
   const end = 44
   const startTakesM = leg.start?.takesUpM ?? 0
   const endTakesM = leg.end?.takesUpM ?? 0
@@ -41,10 +41,10 @@ export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
         <End x={x1} y={y} fitting={leg.end} facing={1} />
         <Dim x0={x0 + end} x1={x1 - end} y={y + 30} text={`cut ${mm(piece.cutM)}`} strong />
         <Dim x0={x0} x1={x1} y={y + 58} text={`${mm(overM)} between the seats`} />
-        <text x={x0} y={y - 22} fontSize="11.5">
+        <text x={x0} y={42} fontSize="11.5">
           {leg.start ? `${leg.start.angleDeg}°, takes up ${mm(startTakesM)}` : 'no end chosen'}
         </text>
-        <text x={x1} y={y - 22} fontSize="11.5" textAnchor="end">
+        <text x={x1} y={42} fontSize="11.5" textAnchor="end">
           {leg.end ? `${leg.end.angleDeg}°, takes up ${mm(endTakesM)}` : 'no end chosen'}
         </text>
       </svg>

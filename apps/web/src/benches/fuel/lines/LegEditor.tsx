@@ -60,7 +60,7 @@ export const LegEditor = ({ job, catalogue, assumed, which, used, index, onWhich
           </button>
         ))}
       </div>
-      <LineInputs job={job} catalogue={catalogue} assumed={assumed} which={which} />
+      <LineInputs job={job} catalogue={catalogue} assumed={assumed} which={which} onLines />
       <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">
         Legs of the {LINE_TITLES[which].toLowerCase()}
       </h2>

@@ -105,22 +105,18 @@ export const RouteStrip = ({ job, which, index, onLeg }: Props) => {
                       stroke="var(--ink)"
                       strokeWidth="1.6"
                     />
-                    {w > 60 && (
-                      <>
-                        <text x={from + 5} y={y - 9} fontSize="11.5" fontWeight={chosen ? 700 : 400}>
-                          {leg.name.length * 6.1 > w
-                            ? `${leg.name.slice(0, Math.max(3, Math.floor(w / 6.6)))}…`
-                            : leg.name}
-                        </text>
-                        <text x={from + 5} y={y + 20} fontSize="11" style={{ fill: 'var(--ink-soft)' }}>
-                          {[
-                            leg.lengthM === null ? '' : formatQuantity(leg.lengthM, distance),
-                            ...(w > 150 ? marksOf(leg) : []),
-                          ]
-                            .filter(Boolean)
-                            .join(', ')}
-                        </text>
-                      </>
+                    <text x={from + 5} y={y - 9} fontSize="11.5" fontWeight={chosen ? 700 : 400}>
+                      {leg.name.length * 6.4 + 16 < w ? `${i + 1} ${leg.name}` : i + 1}
+                    </text>
+                    {w > 46 && (
+                      <text x={from + 5} y={y + 20} fontSize="11" style={{ fill: 'var(--ink-soft)' }}>
+                        {[
+                          leg.lengthM === null ? '' : formatQuantity(leg.lengthM, distance),
+                          ...(w > 150 ? marksOf(leg) : []),
+                        ]
+                          .filter(Boolean)
+                          .join(', ')}
+                      </text>
                     )}
                   </g>
                 )

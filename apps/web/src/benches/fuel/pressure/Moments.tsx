@@ -11,6 +11,9 @@ interface Props {
   readonly onPoint: (pointId: string) => void
 }
 
+/** Beyond this the figure says nothing more. */
+const PLENTY = 5
+
 const reserveOf = ({ circuit, point }: SolvedPoint): number | null =>
   point.demandM3S > 0 ? mostHeldDemandM3S(circuit) / point.demandM3S - 1 : null
 
@@ -31,6 +34,7 @@ export const Moments = ({ assessment: { solved, verdicts }, shownId, onPoint }: 
         columns={[
           {
             head: 'Moment',
+            wide: true,
             cell: (s) => (
               <button
                 type="button"
@@ -58,10 +62,16 @@ export const Moments = ({ assessment: { solved, verdicts }, shownId, onPoint }: 
             right: true,
             cell: (s) => {
               const reserve = reserveOf(s)
-              return reserve === null ? '' : <FigureText figure={fig(reserve, 'share', 0)} />
+              return reserve === null ? (
+                ''
+              ) : reserve > PLENTY ? (
+                'plenty'
+              ) : (
+                <FigureText figure={fig(reserve, 'share', 0)} />
+              )
             },
           },
-          { head: '', cell: (s) => <StateMark state={stateOfMoment(s)} wordless /> },
+          { head: 'State', unseenHead: true, cell: (s) => <StateMark state={stateOfMoment(s)} wordless /> },
         ]}
       />
     </section>

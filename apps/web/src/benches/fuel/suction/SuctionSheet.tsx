@@ -131,7 +131,7 @@ const Inlets = ({ job, assessment }: SheetProps) => {
         keyOf={(r) => r.s.point.id}
         marked={(r) => r === worst}
         columns={[
-          { head: 'Moment', cell: (r) => `${r.s.point.label}${r === worst ? ' (worst)' : ''}` },
+          { head: 'Moment', wide: true, cell: (r) => `${r.s.point.label}${r === worst ? ' (worst)' : ''}` },
           {
             head: 'Fuel',
             right: true,

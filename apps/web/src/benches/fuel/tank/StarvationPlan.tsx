@@ -3,6 +3,8 @@ import { useUnit } from '../../../store/preferences.ts'
 import { useWidth } from '../picture/useWidth.ts'
 
 const BOX = 190
+/** Kept free on each side for the words. */
+const SIDE = 118
 const ROAD_G = 0.6
 const G_M_S2 = 9.80665
 
@@ -13,7 +15,7 @@ export const StarvationPlan = ({ job, answer }: { job: JobDocument; answer: Star
   const bore = useUnit('bore')
   const { floorLengthM, floorWidthM, fromFrontM, fromLeftM } = job.fuel.tank
   if (floorLengthM === null || floorWidthM === null || fromFrontM === null || fromLeftM === null) return null
-  const px = BOX / Math.max(floorLengthM, floorWidthM)
+  const px = Math.min(BOX / Math.max(floorLengthM, floorWidthM), Math.max(60, width - 2 * SIDE) / floorWidthM)
   const [w, h] = [floorWidthM * px, floorLengthM * px]
   const [cx, top] = [width / 2, 62]
   const left = cx - w / 2

@@ -9,7 +9,7 @@ interface Props {
   readonly lowM: number | null
 }
 
-const PAD = { top: 44, bottom: 26, side: 12 }
+const PAD = { top: 56, bottom: 26, side: 12 }
 const DRAWN_HEIGHT = 300
 const HAT_M = 0.13
 const SOCK_M = 0.06
@@ -36,7 +36,7 @@ export const TankSection = ({ fit, c, lowM }: Props) => {
   const sockY = topY + hangs * px
   const fouls = fit.foulsByM > 0
   const right = width - PAD.side
-  const tankLeft = PAD.side + 66
+  const tankLeft = PAD.side + 92
   const tankRight = right - 96
   return (
     <figure ref={ref} className="border border-ink bg-sheet">

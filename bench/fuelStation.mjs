@@ -1,0 +1,64 @@
+// @ts-check
+import {
+  choiceOf,
+  combinationCaseOf,
+  isSolved,
+  engineOnFuel,
+  packOnStock,
+  rankCombinations,
+  solvePoint,
+  spreadCircuit,
+  spreadInputsOf,
+  tightestPoint,
+} from '../packages/core/dist/index.js'
+import { STOCK_CATALOGUE } from '../apps/server/dist/catalogue/stock/index.js'
+import { DEMO_JOBS } from '../apps/server/dist/demo/demoJobs.js'
+import { median, report } from './measure.mjs'
+
+/** @param {number} times @param {() => void} act */
+const msOf = (times, act) =>
+  median(
+    Array.from({ length: times }, () => {
+      const from = process.hrtime.bigint()
+      act()
+      return Number(process.hrtime.bigint() - from) / 1e6
+    }),
+  )
+
+/** @template {{ id: string }} P @param {readonly P[]} parts @param {number} n @returns {P[]} */
+const exactly = (parts, n) => Array.from({ length: n }, (_, i) => ({ ...parts[i % parts.length], id: `p${i}` }))
+
+/** What runs in the worker of the fuel station: probability and ranking; and the cut list. */
+export const fuelStation = () => {
+  for (const { document } of DEMO_JOBS) {
+    const solved = engineOnFuel(document)
+      .points.map((p) => solvePoint(document, p))
+      .filter(isSolved)
+    const worst = tightestPoint(solved)
+    if (!worst) continue
+    const name = document.vehicle.title
+    const inputs = spreadInputsOf(document, worst)
+    const spread = msOf(5, () => void spreadCircuit(worst.circuit, inputs, { draws: 20_000, seed: 1 }))
+    report(`20,000 draws at the tightest moment of ${name}, median`, `${spread.toFixed(0)} ms`, '1000 ms or less')
+
+    const choice = choiceOf(document, STOCK_CATALOGUE)
+    const c = combinationCaseOf(document, {
+      pumps: exactly(choice.pumps, 12),
+      feeds: exactly(choice.feeds, 6),
+      returns: exactly(choice.returns, 6),
+      filters: exactly(choice.filters, 5),
+      regulators: exactly(choice.regulators, 4),
+    })
+    const answer = rankCombinations(c)
+    const ranked = msOf(5, () => void rankCombinations(c))
+    report(
+      `${answer.tried} combinations over ${c.points.length} moments of ${name} (${answer.solved} circuits solved), median`,
+      `${ranked.toFixed(0)} ms`,
+      '3000 ms or less',
+    )
+  }
+  let seed = 7
+  const next = () => (seed = (seed * 16_807) % 2_147_483_647) / 2_147_483_647
+  const pieces = Array.from({ length: 20 }, () => 0.3 + 2 * next())
+  report('cut list of 20 pieces proved least, median', `${msOf(5, () => void packOnStock(pieces, 6)).toFixed(0)} ms`)
+}

@@ -1,0 +1,95 @@
+import { readFile } from 'node:fs/promises'
+import { DEMO, expect, test, violationsOf } from './bench.ts'
+
+test('a pump of one’s own, pasted from a spreadsheet, is looked over, kept and chosen', async ({ page, bench }) => {
+  await page.goto(`${bench.address}/catalogue/pumps`)
+  await page.getByRole('button', { name: 'Add a pump of our own' }).click()
+  const form = page.getByRole('dialog')
+  const name = `Rebuilt pump ${Math.random().toString(36).slice(2, 8)}`
+  await form.getByLabel('name', { exact: true }).fill(name)
+  await form.getByLabel('price class').fill('2')
+  await form.getByLabel('mount').selectOption('in-line')
+  await form.getByLabel('first table at V').fill('13.5')
+  await form.getByRole('button', { name: 'Paste from a spreadsheet' }).first().click()
+  const paste = form.getByLabel('Rows from a spreadsheet: pressure, flow, current')
+  await paste.fill('bar\tL/min\tA\n0\t2.6\t4\n3\t1.9')
+  await form.getByLabel('Pressure in').selectOption('bar')
+  await form.getByLabel('Flow in').selectOption('L/min')
+  await form.getByRole('button', { name: 'Take these rows' }).click()
+  await expect(form.getByText(/Row 2 is “3 1.9”; allowed: three numbers/)).toBeVisible()
+  await paste.fill('bar\tL/min\tA\n0\t2.6\t4\n3\t1.9\t6\n6\t0.1\t9')
+  await form.getByRole('button', { name: 'Take these rows' }).click()
+  await expect(form.getByLabel('first table kPa:L/h:A')).toHaveValue('0:156:4 300:114:6 600:6:9')
+  await expect(form.getByText('The curve is sound')).toBeVisible()
+  await form.getByLabel('first table kPa:L/h:A').fill('0:156:4 300:170:6')
+  await expect(form.getByText(/Wrong: first table, point 2, flow/)).toBeVisible()
+  await expect(form.getByRole('button', { name: 'Keep as our own' })).toBeDisabled()
+  await form.getByLabel('first table kPa:L/h:A').fill('0:156:4 300:114:6 600:6:9')
+  await form.getByLabel('noise class').fill('9')
+  await form.getByRole('button', { name: 'Keep as our own' }).click()
+  await expect(form.getByText('“9” is not allowed: a whole number, 1 to 5.')).toBeVisible()
+  await form.getByLabel('noise class').fill('3')
+  await form.getByRole('button', { name: 'Keep as our own' }).click()
+  await expect(page.getByRole('button', { name: `${name} (our own)` })).toBeVisible()
+
+  const id = await bench.copyOf(DEMO.curlew, 'Copy for the own pump')
+  await bench.open(id)
+  await bench.field('Pump').selectOption({ label: `${name}: in-line, 114 L/h at 300 kPa` })
+  await bench.saved()
+  await page.goto(`${bench.address}/catalogue/pumps`)
+  await page.getByRole('button', { name: `${name} (our own)` }).click()
+  await expect(form.getByText('Copy for the own pump')).toBeVisible()
+  await form.getByRole('button', { name: 'Remove from the catalogue' }).click()
+  await expect(form.getByText(/cannot vanish/)).toBeVisible()
+  await form.getByLabel('price class').fill('4')
+  await form.getByRole('button', { name: 'Keep the changes' }).click()
+  await bench.open(id)
+  await page.getByRole('button', { name: 'Take the catalogue’s' }).click()
+  await expect(page.getByText(/The catalogue says otherwise/)).toBeHidden()
+})
+
+test('a list comes in as CSV after a look at every cell, and goes out again', async ({ page, bench }) => {
+  await page.goto(`${bench.address}/catalogue/hoses`)
+  const out = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Export CSV' }).click()
+  const [head, first] = (await readFile(await (await out).path(), 'utf8')).split('\r\n')
+  const row = (name: string, bore: string) =>
+    first!.replace(/^[^,]*,[^,]*,/, `,${name},`).replace(/rubber,[^,]*,/, `rubber,${bore},`)
+  await page.getByRole('button', { name: 'Import CSV' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('or pasted here').fill('colour,smell\nred,none')
+  await expect(dialog.getByText(/The first row must name the columns/)).toBeVisible()
+  const stamp = Math.random().toString(36).slice(2, 8)
+  await dialog.getByLabel('CSV file').setInputFiles({
+    name: 'hoses.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from([head, row(`Reel ${stamp}`, '9'), row('Too wide', '900')].join('\r\n')),
+  })
+  const preview = dialog.getByRole('status', { name: 'Preview' })
+  await expect(preview).toContainText('1 of 2 rows can come in; 1 cannot')
+  await expect(preview).toContainText('bore mm: “900” is not allowed; allowed: a number, 0.5 to 100 mm')
+  expect(await violationsOf(page)).toEqual([])
+  await dialog.getByRole('button', { name: 'Import the 1 good ones, leave out 1' }).click()
+  await page.getByLabel('Only our own').check()
+  await page.getByLabel('Search the parts').fill(stamp)
+  await expect(page.getByRole('row')).toHaveCount(2)
+  await page.getByRole('button', { name: `Reel ${stamp} (our own)` }).click()
+  await dialog.getByRole('button', { name: 'Remove from the catalogue' }).click()
+  await expect(page.getByText('No hose or tube answers to this search.')).toBeVisible()
+})
+
+for (const colorScheme of ['light', 'dark'] as const)
+  test.describe(colorScheme, () => {
+    test.use({ colorScheme })
+    test(`no accessibility violation in the catalogue, ${colorScheme}`, async ({ page, bench }) => {
+      for (const kind of ['pumps', 'injectors', 'hoses', 'fittings', 'filters', 'regulators', 'controllers']) {
+        await page.goto(`${bench.address}/catalogue/${kind}`)
+        await expect(page.getByRole('table')).toBeVisible()
+        expect([kind, await violationsOf(page)]).toEqual([kind, []])
+      }
+      await page.goto(`${bench.address}/catalogue/pumps`)
+      await page.getByRole('button', { name: 'Quarrie Q170' }).click()
+      await expect(page.getByText('Jobs that use it')).toBeVisible()
+      expect(await violationsOf(page)).toEqual([])
+    })
+  })

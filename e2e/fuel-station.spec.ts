@@ -1,0 +1,199 @@
+import { readFile } from 'node:fs/promises'
+import type { Page } from '@playwright/test'
+import { DEMO, expect, test, violationsOf } from './bench.ts'
+
+const goTo = async (page: Page, sheet: string): Promise<void> => {
+  await page.getByRole('navigation', { name: 'Sheets of the fuel station' }).getByRole('link', { name: sheet }).click()
+}
+const entry = (page: Page, label: string) => page.locator('#measured').getByLabel(label, { exact: true })
+
+test('from an empty car to ordered parts', async ({ page, bench }) => {
+  await page.goto(`${bench.address}/jobs`)
+  await page.getByLabel('Name of the car').fill('Fellside pickup')
+  await page.getByRole('button', { name: 'New job' }).click()
+  await expect(page).toHaveURL(/walk-around$/)
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Fuel' }).click()
+  await expect(bench.headline).toContainText('Choose a pump')
+
+  await entry(page, 'Displacement').fill('2.3 L')
+  await entry(page, 'Power wanted').fill('80 kW')
+  await entry(page, 'Place of injection').selectOption('above-plate')
+  await entry(page, 'Kind of system').selectOption('return')
+  await entry(page, 'Set pressure').fill('100 kPa')
+
+  await goTo(page, 'Choose parts')
+  const combinations = page.getByRole('region', { name: 'Combinations' })
+  await combinations.getByRole('button', { name: /^Take/ }).first().click()
+  await expect(bench.headline).not.toContainText('Choose')
+  await expect(page.locator('#measured').getByLabel('Pump', { exact: true })).not.toHaveValue('')
+
+  await goTo(page, 'Injectors')
+  const sets = page.getByRole('region', { name: 'Injector sets' })
+  await expect(sets.getByText('fits').first()).toBeVisible()
+  await sets.getByRole('button', { name: /^Take/ }).first().click()
+  await expect(sets.getByText('chosen')).toBeVisible()
+
+  await goTo(page, 'Tank')
+  await entry(page, 'Depth, floor to top inside').fill('220 mm')
+  await entry(page, 'Gap above, to the floor').fill('30 mm')
+  await expect(page.getByRole('img', { name: /Section to scale.*too high by/ })).toBeVisible()
+  await expect(bench.headline).toContainText('The hat fouls the floor above')
+  await entry(page, 'Gap above, to the floor').fill('70 mm')
+  await expect(page.getByRole('img', { name: /Section to scale.*clears by/ })).toBeVisible()
+  for (const [label, figure] of [
+    ['Floor, along the car', '450 mm'],
+    ['Floor, across the car', '600 mm'],
+    ['Pick-up from the front wall', '225 mm'],
+    ['Pick-up from the left wall', '300 mm'],
+    ['Pot or baffle box around it', '1.5 L'],
+  ] as const)
+    await entry(page, label).fill(figure)
+  await entry(page, 'Roll-over valve').selectOption('yes')
+  await entry(page, 'Loop above the filler').selectOption('yes')
+  await entry(page, 'It ends').selectOption('outside-down')
+  await entry(page, 'Hose or tube').selectOption('fleet-low-8')
+  await entry(page, 'Length').fill('1.5 m')
+
+  await goTo(page, 'Lines')
+  await page.getByRole('button', { name: 'Describe it leg by leg' }).click()
+  await entry(page, 'Called').fill('Tank to body')
+  await entry(page, 'Length, seat to seat').fill('0.6 m')
+  await entry(page, 'One end moves with').selectOption('tank')
+  await page.getByRole('button', { name: 'Add a leg' }).click()
+  await entry(page, 'Length, seat to seat').fill('3 m')
+  await expect(page.getByRole('region', { name: 'Cut list' }).getByText('Tank to body').first()).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Leak test' })).toContainText('Release the pressure')
+
+  await goTo(page, 'Order')
+  for (const label of ['With the engine', 'After a crash', 'When a wire chafes'])
+    await entry(page, label).selectOption('yes')
+  await expect(page.getByRole('table')).toContainText('injectors')
+  await bench.saved()
+  const csv = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Parts as CSV' }).click()
+  const list = await readFile(await (await csv).path(), 'utf8')
+  expect(list).toContain('quantity,quantity is,part,name,specification,follows from')
+  for (const paper of ['A4', 'Letter']) {
+    const pdf = page.waitForEvent('download')
+    await page.getByRole('link', { name: `Working sheet, ${paper}` }).click()
+    const download = await pdf
+    expect(download.suggestedFilename()).toBe('Fellside pickup, fuel.pdf')
+    expect((await readFile(await download.path())).subarray(0, 5).toString()).toBe('%PDF-')
+  }
+  await page.getByRole('button', { name: 'Mark these parts as ordered' }).click()
+  await expect(page.getByText('This job stands at “parts ordered”.')).toBeVisible()
+  await bench.saved()
+  await page.getByRole('link', { name: 'Log book' }).click()
+  await expect(page.getByText(/Fuel parts ordered/)).toBeVisible()
+})
+
+test('the moments stand side by side, the worst is marked, and each can be shown', async ({ page, bench }) => {
+  await bench.open(DEMO.carrier)
+  const moments = page.getByRole('region', { name: 'Moments' })
+  await expect(moments.getByRole('row')).toHaveCount(12)
+  await expect(moments.getByRole('row', { name: /worst/ })).toContainText('Full load, low voltage')
+  await moments.getByRole('button', { name: /^Full load, hot fuel/ }).click()
+  await expect(page.getByRole('figure', { name: 'Pressure along the circuit' })).toContainText('Full load, hot fuel')
+})
+
+test('the probability is worked out in the background, the same for the same seed, and says what to measure', async ({
+  page,
+  bench,
+}) => {
+  await bench.open(DEMO.carrier)
+  const answer = page.getByRole('status', { name: 'Probability that the pressure holds' })
+  const work = page.getByRole('button', { name: 'Work out the probability' })
+  await work.click()
+  await expect(answer).toContainText(/Holds in \d/)
+  await expect(answer).toContainText('Measure next: ')
+  const first = await answer.getByText(/Holds in/).textContent()
+  await work.click()
+  await expect(answer.getByText(first!)).toBeVisible()
+  await page.getByLabel('Seed', { exact: true }).fill('2')
+  await work.click()
+  await expect(answer.getByText(first!)).toBeHidden()
+  await page.getByLabel('Seed', { exact: true }).fill('a lot')
+  await expect(page.getByText(/Seed is “a lot”; allowed: a whole number, 0 to/)).toBeVisible()
+  await expect(work).toBeDisabled()
+})
+
+test('both kinds of loop stand side by side, the trap at idle is told, and the other one can be taken', async ({
+  page,
+  bench,
+}) => {
+  const id = await bench.copyOf(DEMO.curlew, 'Copy for the loop')
+  await page.goto(`${bench.address}/jobs/${id}/fuel/loop`)
+  await expect(page.getByText(/The regulator stands wide open and the rail still rises/)).toBeVisible()
+  await page.getByRole('article', { name: 'Single line' }).getByRole('button', { name: 'Take this one' }).click()
+  await expect(
+    page.getByRole('article', { name: 'Single line' }).getByText('This is the design as it stands.'),
+  ).toBeVisible()
+  await expect(bench.headline).not.toContainText('Rail lifted')
+  await page.getByRole('button', { name: /^Undo/ }).click()
+  await expect(bench.headline).toContainText('Rail lifted')
+})
+
+test('base pressure as a lever says what limits it', async ({ page, bench }) => {
+  const id = await bench.copyOf(DEMO.warden, 'Copy for the lever')
+  await page.goto(`${bench.address}/jobs/${id}/fuel/injectors`)
+  const lever = page.getByRole('region', { name: 'Base pressure as a lever' })
+  await lever.getByLabel('Lambda measured').fill('1.20')
+  await expect(lever).toContainText('Against it: ')
+  await expect(lever.getByRole('button', { name: 'Set it so' })).toBeDisabled()
+  await lever.getByLabel('Lambda measured').fill('9')
+  await expect(lever).toContainText('“9” is not allowed: 0.7 to 1.3.')
+})
+
+test('a hose that does not stand the pressure cannot be chosen, and says why', async ({ page, bench }) => {
+  await page.goto(`${bench.address}/jobs/${DEMO.warden}/fuel/lines`)
+  const hose = entry(page, 'Hose or tube of this leg')
+  const refused = hose.getByRole('option', { name: /^Fleet carburettor hose 8 mm:/ })
+  await expect(refused).toBeDisabled()
+  await expect(refused).toContainText('this line can see')
+})
+
+test('hot fuel and a high pass bring the pump’s inlet nearer to boiling', async ({ page, bench }) => {
+  const id = await bench.copyOf(DEMO.curlew, 'Copy for the pass')
+  await page.goto(`${bench.address}/jobs/${id}/fuel/suction`)
+  await expect(bench.judgement.getByText('Pressure at the pump’s inlet')).toBeVisible()
+  await entry(page, 'Hottest fuel in the tank').fill('60 °C')
+  await expect(bench.judgement.getByText(/Fuel boils at the pump/)).toBeVisible()
+  await page.getByRole('button', { name: 'Prime, lines empty: show the working' }).click()
+  await expect(page.getByRole('dialog')).toContainText('time to fill the empty line')
+})
+
+test('sheets are reached by the palette', async ({ page, bench }) => {
+  await bench.open(DEMO.curlew)
+  await page.keyboard.press('Control+k')
+  await page.getByPlaceholder('What do you want to do?').fill('fuel: tank')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/fuel\/tank$/)
+})
+
+for (const colorScheme of ['light', 'dark'] as const)
+  test.describe(colorScheme, () => {
+    test.use({ colorScheme })
+    test(`no accessibility violation on the sheets, ${colorScheme}`, async ({ page, bench }) => {
+      for (const sheet of ['choose', 'injectors', 'loop', 'suction', 'lines', 'tank', 'order']) {
+        await page.goto(`${bench.address}/jobs/${DEMO.curlew}/fuel/${sheet}`)
+        await expect(bench.headline).toBeVisible()
+        if (sheet === 'choose') await expect(page.getByText(/combinations pass/)).toBeVisible()
+        expect([sheet, await violationsOf(page)]).toEqual([sheet, []])
+      }
+    })
+  })
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } })
+  test('nothing of the sheets runs over the edge', async ({ page, bench }) => {
+    for (const sheet of ['', 'choose', 'injectors', 'loop', 'suction', 'lines', 'tank', 'order']) {
+      await page.goto(`${bench.address}/jobs/${DEMO.curlew}/fuel/${sheet}`)
+      await expect(bench.headline).toBeVisible()
+      if (sheet === 'choose') await expect(page.getByText(/combinations pass/)).toBeVisible()
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      )
+      expect([sheet, over]).toEqual([sheet, 0])
+    }
+  })
+})
