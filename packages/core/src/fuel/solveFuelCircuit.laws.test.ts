@@ -55,6 +55,21 @@ describe('fuel circuit, laws on random systems', () => {
       change: (c: FuelCircuit): FuelCircuit => ({ ...c, feed: { ...c.feed, boreM: 1.2 * c.feed.boreM } }),
     },
     {
+      law: 'more bore of every piece of the feed never lowers the rail',
+      change: (c: FuelCircuit): FuelCircuit => ({
+        ...c,
+        feed: {
+          ...c.feed,
+          boreM: 1.2 * c.feed.boreM,
+          ...(c.feed.then && { then: c.feed.then.map((p) => ({ ...p, boreM: 1.2 * p.boreM })) }),
+        },
+      }),
+    },
+    {
+      law: 'a suction line taken away never lowers the rail',
+      change: (c: FuelCircuit): FuelCircuit => ({ ...c, suction: null }),
+    },
+    {
       law: 'less demand never lowers the rail',
       change: (c: FuelCircuit): FuelCircuit => ({ ...c, demandM3S: 0.7 * c.demandM3S }),
     },

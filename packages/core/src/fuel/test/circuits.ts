@@ -69,6 +69,8 @@ export const arbCircuit: fc.Arbitrary<FuelCircuit> = fc
     filter: fc.option(arbLoss),
     after: fc.boolean(),
     feed: arbLine,
+    then: fc.array(arbLine, { maxLength: 3 }),
+    suction: fc.option(arbLine, { freq: 2 }),
     back: fc.option(arbLine, { freq: 4 }),
     demandM3S: fc.oneof(fc.constant(0), decades(1e-8, 1.5e-4)),
     type: fc.constantFrom('return' as const, 'single-line' as const),
@@ -86,7 +88,8 @@ export const arbCircuit: fc.Arbitrary<FuelCircuit> = fc
       ...r.filter,
       position: r.after && r.type === 'single-line' ? ('after-regulator' as const) : ('before-regulator' as const),
     },
-    feed: r.feed,
+    ...(r.suction && { suction: { ...r.suction, riseM: 0 } }),
+    feed: { ...r.feed, ...(r.then.length > 0 && { then: r.then.map(({ riseM: _, ...piece }) => piece) }) },
     return: r.back && (r.type === 'single-line' ? { ...r.back, riseM: 0 } : r.back),
     demandM3S: r.demandM3S,
     regulator: {

@@ -1,4 +1,4 @@
-import type { FuelCircuit, Line, Loss } from '../circuitTypes.ts'
+import type { FuelCircuit, Line, LinePiece, Loss } from '../circuitTypes.ts'
 
 /**
  * The same circuit solved another way, slowly and plainly: bisection on the pressure at the regulated point, with flows
@@ -14,7 +14,8 @@ export const slowSolve = (c: FuelCircuit) => {
   const slope = c.regulator.slopePaPerM3S ?? 0
   const after = c.filter?.position === 'after-regulator'
 
-  const pipe = (l: Line, q: number): number => {
+  const pipe = (l: Line, q: number): number => [l, ...(l.then ?? [])].reduce((sum, piece) => sum + onePipe(piece, q), 0)
+  const onePipe = (l: LinePiece, q: number): number => {
     if (q <= 0) return 0
     const v = q / ((Math.PI / 4) * l.boreM ** 2)
     const re = (v * l.boreM) / c.fluid.kinematicViscosityM2S
@@ -29,6 +30,7 @@ export const slowSolve = (c: FuelCircuit) => {
     tank +
     rise(c.pump.curve, q) -
     loss(c.strainer, q) -
+    (c.suction ? pipe(c.suction, q) : 0) -
     (after ? 0 : loss(c.filter, q)) -
     (single ? 0 : pipe(c.feed, q) + column(c.feed))
   const kept = (r: number): number =>
