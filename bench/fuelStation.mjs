@@ -25,8 +25,14 @@ const msOf = (times, act) =>
     }),
   )
 
-/** @template {{ id: string }} P @param {readonly P[]} parts @param {number} n @returns {P[]} */
-const exactly = (parts, n) => Array.from({ length: n }, (_, i) => ({ ...parts[i % parts.length], id: `p${i}` }))
+/**
+ * @template {{ id: string }} P
+ * @param {readonly P[]} parts
+ * @param {number} n
+ * @returns {P[]}
+ */
+const exactly = (parts, n) =>
+  Array.from({ length: n }, (_, i) => ({ .../** @type {P} */ (parts[i % parts.length]), id: `p${i}` }))
 
 /** What runs in the worker of the fuel station: probability and ranking; and the cut list. */
 export const fuelStation = () => {

@@ -11,6 +11,7 @@ const PHONE = { width: 390, height: 844 }
 const job = (/** @type {string} */ title) => `/jobs/${DEMO_JOBS.find((j) => j.document.vehicle.title === title)?.id}`
 const CURLEW = job('Aldmoor Curlew GT')
 const CARRIER = job('Brindle Carrier van')
+const WARDEN = job('Hesket Warden saloon')
 
 /** @typedef {import('@playwright/test').Page} Page */
 /** @type {{ name: string, path: string, viewport: { width: number, height: number }, dark?: boolean, out?: boolean, act?: (page: Page) => Promise<unknown> }[]} */
@@ -37,6 +38,16 @@ const PICTURES = [
     act: (page) => page.getByRole('button', { name: 'Working: return' }).first().click(),
   },
   { name: 'fuel-bench-phone', path: `${CURLEW}/fuel`, viewport: PHONE },
+  {
+    name: 'fuel-choose',
+    path: `${CURLEW}/fuel/choose`,
+    viewport: DESK,
+    act: (page) => page.getByText(/combinations pass/).waitFor(),
+  },
+  { name: 'fuel-lines', path: `${WARDEN}/fuel/lines`, viewport: DESK },
+  { name: 'fuel-tank-dark', path: `${WARDEN}/fuel/tank`, viewport: DESK, dark: true },
+  { name: 'fuel-order', path: `${WARDEN}/fuel/order`, viewport: DESK },
+  { name: 'catalogue', path: '/catalogue/fittings', viewport: DESK },
   { name: 'log-book', path: `${CURLEW}/log`, viewport: DESK },
   { name: 'history', path: `${CURLEW}/history`, viewport: DESK },
   { name: 'workshop', path: '/workshop', viewport: DESK },

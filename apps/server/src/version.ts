@@ -1,2 +1,2 @@
 /** Raised with CHANGELOG.md. */
-export const VERSION = '0.2.0'
+export const VERSION = '0.3.0'

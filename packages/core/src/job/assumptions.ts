@@ -40,7 +40,7 @@ export const sweptVolumeM3 = (job: JobDocument): Known => {
 }
 const displacementOf = (job: JobDocument) => knownDisplacement(job) ?? 0.5e-3 * cylindersOf(job)
 const knownDisplacement = (job: JobDocument) => job.vehicle.displacementM3 ?? sweptVolumeM3(job)
-/** Length of a line: of its legs where it has any, null while one of them is not measured. */
+/** Length of a line: of its legs where there are some, null while one of them is not measured. */
 const legsOr = (line: LineDesign): Known =>
   line.legs.length === 0
     ? line.lengthM

@@ -27,7 +27,7 @@ export interface LineLeg {
   readonly panels: number
 }
 
-/** One line of the circuit: in one figure, or leg by leg where `legs` has any. */
+/** One line of the circuit: in one figure, or leg by leg where `legs` is not empty. */
 export interface LineDesign {
   readonly hose: HosePart | null
   /** Measured bore; wins over the hose's listed one. */

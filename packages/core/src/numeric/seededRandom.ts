@@ -16,13 +16,3 @@ export const seededRandom = (seed: number): (() => number) => {
 /** One draw of the standard normal distribution (Box-Muller, one of the pair). */
 export const drawNormal = (random: () => number): number =>
   Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
-
-/** One draw of a triangular distribution by its inverse; low <= typical <= high. */
-export const drawTriangular = (random: () => number, low: number, typical: number, high: number): number => {
-  if (high <= low) return typical
-  const u = random()
-  const peak = (typical - low) / (high - low)
-  return u < peak
-    ? low + Math.sqrt(u * (high - low) * (typical - low))
-    : high - Math.sqrt((1 - u) * (high - low) * (high - typical))
-}

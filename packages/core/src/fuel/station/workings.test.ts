@@ -1,3 +1,4 @@
+import { emptyLeg, type JobDocument } from '../../job/index.ts'
 import type { WorkingStep } from '../../verdict/index.ts'
 import { engineOnFuel } from './operatingPoint.ts'
 import { catalogue, soundJob } from './test/jobs.ts'
@@ -20,6 +21,20 @@ const single = {
   referenced: false,
   filterPosition: 'after-regulator',
 } as const
+function measuredTank(): JobDocument {
+  const { tank, oldLine, feed } = soundJob().fuel
+  const job = soundJob({
+    pump: { ...catalogue.pumps[1]!, mount: 'module' },
+    tank: { ...tank, hingeToHatM: 0.4, tiltDeg: 10, bendRadiusM: 0.03, lowM3: 2e-3 },
+    oldLine: { ...oldLine, keeps: 'return', outsideM: 8e-3, wallM: 0.7e-3 },
+    feed: { ...feed, legs: [0.5, 2, 1].map((lengthM, i) => ({ ...emptyLeg(`leg ${i}`), lengthM, bends90: 1 })) },
+  })
+  return {
+    ...job,
+    walkAround: { ...job.walkAround, tank: { ...job.walkAround.tank, depthM: 0.22, gapAboveM: 0.07 } },
+  }
+}
+
 const jobs = [
   ['return system', soundJob()],
   ['single line', soundJob(single)],
@@ -33,6 +48,7 @@ const jobs = [
   ],
   ['not held', soundJob({ pump: catalogue.pumps[0]! })],
   ['viscous', soundJob({ ethanolShare: 1, fuelTemperatureK: 263 })],
+  ['measured tank with a module, an old line and little fuel', measuredTank()],
 ] as const
 
 describe('workings', () => {
@@ -59,6 +75,16 @@ describe('workings', () => {
     const { steps } = fuelWorking(job, engine, engine.points[3]!, 'rail')
     expect(steps.at(-1)!.symbol).toBe('p_rail')
     expect(steps.at(-1)!.result).toBeGreaterThan(250e3)
+  })
+
+  it('module, old line and the last tenth of the fuel are told where they are known', () => {
+    const job = measuredTank()
+    const engine = engineOnFuel(job)
+    const symbols = (id: (typeof WORKING_IDS)[number]) =>
+      fuelWorking(job, engine, engine.points[3]!, id).steps.map((s) => s.symbol)
+    expect([symbols('module').at(-1), symbols('old-line'), symbols('tank-heat').at(-1)]).toEqual(['s', ['p'], 'T'])
+    // Three legs, each with velocity, Reynolds number, friction and loss.
+    expect(symbols('feed').filter((s) => s === 'dp')).toHaveLength(3)
   })
 
   it('is empty where a figure does not exist', () => {

@@ -15,11 +15,8 @@ import { fuelCase, isSolved, solvePoint, type SolvedPoint } from './solvedPoint.
 import { moduleFitOf } from './tankOfJob.ts'
 import { hotSoakOf, suctionAt, tankHeatOf, ventOf } from './vapourOfJob.ts'
 
-const traceFluid = (job: JobDocument, trace: Trace) =>
-  fuelProperties(
-    { ethanolShare: figureOf(job, 'fuel.ethanolShare'), temperatureK: figureOf(job, 'fuel.fuelTemperatureK') },
-    trace,
-  )
+const traceFluid = (job: JobDocument, temperatureK: number, trace: Trace) =>
+  fuelProperties({ ethanolShare: figureOf(job, 'fuel.ethanolShare'), temperatureK }, trace)
 
 const traceLine = (job: JobDocument, which: 'feed' | 'return', flowM3S: number, fluid: Fluid, trace: Trace): void => {
   const line = lineOfDesign(job, which, trace)
@@ -108,7 +105,7 @@ const TOLD = {
   demand: {
     title: 'What the engine takes',
     tell: (job, engine, point, _s, trace) => {
-      traceFluid(job, trace)
+      traceFluid(job, point.temperatureK, trace)
       engine.traceDemand(point, trace)
     },
   },

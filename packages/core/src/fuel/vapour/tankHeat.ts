@@ -41,10 +41,12 @@ export const tankHeat = (c: TankHeatCase, durationS: number, trace?: Trace): Tan
   const settlesK = c.ambientK + heatW / lossWK
   // A draw too small to lower the level would only lose the figures in a power of nearly one.
   const drawKgS = c.drawKgS * durationS > 1e-6 * c.fuelKg ? c.drawKgS : 0
+  const fallingFor = (timeS: number): number =>
+    drawKgS > 0 ? Math.min(timeS, ((1 - LEAST_SHARE) * c.fuelKg) / drawKgS) : 0
   const at = (timeS: number) => {
     const fuelKg = Math.max(LEAST_SHARE * c.fuelKg, c.fuelKg - drawKgS * timeS)
     // Where the tank has run down to the tenth that is counted, the rest of the time passes at that filling.
-    const fallingS = drawKgS > 0 ? Math.min(timeS, ((1 - LEAST_SHARE) * c.fuelKg) / drawKgS) : 0
+    const fallingS = fallingFor(timeS)
     const falling = drawKgS > 0 ? (fuelKg / c.fuelKg) ** (lossWK / (FUEL_HEAT_J_KG_K * drawKgS)) : 1
     const steady = Math.exp((-lossWK * (timeS - fallingS)) / (fuelKg * FUEL_HEAT_J_KG_K))
     return { timeS, fuelKg, temperatureK: settlesK + (c.startK - settlesK) * falling * steady }
@@ -93,6 +95,26 @@ export const tankHeat = (c: TankHeatCase, durationS: number, trace?: Trace): Tan
       result: end.temperatureK,
       unit: 'K',
       source: 'm c dT/dt = P - UA (T - T_amb) with falling m, integrated',
+    })
+  else
+    trace?.step({
+      symbol: 'T',
+      meaning: 'tank temperature at the end of the drive; the last of it as if a tenth stayed in',
+      formula: 'T_inf + (T_0 - T_inf) * r * exp(-UA * t_r / (2100 * m_r))',
+      inputs: {
+        T_inf: { value: settlesK, unit: 'K' },
+        T_0: { value: c.startK, unit: 'K' },
+        r: {
+          value: drawKgS > 0 ? LEAST_SHARE ** (lossWK / (FUEL_HEAT_J_KG_K * drawKgS)) : 1,
+          unit: 'left of the difference when a tenth is left',
+        },
+        UA: { value: lossWK, unit: 'W/K' },
+        t_r: { value: durationS - fallingFor(durationS), unit: 's with that filling' },
+        m_r: { value: end.fuelKg, unit: 'kg' },
+      },
+      result: end.temperatureK,
+      unit: 'K',
+      source: 'm c dT/dt = P - UA (T - T_amb), integrated',
     })
   return { heatW, settlesK, endK: end.temperatureK, curve }
 }

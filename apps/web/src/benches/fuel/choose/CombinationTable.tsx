@@ -44,6 +44,23 @@ export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) 
         marked={(c) => isChosen(c, job)}
         columns={[
           {
+            head: 'Take',
+            unseenHead: true,
+            cell: (c) =>
+              isChosen(c, job) ? (
+                <span className="font-bold">chosen</span>
+              ) : (
+                <Button
+                  disabled={!mayWrite}
+                  label={`Take ${nameOf(catalogue.pumps, c.pumpId)} with ${nameOf(catalogue.hoses, c.feedId)}`}
+                  onClick={() => onTake(c)}
+                >
+                  Take
+                </Button>
+              ),
+          },
+
+          {
             head: 'Parts',
             wide: true,
             cell: (c) => (
@@ -72,26 +89,20 @@ export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) 
             right: true,
             cell: (c) => <FigureText figure={fig(c.headroom, 'share', 0)} />,
           },
-          { head: 'Current', right: true, cell: (c) => <FigureText figure={fig(c.currentA, 'current')} /> },
-          { head: 'Heat', right: true, cell: (c) => <FigureText figure={fig(c.heatW, 'heat', 0)} /> },
+          {
+            head: 'Draws, heats',
+            right: true,
+            cell: (c) => (
+              <>
+                <FigureText figure={fig(c.currentA, 'current')} />
+                <span className="block text-sm text-soft">
+                  <FigureText figure={fig(c.heatW, 'heat', 0)} />
+                </span>
+              </>
+            ),
+          },
           { head: 'Noise', right: true, cell: (c) => `${c.noiseClass} of 5` },
           { head: 'Price', right: true, cell: (c) => c.price },
-          {
-            head: 'Take',
-            unseenHead: true,
-            cell: (c) =>
-              isChosen(c, job) ? (
-                <span className="font-bold">chosen</span>
-              ) : (
-                <Button
-                  disabled={!mayWrite}
-                  label={`Take ${nameOf(catalogue.pumps, c.pumpId)} with ${nameOf(catalogue.hoses, c.feedId)}`}
-                  onClick={() => onTake(c)}
-                >
-                  Take
-                </Button>
-              ),
-          },
         ]}
       />
       {rows.length === 0 && <p className="py-1 text-soft">None. Show those that fail to see what stands in the way.</p>}

@@ -66,6 +66,23 @@ const SetTable = ({ sets, injectors, chosenId }: SetTableProps) => {
       marked={(s) => s.id === chosenId}
       columns={[
         {
+          head: 'Take',
+          unseenHead: true,
+          cell: (s) =>
+            s.id === chosenId ? (
+              <span className="font-bold">chosen</span>
+            ) : (
+              <Button
+                disabled={!mayWrite}
+                label={`Take ${part(s.id).name}`}
+                onClick={() => run(setFuel({ injector: part(s.id) }, 'injectors', false))}
+              >
+                Take
+              </Button>
+            ),
+        },
+
+        {
           head: 'Set',
           wide: true,
           cell: (s) => (
@@ -115,22 +132,6 @@ const SetTable = ({ sets, injectors, chosenId }: SetTableProps) => {
           head: 'Over it at most',
           right: true,
           cell: (s) => <FigureText figure={fig(s.mostDifferencePa, 'pressure')} />,
-        },
-        {
-          head: 'Take',
-          unseenHead: true,
-          cell: (s) =>
-            s.id === chosenId ? (
-              <span className="font-bold">chosen</span>
-            ) : (
-              <Button
-                disabled={!mayWrite}
-                label={`Take ${part(s.id).name}`}
-                onClick={() => run(setFuel({ injector: part(s.id) }, 'injectors', false))}
-              >
-                Take
-              </Button>
-            ),
         },
       ]}
     />

@@ -12,8 +12,8 @@ import { useId, useMemo, useState } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { Button } from '../../../shell/Button.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
-import { useFuelWork } from '../work/useFuelWork.ts'
-import { WorkProgress } from '../work/WorkProgress.tsx'
+import { useFuelWork } from '../background/useFuelWork.ts'
+import { WorkProgress } from '../background/WorkProgress.tsx'
 import { SpreadHistogram } from './SpreadHistogram.tsx'
 
 const DRAWS = 20_000

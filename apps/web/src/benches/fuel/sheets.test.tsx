@@ -1,0 +1,293 @@
+import 'fake-indexeddb/auto'
+import { act, screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { emptyLeg, type FittingPart, type JobDocument, type LineLeg } from '@lochmoor/core'
+import { undo } from '../../store/commands.ts'
+import { outbox } from '../../store/outbox.ts'
+import { stopSending } from '../../store/sending.ts'
+import { headline, jobNow, openSheet, part, WorkerHere } from '../../test/fuelBench.tsx'
+import { catalogue, shortJob, soundJob } from '../../test/jobs.ts'
+import { sitAsGuest, sitHere } from '../../test/session.ts'
+
+beforeAll(() => {
+  globalThis.fetch = () => Promise.reject(new TypeError('no server in this test'))
+  globalThis.Worker = WorkerHere as unknown as typeof Worker
+})
+beforeEach(() => sitHere())
+afterEach(stopSending)
+
+const end: FittingPart = {
+  id: 'end',
+  name: 'End dash 6',
+  priceClass: 2,
+  make: 'reusable',
+  dash: 6,
+  angleDeg: 90,
+  thread: '9/16-18 UNF, 37° flare',
+  fits: ['lined-hose'],
+  lossK: 0.5,
+  takesUpM: 0.03,
+  mostPressurePa: 2e6,
+}
+const withFittings = { ...catalogue, fittings: [end, { ...end, id: 'big', name: 'End dash 8', dash: 8 }] }
+const withLegs = (...legs: LineLeg[]): JobDocument => {
+  const job = soundJob()
+  return { ...job, fuel: { ...job.fuel, feed: { ...job.fuel.feed, legs } } }
+}
+const leg = (name: string, lengthM: number, more: Partial<LineLeg> = {}): LineLeg => ({
+  ...emptyLeg(name),
+  lengthM,
+  ...more,
+})
+const inTank = (gapAboveM: number): JobDocument => {
+  const job = soundJob()
+  return {
+    ...job,
+    walkAround: { ...job.walkAround, tank: { ...job.walkAround.tank, depthM: 0.2, gapAboveM } },
+    fuel: { ...job.fuel, pump: { ...catalogue.pumps[1]!, mount: 'module', hangerM: 0.21, hatHeightM: 0.03 } },
+  }
+}
+
+describe('sheets of the fuel station', () => {
+  it('carry the worst of what is judged on each, and lead to each other', async () => {
+    openSheet('', shortJob())
+    const tabs = within(screen.getByRole('navigation', { name: 'Sheets of the fuel station' }))
+    expect(tabs.getByRole('link', { name: /Choose parts/ }).textContent).toContain('Fails')
+    expect(tabs.getByRole('link', { name: /Injectors/ }).textContent).toBe('Injectors')
+    await userEvent.click(tabs.getByRole('link', { name: /Suction and heat/ }))
+    expect(part('Judgement').getByText('Pressure at the pump’s inlet')).toBeTruthy()
+    expect(part('Judgement').queryByText(/Pressure not held/)).toBeNull()
+    expect(headline().textContent).toContain('Pressure not held')
+  })
+  it('a sheet that there is not says so', () => {
+    openSheet('carburettor', soundJob())
+    expect(screen.getByRole('heading').textContent).toBe('There is no such page')
+  })
+})
+
+describe('pressure', () => {
+  it('eleven moments, the worst marked; a moment beside the scale can be shown', async () => {
+    openSheet('', shortJob())
+    const rows = within(screen.getByRole('region', { name: 'Moments' })).getAllByRole('row')
+    expect(rows).toHaveLength(12)
+    expect(rows.filter((r) => r.textContent?.includes('(worst)'))).toHaveLength(1)
+    await userEvent.click(screen.getByRole('button', { name: /^Prime, engine stopped/ }))
+    expect(screen.getByRole('button', { name: /^Prime, engine stopped/ }).getAttribute('aria-pressed')).toBe('true')
+    expect(screen.getByRole('button', { name: 'Idle' }).getAttribute('aria-pressed')).toBe('false')
+    await userEvent.click(screen.getByRole('button', { name: 'Cruise' }))
+    expect(screen.getByRole('button', { name: /^Prime, engine stopped/ }).getAttribute('aria-pressed')).toBe('false')
+  })
+
+  it('the probability is worked out beside the page, can be cancelled, and says when it no longer fits', async () => {
+    openSheet('', soundJob())
+    await userEvent.click(screen.getByRole('button', { name: 'Work out the probability' }))
+    const answer = await screen.findByRole('status', { name: 'Probability that the pressure holds' })
+    expect(answer.textContent).toMatch(/Holds in \d+\.\d/)
+    expect(answer.textContent).toMatch(/Measure next: /)
+    expect(within(answer).getAllByRole('row')).toHaveLength(11)
+    const low = part('Measured').getByLabelText('Least voltage at the pump')
+    await userEvent.clear(low)
+    await userEvent.type(low, '11.5')
+    expect(answer.textContent).toContain('The design has changed since')
+    const before = WorkerHere.ended
+    await userEvent.clear(screen.getByLabelText('Seed'))
+    await userEvent.type(screen.getByLabelText('Seed'), '-1')
+    expect(screen.getByRole('button', { name: 'Work out the probability' }).hasAttribute('disabled')).toBe(true)
+    expect(WorkerHere.ended).toBe(before)
+  })
+})
+
+describe('choose parts', () => {
+  it('ranks by itself, takes a combination as one step of undo, and marks what is chosen', async () => {
+    openSheet('choose', shortJob())
+    const table = await screen.findByRole('region', { name: 'Combinations' })
+    expect(screen.getByText(/combinations pass/)).toBeTruthy()
+    expect(headline().textContent).toContain('Pressure not held')
+    await userEvent.click(within(table).getAllByRole('button', { name: /^Take Pump fit/ })[0]!)
+    expect(headline().textContent).not.toContain('Pressure not held')
+    expect(jobNow().fuel.pump?.id).toBe('fit')
+    await waitFor(() => expect(within(table).getByText('chosen')).toBeTruthy())
+    act(() => undo())
+    expect(jobNow().fuel.pump?.id).toBe('weak')
+  })
+  it('those that fail are shown on demand, with what stands against them', async () => {
+    openSheet('choose', shortJob())
+    await screen.findByRole('region', { name: 'Combinations' })
+    await userEvent.selectOptions(screen.getByLabelText('Show'), 'all')
+    const pumps = within(screen.getByRole('region', { name: 'Pumps' }))
+    expect(pumps.getByText('pressure is not held')).toBeTruthy()
+    await userEvent.selectOptions(screen.getByLabelText('Order'), 'reserve')
+    const first = within(screen.getByRole('region', { name: 'Combinations' })).getAllByRole('row')[1]!
+    expect(first.textContent).toContain('passes')
+  })
+  it('filters tell their drop at the flow they really see, and both schools', () => {
+    openSheet('choose', soundJob())
+    const note = within(screen.getByRole('region', { name: 'Filters' }))
+    expect(note.getByText('10 micron')).toBeTruthy()
+    expect(note.getByText(/the schools differ/)).toBeTruthy()
+  })
+})
+
+describe('injectors', () => {
+  it('a set is taken, and the lever refuses what the regulator cannot', async () => {
+    const job = soundJob()
+    const other = { ...catalogue.injectors[0]!, id: '900', name: 'Injector 900', ratedFlowM3S: 40e-6 }
+    openSheet('injectors', job, { ...catalogue, injectors: [...catalogue.injectors, other] } as typeof catalogue)
+    const sets = part('Injector sets')
+    expect(sets.getByText('too large: its pulse at idle is too short to meter')).toBeTruthy()
+    await userEvent.click(sets.getByRole('button', { name: 'Take Injector 900' }))
+    expect(jobNow().fuel.injector?.id).toBe('900')
+    const lever = part('Base pressure as a lever')
+    await userEvent.clear(lever.getByLabelText('Lambda measured'))
+    await userEvent.type(lever.getByLabelText('Lambda measured'), '1.3')
+    await userEvent.clear(lever.getByLabelText('Lambda wanted'))
+    await userEvent.type(lever.getByLabelText('Lambda wanted'), '0.8')
+    expect(lever.getByText(/Against it/)).toBeTruthy()
+    await userEvent.clear(lever.getByLabelText('Lambda wanted'))
+    expect(lever.getByText(/is not allowed: 0.7 to 1.3/)).toBeTruthy()
+  })
+})
+
+describe('return or single', () => {
+  it('shows both, the trap with figures, and takes the other one with a decision in the book', async () => {
+    const single = { ...catalogue.regulators[0]!, id: 's', name: 'Regulator s', type: 'single-line' as const }
+    const both = { ...catalogue, regulators: [...catalogue.regulators, single] } as unknown as typeof catalogue
+    openSheet('loop', soundJob(), both)
+    expect(part('Side by side').getByText(/The regulator keeps control/)).toBeTruthy()
+    const article = within(screen.getByRole('article', { name: 'Single line' }))
+    await userEvent.click(article.getByRole('button', { name: 'Take this one' }))
+    expect(jobNow().fuel).toMatchObject({ systemType: 'single-line', referenced: false, regulator: { id: 's' } })
+    expect(article.getByText('This is the design as it stands.')).toBeTruthy()
+    const records = outbox.ofJob('test').filter((e) => e.kind === 'record')
+    expect(JSON.stringify(records.at(-1))).toContain('Fuel loop: single line')
+  })
+  it('the old line is judged by what is measured of it', async () => {
+    openSheet('loop', soundJob())
+    const old = part('Old line')
+    await userEvent.selectOptions(old.getByLabelText('It stays as'), 'return')
+    await userEvent.type(old.getByLabelText('Outside'), '8')
+    await userEvent.type(old.getByLabelText('Wall'), '0.7')
+    await userEvent.selectOptions(old.getByLabelText('Joints'), 'hose-and-clip')
+    expect(part('Judgement').getByText(/they part at injection pressure/)).toBeTruthy()
+    await userEvent.selectOptions(old.getByLabelText('Joints'), 'flared')
+    expect(part('Judgement').getByText(/Prove it before fuel goes in/)).toBeTruthy()
+  })
+})
+
+describe('suction and heat', () => {
+  it('follows a figure while it is typed, and opens workings', async () => {
+    openSheet('suction', soundJob())
+    const hot = part('Measured').getByLabelText('Hottest fuel in the tank')
+    await userEvent.clear(hot)
+    await userEvent.type(hot, '65 °C')
+    expect(part('Judgement').getByText(/Fuel boils at the pump/)).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: 'Prime, lines empty: show the working' }))
+    expect(within(screen.getByRole('dialog')).getByText(/time to fill the empty line/)).toBeTruthy()
+  })
+})
+
+describe('lines', () => {
+  it('the first leg begins as the whole line; legs are added, moved and removed, each one step of undo', async () => {
+    openSheet('lines', soundJob(), withFittings as unknown as typeof catalogue)
+    await userEvent.click(screen.getByRole('button', { name: 'Describe it leg by leg' }))
+    expect(jobNow().fuel.feed.legs).toMatchObject([{ name: 'Whole line', lengthM: 4, bends90: 3 }])
+    await userEvent.click(screen.getByRole('button', { name: 'Add a leg' }))
+    await userEvent.type(screen.getByLabelText('Length, seat to seat'), '0.8')
+    expect(jobNow().fuel.feed.legs[1]).toMatchObject({ name: 'Leg 2', lengthM: 0.8 })
+    await userEvent.click(screen.getByRole('button', { name: 'Move Leg 2 up' }))
+    expect(jobNow().fuel.feed.legs.map((l) => l.name)).toEqual(['Leg 2', 'Whole line'])
+    await userEvent.click(screen.getByRole('button', { name: 'Remove Leg 2' }))
+    expect(jobNow().fuel.feed.legs.map((l) => l.name)).toEqual(['Whole line'])
+    act(() => undo())
+    expect(jobNow().fuel.feed.legs).toHaveLength(2)
+  })
+  it('an end of another size cannot be chosen and says why; one that fits shortens the cut', async () => {
+    openSheet('lines', withLegs(leg('Tank to body', 1)), withFittings as unknown as typeof catalogue)
+    const select = screen.getByLabelText<HTMLSelectElement>('End at its start')
+    const option = [...select.options].find((o) => o.value === 'big')!
+    expect(option.disabled).toBe(true)
+    expect(option.textContent).toContain('size dash 8')
+    // 1 m and 2 % are 1020 mm; the end takes 30 of them.
+    expect(screen.getByRole('img', { name: /Tank to body: cut 1020\.0/ })).toBeTruthy()
+    await userEvent.selectOptions(select, 'end')
+    expect(screen.getByRole('img', { name: /Tank to body: cut 990\.0/ })).toBeTruthy()
+    expect(screen.getByRole('region', { name: 'Putting the ends on' }).textContent).toContain('Two-piece end')
+  })
+  it('a leg near the exhaust is found, in the judgement and in the list', () => {
+    openSheet('lines', withLegs(leg('By the silencer', 1, { exhaustGapM: 0.03 })))
+    expect(part('Judgement').getAllByText(/a sleeve is not enough/).length).toBeGreaterThan(1)
+    expect(headline().textContent).toContain('By the silencer')
+  })
+  it('a leg is chosen on the strip by keyboard; an empty name is refused and the last one holds', async () => {
+    openSheet('lines', withLegs(leg('One', 1), leg('Two', 2)))
+    screen.getByRole('button', { name: /^feed: Two/ }).focus()
+    await userEvent.keyboard('{Enter}')
+    const name = screen.getByLabelText<HTMLInputElement>('Called')
+    expect(name.value).toBe('Two')
+    await userEvent.clear(name)
+    expect(screen.getByText(/A leg needs a name/)).toBeTruthy()
+    expect(jobNow().fuel.feed.legs[1]!.name).toBe('Two')
+  })
+  it('a piece longer than the stock is refused by its leg', () => {
+    openSheet('lines', withLegs(leg('Whole way', 7)))
+    expect(screen.getByRole('alert').textContent).toMatch(/fuel\.feed\.legs\.0\.lengthM.*split the leg/)
+  })
+})
+
+describe('tank', () => {
+  it('the section says by how much the hat fouls and what hat would fit', async () => {
+    openSheet('tank', inTank(0.045))
+    expect(screen.getByRole('img', { name: /Section to scale.*too high by/ })).toBeTruthy()
+    expect(screen.getByText(/fouls by 10\.0.*a hat of 20\.0/)).toBeTruthy()
+    const gap = part('Measured').getByLabelText('Gap above, to the floor')
+    await userEvent.clear(gap)
+    await userEvent.type(gap, '60 mm')
+    expect(screen.getByRole('img', { name: /Section to scale.*clears by 5\.0/ })).toBeTruthy()
+    expect(jobNow().walkAround.tank.gapAboveM).toBeCloseTo(0.06, 9)
+  })
+  it('without its measures it asks for them in words', () => {
+    const job = inTank(0.05)
+    openSheet('tank', {
+      ...job,
+      walkAround: { ...job.walkAround, tank: { ...job.walkAround.tank, depthM: null } },
+      fuel: { ...job.fuel, tank: { ...job.fuel.tank, floorLengthM: null } },
+    })
+    expect(screen.getByText(/drawn to scale once/)).toBeTruthy()
+    expect(screen.getByText(/Measure floor and pick-up/)).toBeTruthy()
+  })
+  it('a vent that ends inside stops everything', async () => {
+    openSheet('tank', soundJob())
+    await userEvent.selectOptions(part('Measured').getByLabelText('It ends'), 'inside')
+    expect(headline().textContent).toContain('The vent ends inside the car')
+  })
+})
+
+describe('order', () => {
+  it('lists what follows, gives papers in the reader’s units, and orders with a decision', async () => {
+    openSheet('order', soundJob())
+    expect(part('Parts to order').getByText('Injector 200')).toBeTruthy()
+    const sheet = screen.getByRole('link', { name: 'Working sheet, Letter' })
+    expect(sheet.getAttribute('href')).toMatch(/^\/api\/jobs\/test\/fuel-sheet\.pdf\?paper=letter&units=/)
+    await userEvent.click(screen.getByRole('button', { name: 'Mark these parts as ordered' }))
+    expect(jobNow().work.state).toBe('parts-ordered')
+    expect(screen.getByText(/This job stands at “parts ordered”/)).toBeTruthy()
+  })
+  it('warns before an order that the judgement does not carry', () => {
+    openSheet('order', shortJob())
+    expect(screen.getByText(/The judgement does not stand yet/)).toBeTruthy()
+    expect(screen.getByRole('region', { name: 'Before you order' }).textContent).toContain('Pressure not held')
+  })
+  it('what is not looked at stays open until it is', async () => {
+    const job = soundJob()
+    openSheet('order', { ...job, fuel: { ...job.fuel, safety: { stopsWithEngine: true, inertiaSwitch: true, fused: null } } }) // prettier-ignore
+    expect(headline().textContent).toContain('Pump stops with the engine')
+    await userEvent.selectOptions(part('Safety').getByLabelText('When a wire chafes'), 'no')
+    expect(part('Judgement').getByText(/its feed is not fused/)).toBeTruthy()
+  })
+  it('a guest reads and changes nothing', () => {
+    sitAsGuest('test')
+    openSheet('order', soundJob())
+    expect(screen.getByRole('button', { name: 'Mark these parts as ordered' }).hasAttribute('disabled')).toBe(true)
+    expect(part('Safety').getByLabelText('With the engine').matches(':disabled')).toBe(true)
+  })
+})
