@@ -120,6 +120,11 @@ describe('choose parts', () => {
     const first = within(screen.getByRole('region', { name: 'Combinations' })).getAllByRole('row')[1]!
     expect(first.textContent).toContain('passes')
   })
+  it('says in words why nothing can be ranked, where vacuum takes the whole set pressure', () => {
+    const job = soundJob()
+    openSheet('choose', { ...job, fuel: { ...job.fuel, setPressurePa: 40e3 } })
+    expect(screen.getByRole('alert').textContent).toContain('its vacuum takes the whole set pressure')
+  })
   it('filters tell their drop at the flow they really see, and both schools', () => {
     openSheet('choose', soundJob())
     const note = within(screen.getByRole('region', { name: 'Filters' }))

@@ -1,4 +1,8 @@
 import {
+  checkCombinations,
+  choiceOf,
+  combinationCaseOf,
+  explainInputError,
   partById,
   type Catalogue,
   type Combination,
@@ -61,10 +65,15 @@ export const ChooseSheet = (props: SheetProps) => {
   const { job, catalogue } = props
   const assumed = useAssumed(job)
   const { state, start, cancel } = useFuelWork<'combinations'>()
+  const refused = useMemo(
+    () => checkCombinations(combinationCaseOf(job, choiceOf(job, catalogue)))[0] ?? null,
+    [job, catalogue],
+  )
   useEffect(() => {
+    if (refused) return
     const timer = setTimeout(() => start({ kind: 'combinations', job, catalogue }), SETTLE_MS)
     return () => clearTimeout(timer)
-  }, [job, catalogue, start])
+  }, [job, catalogue, refused, start])
   const [kept, setKept] = useState<CombinationAnswer | null>(null)
   // While the next ranking is worked out the last one stays in view.
   if (state.kind === 'done' && state.answer !== kept) setKept(state.answer)
@@ -87,7 +96,13 @@ export const ChooseSheet = (props: SheetProps) => {
       picture={
         <section aria-label="Ranking of combinations" aria-busy={state.kind === 'running'}>
           <WorkProgress state={state} name="Combinations" onCancel={cancel} />
-          {kept ? (
+          {refused ? (
+            <p role="alert" className="leading-snug font-semibold text-stop">
+              {refused.field.endsWith('referencePa')
+                ? 'The combinations cannot be ranked: with the reference hose on the manifold its vacuum takes the whole set pressure. Leave the hose off, or set more.'
+                : `The combinations cannot be ranked: ${explainInputError(refused)}`}
+            </p>
+          ) : kept ? (
             <Ranking
               answer={kept}
               job={job}

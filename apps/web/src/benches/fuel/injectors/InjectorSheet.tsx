@@ -1,4 +1,12 @@
-import { fig, injectorSetsOf, type InjectorPart, type RatedInjectorSet } from '@lochmoor/core'
+import {
+  engineOnFuel,
+  fig,
+  fuelLoopOf,
+  injectorSetsOf,
+  type Figure,
+  type InjectorPart,
+  type RatedInjectorSet,
+} from '@lochmoor/core'
 import { useMemo } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { StateShape } from '../../../marks/StateMark.tsx'
@@ -9,6 +17,7 @@ import { Columns } from '../../bench/Columns.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
 import { InjectionInputs } from '../inputs/InjectionInputs.tsx'
 import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { selectSolved } from '../selectors.ts'
 import type { SheetProps } from '../sheetProps.ts'
 import { useAssumed } from '../useAssumed.ts'
 import { DeadTimeChart } from './DeadTimeChart.tsx'
@@ -138,28 +147,63 @@ const SetTable = ({ sets, injectors, chosenId }: SetTableProps) => {
   )
 }
 
-/** Pressure over the injector at idle, cruise and full load as the regulator stands, with and without reference. */
+const SHOWN = ['idle', 'cruise', 'full'] as const
+
+/** Pressure over the injector at a moment, with the reference hose on or off; null where the circuit cannot be solved. */
+const differenceOf = (job: SheetProps['job'], referenced: boolean, id: string): Figure | null => {
+  const variant = { ...job, fuel: { ...job.fuel, referenced } }
+  const point = engineOnFuel(variant).points.find((p) => p.id === id)
+  const solved = point ? selectSolved(variant, point) : null
+  return solved && solved.answer.railPa !== null ? fig(solved.answer.railPa - solved.point.tipPa, 'pressure') : null
+}
+
+/** Pressure over the injector at idle, cruise and full load, with the regulator following the manifold and without. */
 const Differences = ({ job, assessment }: Pick<SheetProps, 'job' | 'assessment'>) => {
-  const rows = assessment.solved.filter((s) => ['idle', 'cruise', 'full'].includes(s.point.id))
-  if (rows.length === 0) return null
+  const rows = useMemo(
+    () =>
+      SHOWN.map((id) => ({
+        id,
+        label: assessment.engine.points.find((p) => p.id === id)?.label ?? id,
+        open: differenceOf(job, false, id),
+        following: differenceOf(job, true, id),
+      })),
+    [job, assessment],
+  )
+  if (rows.every((r) => r.open === null)) return null
+  const single = fuelLoopOf(job) === 'single-line'
   return (
     <div className="mt-4">
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Pressure over the injector</h2>
-      <dl className="grid grid-cols-[1fr_auto] gap-x-3 py-1">
-        {rows.map(({ point, answer }) => (
-          <div key={point.id} className="contents">
-            <dt>{point.label}</dt>
-            <dd className="text-right font-semibold">
-              {answer.railPa === null ? 'none' : <FigureText figure={fig(answer.railPa - point.tipPa, 'pressure')} />}
-            </dd>
-          </div>
-        ))}
-      </dl>
-      <p className="text-sm text-soft">
-        {job.fuel.referenced
-          ? 'The regulator follows the manifold: the same at every load.'
-          : 'The regulator does not follow the manifold: where the tip lies in the manifold, vacuum adds to it and boost takes from it. The controller must know.'}
+      <DataTable
+        name="Pressure over the injector"
+        rows={rows}
+        keyOf={(r) => r.id}
+        columns={[
+          { head: 'Moment', cell: (r) => r.label },
+          {
+            head: 'No hose',
+            right: true,
+            cell: (r) => <Difference figure={r.open} chosen={single || !job.fuel.referenced} />,
+          },
+          ...(single
+            ? []
+            : [
+                {
+                  head: 'Follows',
+                  right: true,
+                  cell: (r: (typeof rows)[number]) => <Difference figure={r.following} chosen={job.fuel.referenced} />,
+                },
+              ]),
+        ]}
+      />
+      <p className="pt-1 text-sm text-soft">
+        Following the manifold it is the same at every load for injectors behind the plate. Without the hose vacuum adds
+        to it and boost takes from it: the controller must know. Bold is the design as it stands.
       </p>
     </div>
   )
 }
+
+const Difference = ({ figure, chosen }: { figure: Figure | null; chosen: boolean }) => (
+  <span className={chosen ? 'font-bold' : 'text-soft'}>{figure ? <FigureText figure={figure} /> : 'none'}</span>
+)

@@ -7,6 +7,7 @@ import {
   pumpInTank,
   senderOf,
   starvationOf,
+  ventOf,
   type Figure,
 } from '@lochmoor/core'
 import { useMemo } from 'react'
@@ -54,7 +55,7 @@ export const TankSheet = (props: SheetProps) => {
               Measure floor and pick-up: then the bends at which it runs dry are drawn.
             </p>
           )}
-          <Sums demandM3S={assessment.engine.demand.designM3S} job={job} />
+          <Sums job={job} assessment={assessment} />
         </>
       }
       judgement={
@@ -70,8 +71,10 @@ export const TankSheet = (props: SheetProps) => {
   )
 }
 
-/** Pot and sender, in figures. */
-const Sums = ({ job, demandM3S }: { job: SheetProps['job']; demandM3S: number }) => {
+/** Pot, vent and sender, in figures. */
+const Sums = ({ job, assessment: { engine, solved } }: Pick<SheetProps, 'job' | 'assessment'>) => {
+  const demandM3S = engine.demand.designM3S
+  const vent = useMemo(() => ventOf({ job, engine, solved }), [job, engine, solved])
   const sender = senderOf(job)
   const share = (v: number): Figure => fig(v, 'share', 0)
   const wanted = potVolumeM3(demandM3S, BEND_S)
@@ -79,6 +82,15 @@ const Sums = ({ job, demandM3S }: { job: SheetProps['job']; demandM3S: number })
     ['Pot that carries the engine at full load through six seconds', fig(wanted, 'volume', 2)],
     ...(job.fuel.tank.potM3 === null ? [] : ([['Pot there is', fig(job.fuel.tank.potM3, 'volume', 2)]] as const)),
     ['Fuel at which it must still run', fig(figureOf(job, 'fuel.tank.lowM3'), 'volume')],
+    ...(vent
+      ? ([
+          ['Vacuum in the tank at full load', fig(vent.vacuumPa, 'pressure', 2)],
+          ['Pressure while hot fuel breathes out', fig(vent.pressurePa, 'pressure', 2)],
+          ...(vent.leastBoreM === null
+            ? []
+            : ([['Least bore of this vent that would do', fig(vent.leastBoreM, 'bore')]] as const)),
+        ] as const)
+      : []),
     ...(sender
       ? ([
           ['Gauge with the tank empty', share(sender.showsEmpty)],
@@ -88,8 +100,8 @@ const Sums = ({ job, demandM3S }: { job: SheetProps['job']; demandM3S: number })
       : []),
   ]
   return (
-    <section aria-label="Pot and gauge" className="mt-4">
-      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Pot and gauge</h2>
+    <section aria-label="Pot, vent and gauge" className="mt-4">
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Pot, vent and gauge</h2>
       <dl>
         {rows.map(([name, figure]) => (
           <div key={name} className="flex justify-between gap-3 border-b border-hair/70 py-1">
