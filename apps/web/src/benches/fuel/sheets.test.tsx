@@ -137,7 +137,7 @@ describe('injectors', () => {
   it('a set is taken, and the lever refuses what the regulator cannot', async () => {
     const job = soundJob()
     const other = { ...catalogue.injectors[0]!, id: '900', name: 'Injector 900', ratedFlowM3S: 40e-6 }
-    openSheet('injectors', job, { ...catalogue, injectors: [...catalogue.injectors, other] } as typeof catalogue)
+    openSheet('injectors', job, { ...catalogue, injectors: [...catalogue.injectors, other] })
     const sets = part('Injector sets')
     expect(sets.getByText('too large: its pulse at idle is too short to meter')).toBeTruthy()
     await userEvent.click(sets.getByRole('button', { name: 'Take Injector 900' }))
