@@ -54,7 +54,7 @@ export const StarvationPlan = ({ job, answer }: { job: JobDocument; answer: Star
           front
         </text>
         <circle cx={px0} cy={py0} r="7" fill="var(--accent)" />
-        {mark(Math.max(4, left - 8), top + h / 2, 'left bend', answer.leftTurnMS2, left > 130 ? 'end' : 'start')}
+        {mark(left - 8, top + h / 2, 'left bend', answer.leftTurnMS2, 'end')}
         {mark(left + w + 8, top + h / 2, 'right bend', answer.rightTurnMS2, 'start')}
         {mark(cx, top + h + 18, 'braking', answer.brakingMS2, 'middle')}
       </svg>
