@@ -36,10 +36,10 @@ test('from an empty car to ordered parts', async ({ page, bench }) => {
   await goTo(page, 'Tank')
   await entry(page, 'Depth, floor to top inside').fill('220 mm')
   await entry(page, 'Gap above, to the floor').fill('30 mm')
-  await expect(page.getByRole('img', { name: /Section to scale.*too high by/ })).toBeVisible()
+  await expect(page.getByRole('img', { name: /heights to scale.*too high by/ })).toBeVisible()
   await expect(bench.headline).toContainText('The hat fouls the floor above')
   await entry(page, 'Gap above, to the floor').fill('70 mm')
-  await expect(page.getByRole('img', { name: /Section to scale.*clears by/ })).toBeVisible()
+  await expect(page.getByRole('img', { name: /heights to scale.*clears by/ })).toBeVisible()
   for (const [label, figure] of [
     ['Floor, along the car', '450 mm'],
     ['Floor, across the car', '600 mm'],

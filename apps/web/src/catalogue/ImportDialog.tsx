@@ -83,7 +83,7 @@ export const ImportDialog = ({ kind, parts, onClose }: Props) => {
       {good.length > 0 && (
         <div className="mt-3">
           <Button kind="main" onClick={() => void store()}>
-            {bad > 0 ? `Import the ${good.length} good ones, leave out ${bad}` : `Import ${good.length}`}
+            {bad > 0 ? `Import ${good.length}, leave out ${bad}` : `Import ${good.length}`}
           </Button>
         </div>
       )}

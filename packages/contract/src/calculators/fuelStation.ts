@@ -1,13 +1,11 @@
 import { z } from 'zod'
 import { figure, notGiven, oneOf, orDefault, range, wholeFigure } from '../field/figure.ts'
 import { FilterPartSchema, HosePartSchema, PumpPartSchema, RegulatorPartSchema } from '../job/parts.ts'
+import { InjectorInput } from './fuelAndEngine.ts'
 import { FuelCircuitInput, Line, Loss } from './fuelCircuit.ts'
 import { RANGES } from './ranges.ts'
 
-const Fluid = z.strictObject({
-  densityKgM3: figure(RANGES.densityKgM3),
-  kinematicViscosityM2S: figure(RANGES.kinematicViscosityM2S),
-})
+const Fluid = FuelCircuitInput.shape.fluid
 const VapourFuel = z.strictObject({ reidPa: figure(RANGES.reidPa), ethanolShare: figure(RANGES.ethanolShare) })
 
 export const VapourPressureInput = z.strictObject({
@@ -59,16 +57,7 @@ export const TankHeatOutput = z.strictObject({
   curve: z.array(z.strictObject({ timeS: z.number(), temperatureK: z.number(), fuelKg: z.number() })),
 })
 
-const InjectorAtPoint = z
-  .strictObject({
-    railPa: figure(RANGES.gaugePa),
-    tipPa: figure(RANGES.gaugePa),
-    fuelDensityKgM3: figure(RANGES.densityKgM3),
-    demandKgS: figure(RANGES.demandKgS),
-    speedRpm: figure(RANGES.speedRpm),
-    openingsPerCycle: wholeFigure(RANGES.openingsPerCycle),
-  })
-  .refine((p) => p.railPa - p.tipPa >= 1, { path: ['railPa'], error: 'allowed: at least 1 Pa above tipPa' })
+const InjectorAtPoint = InjectorInput.shape.point
 
 export const InjectorSetInput = z.strictObject({
   candidates: z

@@ -242,12 +242,12 @@ describe('lines', () => {
 describe('tank', () => {
   it('the section says by how much the hat fouls and what hat would fit', async () => {
     openSheet('tank', inTank(0.045))
-    expect(screen.getByRole('img', { name: /Section to scale.*too high by/ })).toBeTruthy()
+    expect(screen.getByRole('img', { name: /heights to scale.*too high by/ })).toBeTruthy()
     expect(screen.getByText(/fouls by 10\.0.*a hat of 20\.0/)).toBeTruthy()
     const gap = part('Measured').getByLabelText('Gap above, to the floor')
     await userEvent.clear(gap)
     await userEvent.type(gap, '60 mm')
-    expect(screen.getByRole('img', { name: /Section to scale.*clears by 5\.0/ })).toBeTruthy()
+    expect(screen.getByRole('img', { name: /heights to scale.*clears by 5\.0/ })).toBeTruthy()
     expect(jobNow().walkAround.tank.gapAboveM).toBeCloseTo(0.06, 9)
   })
   it('without its measures it asks for them in words', () => {

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { drawNormal, seededRandom } from '../../numeric/seededRandom.ts'
 import {
+  assessFuel,
   choiceOf,
   combinationCaseOf,
   engineOnFuel,
@@ -12,6 +13,8 @@ import {
 import { catalogue, soundJob } from '../station/test/jobs.ts'
 import { pumpAtVoltage } from '../pumpAtVoltage.ts'
 import { solveFuelCircuit } from '../solveFuelCircuit.ts'
+import { emptyLeg } from '../../job/index.ts'
+import { withHose } from '../lines/withHose.ts'
 import { rankCombinations } from './combinations.ts'
 import { pumpSanity } from './pumpSanity.ts'
 import { heldMarginPa, spreadCircuit, type SpreadInput } from './spread.ts'
@@ -173,6 +176,37 @@ describe('combinations', () => {
     const all = rankCombinations({ ...c, ...change }).ranked
     expect(all.every((r) => r.fails !== null)).toBe(true)
     expect(all[0]!.fails).toBe(why)
+  })
+
+  it('what passes still passes after it was taken, also on lines described leg by leg', () => {
+    const { feed } = soundJob().fuel
+    const [end] = catalogue.fittings
+    const legs = [1, 2, 0.8].map((lengthM, i) => ({
+      ...emptyLeg(`leg ${i}`),
+      lengthM,
+      bends90: 1,
+      start: end!,
+      end: end!,
+    }))
+    const inLegs = soundJob({ feed: { ...feed, legs } })
+    const passing = rankCombinations(combinationCaseOf(inLegs, choiceOf(inLegs, catalogue))).ranked.filter(
+      (r) => r.fails === null,
+    )
+    expect(passing.length).toBeGreaterThan(3)
+    for (const r of passing) {
+      const hoseOf = (id: string) => catalogue.hoses.find((h) => h.id === id)!
+      const taken = {
+        ...inLegs,
+        fuel: {
+          ...inLegs.fuel,
+          pump: catalogue.pumps.find((p) => p.id === r.pumpId)!,
+          feed: withHose(inLegs.fuel.feed, hoseOf(r.feedId)),
+          return: withHose(inLegs.fuel.return, hoseOf(r.returnId!)),
+        },
+      }
+      const states = assessFuel(taken, catalogue).verdicts.filter((v) => ['held', 'not-lifted'].includes(v.id))
+      expect(states.map((v) => v.state)).toEqual(['ok', 'ok'])
+    }
   })
 
   it('a single line has no return to choose', () => {

@@ -14,7 +14,7 @@ export interface HoseOrder {
   readonly packing: Packing
 }
 
-export type CutListError = InputError<'longerThanStock'>
+export type CutListError = InputError<'longerThanStock' | 'shorterThanEnds'>
 
 /** Every hose and tube to cut, by kind, packed on the lengths it is sold in. */
 export const cutListOf = (job: JobDocument): Result<HoseOrder[], CutListError[]> => {
@@ -23,11 +23,21 @@ export const cutListOf = (job: JobDocument): Result<HoseOrder[], CutListError[]>
   const kinds = [...new Map(pieces.map((p) => [p.hose.id, p.hose])).values()]
   const errors = pieces.flatMap((p): CutListError[] => {
     const stockM = p.hose.stockM ?? ASSUMED_STOCK_M
+    const field = `fuel.${p.line}.legs.${p.index}.lengthM`
+    if (p.cutM <= 0)
+      return [
+        {
+          code: 'shorterThanEnds',
+          field,
+          value: p.pathM,
+          allowed: `longer than the ${(p.takesUpM * 1e3).toFixed(0)} mm that both its ends take up`,
+        },
+      ]
     return p.cutM > stockM
       ? [
           {
             code: 'longerThanStock',
-            field: `fuel.${p.line}.legs.${p.index}.lengthM`,
+            field,
             value: p.cutM,
             allowed: `at most ${stockM} m, the length ${p.hose.name} is sold in: split the leg`,
           },

@@ -69,7 +69,7 @@ export const piecesOfLine = (job: JobDocument, line: LineName): HosePiece[] => {
         slackM: c.slackM,
         takesUpM: c.takesUpM,
         bendsDeg: c.bendsDeg,
-        cutM: Math.max(0, cutLengthM(c)),
+        cutM: cutLengthM(c),
         clips: leg.moves === 'no' ? Math.max(1, Math.ceil(c.pathM / CLIP_EVERY_M)) : 0,
         sleeveM: leg.sleeved ? c.pathM : 0,
         grommets: leg.panels,

@@ -1,5 +1,6 @@
 import { type Catalogue, figureOf, fuelLoopOf, type HosePart, type JobDocument } from '../../job/index.ts'
 import type { CombinationCase, LinePath } from '../choose/combinations.ts'
+import { inOneHose } from '../lines/withHose.ts'
 import { dueFactorOf } from './circuitOfJob.ts'
 import { FITTING_K, lengthOfLine, lineOfDesign } from './lineOfDesign.ts'
 import { engineOnFuel } from './operatingPoint.ts'
@@ -13,10 +14,16 @@ export interface CombinationChoice {
   readonly regulators: Catalogue['regulators']
 }
 
+/**
+ * The way of a line whatever hose it is made of. Another hose wants other ends, so ends count as not chosen yet: what
+ * passes here passes after it was taken.
+ */
 const pathOf = (job: JobDocument, which: 'feed' | 'return'): LinePath => {
   const d = job.fuel[which]
   const { bend90, bend45, connector, entry, exit } = FITTING_K
-  const line = d.legs.length > 0 ? lineOfDesign(job, which) : null
+  const hose = d.hose ?? d.legs.find((leg) => leg.hose !== null)?.hose ?? null
+  const bare = { ...job, fuel: { ...job.fuel, [which]: { ...inOneHose(d), hose } } }
+  const line = d.legs.length > 0 ? lineOfDesign(bare, which) : null
   const minorK = line
     ? line.minorK + (line.then ?? []).reduce((sum, p) => sum + p.minorK, 0)
     : d.bends90 * bend90 + d.bends45 * bend45 + d.connectors * connector + entry + exit

@@ -152,6 +152,11 @@ describe('legs of a line', () => {
   it('a piece longer than its stock is refused by the leg', () => {
     const list = cutListOf(withLegs(leg(), leg({ lengthM: 3.5 })))
     expect(list).toMatchObject({ ok: false, error: [{ field: 'fuel.feed.legs.1.lengthM' }] })
+    const [end] = catalogue.fittings
+    expect(cutListOf(withLegs(leg({ lengthM: 0.03, start: end!, end: end! })))).toMatchObject({
+      ok: false,
+      error: [{ code: 'shorterThanEnds', field: 'fuel.feed.legs.0.lengthM', value: 0.03 }],
+    })
     const fine = cutListOf(withLegs(leg(), leg(), leg({ moves: 'tank' })))
     expect(fine).toMatchObject({ ok: true, value: [{ packing: { boughtM: 6, proved: true } }] })
   })

@@ -11,6 +11,7 @@ import {
 import { fig, isWorse, say, type Remedy, type Sentence, type VerdictState } from '../../verdict/index.ts'
 import { pumpAtVoltage } from '../pumpAtVoltage.ts'
 import { pumpFlowAt } from '../pumpCurve.ts'
+import { withHose } from '../lines/withHose.ts'
 import { boreOf } from './lineOfDesign.ts'
 import { judgeAll } from './judgeAll.ts'
 import { fuelCase, type FuelChange, type FuelVerdict } from './solvedPoint.ts'
@@ -57,7 +58,7 @@ const hoseLadder = (job: JobDocument, catalogue: Catalogue, which: 'feed' | 'ret
     .sort((a, b) => a.boreM - b.boreM || a.priceClass - b.priceClass)
     .map((h) => ({
       label: say`${which === 'feed' ? 'Feed' : 'Return'} in ${h.name}, bore ${fig(h.boreM, 'bore')}`,
-      change: { [which]: { ...line, hose: h, measuredBoreM: null } },
+      change: { [which]: withHose(line, h) },
     }))
   return { id: which, cures: which === 'feed' ? ['held', 'feed-loss', 'hoses'] : ['not-lifted', 'hoses'], trials }
 }

@@ -4,6 +4,7 @@ import {
   combinationCaseOf,
   explainInputError,
   partById,
+  withHose,
   type Catalogue,
   type Combination,
   type CombinationAnswer,
@@ -41,24 +42,17 @@ const inOrder: Readonly<Record<Wish, (a: Combination, b: Combination) => number>
 }
 
 /** The change of the design that puts a combination in. */
-const changeFor = (c: Combination, job: JobDocument, catalogue: Catalogue): FuelChange => ({
-  pump: partById(catalogue.pumps, c.pumpId),
-  filter: partById(catalogue.filters, c.filterId),
-  regulator: partById(catalogue.regulators, c.regulatorId),
-  feed: withHose(job.fuel.feed, partById(catalogue.hoses, c.feedId)),
-  ...(c.returnId !== null && { return: withHose(job.fuel.return, partById(catalogue.hoses, c.returnId)) }),
-})
-
-/** The line in another hose; what was measured on the old one, and ends that fitted it, go with it. */
-const withHose = (line: JobDocument['fuel']['feed'], hose: JobDocument['fuel']['feed']['hose']) =>
-  line.hose?.id === hose?.id
-    ? line
-    : {
-        ...line,
-        hose,
-        measuredBoreM: null,
-        legs: line.legs.map((leg) => ({ ...leg, hose: null, start: null, end: null })),
-      }
+const changeFor = (c: Combination, { fuel }: JobDocument, catalogue: Catalogue): FuelChange => {
+  const feed = partById(catalogue.hoses, c.feedId)
+  const back = c.returnId === null ? null : partById(catalogue.hoses, c.returnId)
+  return {
+    pump: partById(catalogue.pumps, c.pumpId),
+    filter: partById(catalogue.filters, c.filterId),
+    regulator: partById(catalogue.regulators, c.regulatorId),
+    ...(feed && { feed: withHose(fuel.feed, feed) }),
+    ...(back && { return: withHose(fuel.return, back) }),
+  }
+}
 
 /** Every combination of the catalogue's parts for this car, ranked. */
 export const ChooseSheet = (props: SheetProps) => {

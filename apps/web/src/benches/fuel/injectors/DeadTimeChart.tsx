@@ -2,6 +2,7 @@ import { deadTimeAt, type InjectorPart } from '@lochmoor/core'
 import { range } from 'd3-array'
 import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
+import { ChartAxes } from '../../bench/ChartAxes.tsx'
 import { useWidth } from '../picture/useWidth.ts'
 
 const HEIGHT = 190
@@ -32,25 +33,15 @@ export const DeadTimeChart = ({ injector }: { injector: InjectorPart }) => {
         className="block"
         aria-label={`Dead time of ${injector.name}: ${(deadTimeAt(points, 9) * 1e3).toFixed(2)} ms at 9 V, ${(deadTimeAt(points, 14) * 1e3).toFixed(2)} ms at 14 V`}
       >
-        <text x={10} y={18} fontSize="12.5" fontWeight="700">
-          Dead time of {injector.name}, ms
-        </text>
-        {y.ticks(4).map((t) => (
-          <g key={t} transform={`translate(0 ${y(t)})`}>
-            <line x1={MARGIN.left} x2={width - MARGIN.right} stroke="var(--hair)" strokeWidth="0.8" />
-            <text x={MARGIN.left - 6} y={4} fontSize="12" textAnchor="end">
-              {t}
-            </text>
-          </g>
-        ))}
-        {x.ticks(8).map((t) => (
-          <text key={t} x={x(t)} y={HEIGHT - MARGIN.bottom + 16} fontSize="12" textAnchor="middle">
-            {t}
-          </text>
-        ))}
-        <text x={width - MARGIN.right} y={HEIGHT - 4} fontSize="12" textAnchor="end">
-          at the injector, V
-        </text>
+        <ChartAxes
+          title={`Dead time of ${injector.name}, ms`}
+          across="at the injector, V"
+          width={width}
+          height={HEIGHT}
+          margin={MARGIN}
+          xTicks={x.ticks(8).map((t) => ({ at: x(t), says: t }))}
+          yTicks={y.ticks(4).map((t) => ({ at: y(t), says: t }))}
+        />
         <path d={path ?? ''} fill="none" stroke="var(--ink)" strokeWidth="2.2" />
         {points.map((p) => (
           <circle key={p.voltageV} cx={x(p.voltageV)} cy={y(p.deadTimeS * 1e3)} r="4" fill="var(--accent)" />

@@ -2,7 +2,7 @@ import { partsOfFuel, WORK_STATE_WORDS, type JobDocument, type PartLine } from '
 import { Download, FileText } from 'lucide-react'
 import { useMemo, type ReactNode } from 'react'
 import { FigureText, SentenceText } from '../../../fields/FigureText.tsx'
-import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
+import { YesNoField } from '../../../fields/YesNoField.tsx'
 import { Button } from '../../../shell/Button.tsx'
 import { enterRecord, run, setFuel, setWork } from '../../../store/commands.ts'
 import { useJobStore } from '../../../store/jobStore.ts'
@@ -46,23 +46,14 @@ export const OrderSheet = (props: SheetProps) => {
   )
 }
 
-const YES_NO = [
-  ['yes', 'Yes'],
-  ['no', 'No'],
-] as const
-
 const SafetyInputs = ({ job }: { job: JobDocument }) => {
   const { safety } = job.fuel
   const field = (name: keyof typeof safety, label: string, how: string) => (
-    <KnownChoiceField
+    <YesNoField
       label={label}
-      value={safety[name] === null ? null : safety[name] ? 'yes' : 'no'}
-      options={YES_NO}
-      none="not looked at"
+      value={safety[name]}
       how={how}
-      onChange={(v) =>
-        run(setFuel({ safety: { ...safety, [name]: v === null ? null : v === 'yes' } }, label.toLowerCase(), false))
-      }
+      onChange={(v) => run(setFuel({ safety: { ...safety, [name]: v } }, label.toLowerCase(), false))}
     />
   )
   return (

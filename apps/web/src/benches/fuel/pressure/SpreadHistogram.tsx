@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale'
 import { useUnit } from '../../../store/preferences.ts'
 import { useWidth } from '../picture/useWidth.ts'
 
-const HEIGHT = 130
+const HEIGHT = 138
 const BASE = 100
 
 /** How often which pressure was to spare; what lies left of nothing did not hold. */
@@ -38,7 +38,7 @@ export const SpreadHistogram = ({ histogram: { fromPa, stepPa, counts } }: Pick<
             {t}
           </text>
         ))}
-        <text x={width - 14} y={HEIGHT - 3} fontSize="12" textAnchor="end">
+        <text x={width - 14} y={HEIGHT - 6} fontSize="12" textAnchor="end">
           pressure to spare, {unit.label}
         </text>
       </svg>

@@ -190,7 +190,7 @@ const Figures = ({ job, assessment, ask }: SheetProps) => {
   )
 }
 
-const seconds = (s: number): Figure | string => (Number.isFinite(s) ? fig(s, 'time') : 'never')
+const seconds = (s: number): Figure | string => (Number.isFinite(s) ? fig(s, 'time', s < 1 ? 2 : 1) : 'never')
 const cycles = (n: number): string => (Number.isFinite(n) ? String(n) : 'never')
 const Value = ({ value }: { value: Figure | string }): ReactNode =>
   typeof value === 'string' ? value : <FigureText figure={value} />

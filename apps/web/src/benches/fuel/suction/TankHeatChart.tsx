@@ -2,6 +2,7 @@ import { formatQuantity, fromSi, toSi, type TankHeatAnswer } from '@lochmoor/cor
 import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 import { useUnit } from '../../../store/preferences.ts'
+import { ChartAxes } from '../../bench/ChartAxes.tsx'
 import { useWidth } from '../picture/useWidth.ts'
 
 const HEIGHT = 190
@@ -31,25 +32,15 @@ export const TankHeatChart = ({ heat }: { heat: TankHeatAnswer }) => {
         className="block"
         aria-label={`Tank over an hour at cruise: from ${formatQuantity(temperatures[0]!, unit)} to ${formatQuantity(heat.endK, unit)}`}
       >
-        <text x={10} y={18} fontSize="12.5" fontWeight="700">
-          Tank over an hour at cruise, {unit.label}
-        </text>
-        {ticks.map((t) => (
-          <g key={t} transform={`translate(0 ${y(toSi(t, unit))})`}>
-            <line x1={MARGIN.left} x2={width - MARGIN.right} stroke="var(--hair)" strokeWidth="0.8" />
-            <text x={MARGIN.left - 6} y={4} fontSize="12" textAnchor="end">
-              {t}
-            </text>
-          </g>
-        ))}
-        {[0, 15, 30, 45, 60].map((t) => (
-          <text key={t} x={x(t)} y={HEIGHT - MARGIN.bottom + 16} fontSize="12" textAnchor="middle">
-            {t}
-          </text>
-        ))}
-        <text x={width - MARGIN.right} y={HEIGHT - 4} fontSize="12" textAnchor="end">
-          minutes
-        </text>
+        <ChartAxes
+          title={`Tank over an hour at cruise, ${unit.label}`}
+          across="minutes"
+          width={width}
+          height={HEIGHT}
+          margin={MARGIN}
+          xTicks={[0, 15, 30, 45, 60].map((t) => ({ at: x(t), says: t }))}
+          yTicks={ticks.map((t) => ({ at: y(toSi(t, unit)), says: t }))}
+        />
         <path d={path ?? ''} fill="none" stroke="var(--ink)" strokeWidth="2.4" />
         <text x={x(58)} y={y(heat.endK) - 8} fontSize="12.5" fontWeight="700" textAnchor="end">
           {formatQuantity(heat.endK, unit)}

@@ -14,6 +14,7 @@ import { range } from 'd3-array'
 import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { useUnit } from '../../../store/preferences.ts'
+import { ChartAxes } from '../../bench/ChartAxes.tsx'
 import { useWidth } from '../picture/useWidth.ts'
 
 const HEIGHT = 260
@@ -64,25 +65,15 @@ export const VapourChart = ({ job, solved, heat }: Props) => {
         className="block"
         aria-label={`This fuel boils at ${formatQuantity(vapourPressure(fuel, 313.15).vapourPa, pressure)} at ${formatQuantity(313.15, temperature)}; the rail after a hot stop stands at ${formatQuantity(soak.railPa, pressure)}`}
       >
-        <text x={10} y={18} fontSize="12.5" fontWeight="700">
-          Where this fuel boils, absolute {pressure.label}
-        </text>
-        {yTicks.map((t) => (
-          <g key={t} transform={`translate(0 ${y(toSi(t, pressure))})`}>
-            <line x1={MARGIN.left} x2={width - MARGIN.right} stroke="var(--hair)" strokeWidth="0.8" />
-            <text x={MARGIN.left - 6} y={4} fontSize="12" textAnchor="end">
-              {t}
-            </text>
-          </g>
-        ))}
-        {xTicks.map((t) => (
-          <text key={t} x={x(toSi(t, temperature))} y={HEIGHT - MARGIN.bottom + 16} fontSize="12" textAnchor="middle">
-            {t}
-          </text>
-        ))}
-        <text x={width - MARGIN.right} y={HEIGHT - 6} fontSize="12" textAnchor="end">
-          fuel, {temperature.label}
-        </text>
+        <ChartAxes
+          title={`Where this fuel boils, absolute ${pressure.label}`}
+          across={`fuel, ${temperature.label}`}
+          width={width}
+          height={HEIGHT}
+          margin={MARGIN}
+          xTicks={xTicks.map((t) => ({ at: x(toSi(t, temperature)), says: t }))}
+          yTicks={yTicks.map((t) => ({ at: y(toSi(t, pressure)), says: t }))}
+        />
         <path d={band ?? ''} fill="var(--accent)" opacity="0.16" />
         <path d={path ?? ''} fill="none" stroke="var(--accent)" strokeWidth="2.4" />
         {inlets.map((i) => (

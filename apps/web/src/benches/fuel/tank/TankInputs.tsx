@@ -1,5 +1,6 @@
 import { pumpInTank, type FuelSection, type JobDocument, type Catalogue } from '@lochmoor/core'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
+import { YesNoField } from '../../../fields/YesNoField.tsx'
 import { run, setFuel } from '../../../store/commands.ts'
 import { FigureField } from '../inputs/FigureField.tsx'
 import { Group } from '../inputs/Group.tsx'
@@ -12,13 +13,6 @@ interface Props {
 }
 
 type Tank = FuelSection['tank']
-const YES_NO = [
-  ['yes', 'Yes'],
-  ['no', 'No'],
-] as const
-const asWord = (v: boolean | null): string | null => (v === null ? null : v ? 'yes' : 'no')
-const asFlag = (v: string | null): boolean | null => (v === null ? null : v === 'yes')
-
 /** What is measured at the tank. */
 export const TankInputs = ({ job, catalogue, assumed }: Props) => {
   const { tank } = job.fuel
@@ -126,19 +120,15 @@ export const TankInputs = ({ job, catalogue, assumed }: Props) => {
         />
       </Group>
       <Group title="Vent">
-        <KnownChoiceField
+        <YesNoField
           label="Roll-over valve"
-          value={asWord(tank.rollOverValve)}
-          options={YES_NO}
-          none="not looked at"
-          onChange={(v) => set({ rollOverValve: asFlag(v) }, 'roll-over valve')}
+          value={tank.rollOverValve}
+          onChange={(rollOverValve) => set({ rollOverValve }, 'roll-over valve')}
         />
-        <KnownChoiceField
+        <YesNoField
           label="Loop above the filler"
-          value={asWord(tank.ventLoop)}
-          options={YES_NO}
-          none="not looked at"
-          onChange={(v) => set({ ventLoop: asFlag(v) }, 'loop of the vent')}
+          value={tank.ventLoop}
+          onChange={(ventLoop) => set({ ventLoop }, 'loop of the vent')}
         />
         <KnownChoiceField
           label="It ends"

@@ -14,7 +14,7 @@ const DRAWN_HEIGHT = 300
 const HAT_M = 0.13
 const SOCK_M = 0.06
 
-/** Section through the tank at the hole of the module, to scale from the measured figures. */
+/** Section through the tank at the hole of the module: heights to scale from the measured figures, widths as usual. */
 export const TankSection = ({ fit, c, lowM }: Props) => {
   const [ref, width] = useWidth<HTMLElement>(620)
   const bore = useUnit('bore')
@@ -35,6 +35,8 @@ export const TankSection = ({ fit, c, lowM }: Props) => {
   )
   const sockY = topY + hangs * px
   const fouls = fit.foulsByM > 0
+  // Where words would lie on lines they go under the picture.
+  const narrow = width < 480
   const right = width - PAD.side
   const tankLeft = PAD.side + 92
   const tankRight = right - 96
@@ -45,10 +47,10 @@ export const TankSection = ({ fit, c, lowM }: Props) => {
         height={height}
         role="img"
         className="block"
-        aria-label={`Section to scale: tank ${mm(c.tankDepthM)} deep, gap above ${mm(c.gapAboveM)}, stack above the tank ${mm(fit.stackAboveM)}, ${fouls ? `too high by ${mm(fit.foulsByM)}` : `clears by ${mm(-fit.foulsByM)} beyond ${mm(c.airGapM)} of air`}`}
+        aria-label={`Section, heights to scale: tank ${mm(c.tankDepthM)} deep, gap above ${mm(c.gapAboveM)}, stack above the tank ${mm(fit.stackAboveM)}, ${fouls ? `too high by ${mm(fit.foulsByM)}` : `clears by ${mm(-fit.foulsByM)} beyond ${mm(c.airGapM)} of air`}`}
       >
         <text x={10} y={20} fontSize="12.5" fontWeight="700">
-          Section at the hole, to scale
+          Section at the hole, heights to scale
         </text>
         {/* The floor of the car above. */}
         <rect x={tankLeft - 20} y={bodyY - 8} width={tankRight - tankLeft + 40} height={8} fill="var(--ink-soft)" />
@@ -75,9 +77,11 @@ export const TankSection = ({ fit, c, lowM }: Props) => {
               fill="var(--accent)"
               opacity="0.18"
             />
-            <text x={tankRight - 6} y={floorY - lowM * px - 5} fontSize="12" textAnchor="end">
-              low fuel {mm(lowM)}
-            </text>
+            {!narrow && (
+              <text x={tankRight - 6} y={floorY - lowM * px - 5} fontSize="12" textAnchor="end">
+                low fuel {mm(lowM)}
+              </text>
+            )}
           </>
         )}
         {/* The module: hat, ends and bend, hanger, sock. */}
@@ -147,9 +151,11 @@ export const TankSection = ({ fit, c, lowM }: Props) => {
         <Dimension x={tankLeft - 34} y0={topY} y1={floorY} text={mm(c.tankDepthM)} />
         <Dimension x={tankRight + 14} y0={bodyY} y1={topY} text={`gap ${mm(c.gapAboveM)}`} toRight />
         <Dimension x={cx + half(HAT_M) + 16} y0={stackY} y1={topY} text={`stack ${mm(fit.stackAboveM)}`} toRight />
-        <Dimension x={cx + half(0.05) + 22} y0={topY} y1={sockY} text={`hanger ${mm(hangs)}`} toRight />
+        {!narrow && <Dimension x={cx + half(0.05) + 22} y0={topY} y1={sockY} text={`hanger ${mm(hangs)}`} toRight />}
       </svg>
       <figcaption className="px-2.5 pb-2 text-sm leading-snug text-soft">
+        {narrow && `Hanger ${mm(hangs)}. `}
+        {narrow && lowM !== null && `Low fuel ${mm(lowM)} deep. `}
         {fit.cutOffM > 0 && `Cut ${mm(fit.cutOffM)} off the hanger. `}
         {fit.shortByM > 0 && `The hanger ends ${mm(fit.shortByM)} too high. `}
         Sock {mm(Math.max(0, c.tankDepthM - hangs))} off the floor. Lifting the tank tilted by {Math.abs(c.tiltDeg)}°
