@@ -12,6 +12,7 @@ import {
 } from '@lochmoor/contract'
 import { err, fuelDemand, fuelProperties, injectorAt, ok, pumpAtVoltage, solveFuelCircuit } from '@lochmoor/core'
 import { calculator, type Calculator } from './calculator.ts'
+import { EXHAUST_CALCULATORS } from './exhaustCalculators.ts'
 import { FUEL_STATION_CALCULATORS } from './fuelStationCalculators.ts'
 
 export const CALCULATORS: readonly Calculator[] = [
@@ -69,4 +70,5 @@ export const CALCULATORS: readonly Calculator[] = [
     },
   ),
   ...FUEL_STATION_CALCULATORS,
+  ...EXHAUST_CALCULATORS,
 ]

@@ -3,11 +3,13 @@ export { partFromCells, partHeaders, partToCells, type CellProblem, type ReadPar
 export { PART_COLUMNS, type PartColumn } from './catalogue/partColumns.ts'
 export * from './calculators/fuelAndEngine.ts'
 export * from './calculators/fuelCircuit.ts'
+export * from './calculators/exhaustStation.ts'
 export * from './calculators/fuelStation.ts'
 export { RANGES } from './calculators/ranges.ts'
 export { explainProblem, explainProblems, type FieldProblem } from './field/explainProblems.ts'
 export { explainRange, figure, oneOf, range, wholeFigure, type Range } from './field/figure.ts'
 export { FIELD_RANGES, type RangedField } from './job/fieldRanges.ts'
+export { ExhaustSectionSchema } from './job/exhaustSection.ts'
 export { FuelSectionSchema } from './job/fuelSection.ts'
 export {
   JOB_SCHEMA_VERSION,

@@ -1,4 +1,5 @@
 export * from './engine/index.ts'
+export * from './exhaust/index.ts'
 export * from './fuel/index.ts'
 export * from './job/index.ts'
 export * from './quantity/index.ts'

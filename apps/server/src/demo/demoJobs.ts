@@ -10,6 +10,7 @@ import {
   type Part,
 } from '@lochmoor/core'
 import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
+import { CARRIER_EXHAUST, CURLEW_EXHAUST, WARDEN_EXHAUST } from './demoExhausts.ts'
 import { DEMO_PEOPLE } from './demoPeople.ts'
 import {
   CARRIER_SYSTEM,
@@ -150,6 +151,7 @@ const curlew: JobDocument = {
     },
     safety: SAFE,
   },
+  exhaust: CURLEW_EXHAUST,
   work: { state: 'designed', personId: DEMO_PEOPLE[1].id, heldBy: '', built: [] },
 }
 
@@ -254,6 +256,7 @@ const warden: JobDocument = {
     },
     safety: SAFE,
   },
+  exhaust: WARDEN_EXHAUST,
   work: {
     state: 'parts-ordered',
     personId: DEMO_PEOPLE[0].id,
@@ -343,6 +346,7 @@ const carrier: JobDocument = {
     },
     safety: SAFE,
   },
+  exhaust: CARRIER_EXHAUST,
   work: { state: 'surveyed', personId: DEMO_PEOPLE[2].id, heldBy: 'Owner looks for an alternator bracket', built: [] },
 }
 

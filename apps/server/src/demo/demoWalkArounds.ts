@@ -229,7 +229,7 @@ export const WARDEN_SYSTEM: SystemSection = {
   ...noWish,
   budgetClass: 4,
   originality: 'looks-stock',
-  welder: 'shop',
+  welder: 'none',
   timingControl: 'no',
   gearboxControl: false,
   fanControl: true,
@@ -249,6 +249,7 @@ export const CARRIER_SYSTEM: SystemSection = {
   ...noWish,
   boostLaterPa: 45e3,
   originality: 'free',
+  welder: 'shop',
   timingControl: 'wanted',
   chosen: {
     injection: 'port',

@@ -1,5 +1,5 @@
 import { SECTION_SCHEMAS, type BoardJob, type BoardQuery, type JobBoard } from '@lochmoor/contract'
-import { readinessOf, type ControllerPart, type Readiness } from '@lochmoor/core'
+import { readinessOf, type BungPart, type ControllerPart, type Readiness } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import Papa from 'papaparse'
 import { CatalogueRepository } from '../catalogue/catalogue.repository.ts'
@@ -66,6 +66,7 @@ export class BoardService {
     const missing = jobs.filter((j) => !map.has(j.id))
     if (missing.length === 0) return map
     const controllers = (await this.catalogue.list(workshopId, 'controllers')) as ControllerPart[]
+    const bungs = (await this.catalogue.list(workshopId, 'bungs')) as BungPart[]
     const sections = bySection(
       await this.board.sections(
         workshopId,
@@ -73,7 +74,10 @@ export class BoardService {
       ),
     )
     for (const job of missing) {
-      const readiness = readinessOf(documentOf(job.id, sections.get(job.id) ?? []), { controllers })
+      const readiness = readinessOf(documentOf(job.id, sections.get(job.id) ?? []), {
+        controllers,
+        bungs,
+      })
       map.set(job.id, readiness)
       await this.board.keepReadiness(workshopId, job, readiness, VERSION)
     }

@@ -8,6 +8,8 @@ export const KIND_TITLES: Readonly<Record<PartKind, string>> = {
   filters: 'Filters',
   regulators: 'Regulators',
   controllers: 'Controllers',
+  sensors: 'Oxygen sensors',
+  bungs: 'Sensor bosses',
 }
 /** One of them, in a sentence. */
 export const KIND_ONE: Readonly<Record<PartKind, string>> = {
@@ -18,6 +20,8 @@ export const KIND_ONE: Readonly<Record<PartKind, string>> = {
   filters: 'filter',
   regulators: 'regulator',
   controllers: 'controller',
+  sensors: 'oxygen sensor',
+  bungs: 'sensor boss',
 }
 
 export const isKind = (word: string): word is PartKind => (PART_KINDS as readonly string[]).includes(word)

@@ -18,6 +18,7 @@ const SECTION_WORDS: Readonly<Record<SectionName, string>> = {
   walkAround: 'Walk-around',
   system: 'System',
   fuel: 'Fuel',
+  exhaust: 'Exhaust sensor',
   work: 'State of work',
 }
 

@@ -102,4 +102,4 @@ export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
   )
 }
 
-const SHORT = { walkAround: 'Walk', system: 'System', fuel: 'Fuel' } as const
+const SHORT = { walkAround: 'Walk', system: 'System', fuel: 'Fuel', exhaust: 'Exhaust' } as const

@@ -5,6 +5,7 @@ export const STATION_PATHS: Readonly<Record<Station, string>> = {
   walkAround: 'walk-around',
   system: 'system',
   fuel: 'fuel',
+  exhaust: 'exhaust',
 }
 
 /** What belongs to the whole job, after the stations. */

@@ -12,6 +12,8 @@ const ROWS: Record<PartKind, string> = {
   filters: 'own-l|Own filter|2|fine|10|7|200|0.85|3|18|yes|1200',
   regulators: 'own-r|Own regulator|2|return|200|500|30|200|4|yes',
   controllers: 'own-c|Own controller|3|4|4|5|yes|no|2|6|2|no|no',
+  sensors: 'own-s|Own sensor|3|wideband|yes|1123|1203|773|523|68|22|0.95|25|M18 x 1.5|45|80',
+  bungs: 'own-b|Own clamp|2|clamp-on|M18 x 1.5|22|60|48|54|25.5|34|1.5|22|6|2|stainless',
 }
 const cellsOf = (kind: PartKind, row: string) => {
   const cells = row.split('|')

@@ -2,6 +2,7 @@ import type { JobDocument, VehicleSection } from '@lochmoor/core'
 import { z } from 'zod'
 import { Aspiration, PowerBasis } from '../calculators/fuelAndEngine.ts'
 import { oneOf } from '../field/figure.ts'
+import { ExhaustSectionSchema } from './exhaustSection.ts'
 import { FuelSectionSchema } from './fuelSection.ts'
 import { known, knownWhole } from './knownFields.ts'
 import { SystemSectionSchema } from './systemSection.ts'
@@ -9,7 +10,7 @@ import { WalkAroundSectionSchema } from './walkAroundSection.ts'
 import { WorkSectionSchema } from './workSection.ts'
 
 /** Version of the stored document. Raised with every change of shape, each with a migration. */
-export const JOB_SCHEMA_VERSION = 3
+export const JOB_SCHEMA_VERSION = 4
 
 const TITLE = 'allowed: 1 to 80 characters'
 export const JobTitle = z.string({ error: TITLE }).trim().min(1, { error: TITLE }).max(80, { error: TITLE })
@@ -37,6 +38,7 @@ export const SECTION_SCHEMAS = {
   walkAround: WalkAroundSectionSchema,
   system: SystemSectionSchema,
   fuel: FuelSectionSchema,
+  exhaust: ExhaustSectionSchema,
   work: WorkSectionSchema,
 } as const satisfies {
   [S in keyof JobDocument]: z.ZodType<JobDocument[S]>
@@ -48,6 +50,7 @@ export const SectionNameSchema = oneOf([
   'walkAround',
   'system',
   'fuel',
+  'exhaust',
   'work',
 ]) satisfies z.ZodType<SectionName>
 

@@ -12,6 +12,7 @@ export const JobSections = z.strictObject({
   walkAround: versioned(SECTION_SCHEMAS.walkAround),
   system: versioned(SECTION_SCHEMAS.system),
   fuel: versioned(SECTION_SCHEMAS.fuel),
+  exhaust: versioned(SECTION_SCHEMAS.exhaust),
   work: versioned(SECTION_SCHEMAS.work),
 })
 
@@ -120,7 +121,7 @@ export const BoardJob = z.strictObject({
   repairs: z.array(z.string()),
   stations: z.array(
     z.strictObject({
-      station: z.enum(['walkAround', 'system', 'fuel']),
+      station: z.enum(['walkAround', 'system', 'fuel', 'exhaust']),
       stage: z.enum(['not-begun', 'measuring', 'judged', 'built']),
       verdict: VerdictState,
     }),

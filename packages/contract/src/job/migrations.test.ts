@@ -2,7 +2,7 @@ import { emptyJob, emptyLine } from '@lochmoor/core'
 import { JOB_SCHEMA_VERSION, JobDocumentSchema, SECTION_NAMES, SectionNameSchema } from './jobDocument.ts'
 import { JOB_MIGRATIONS, migrateSections } from './migrations.ts'
 
-const { vehicle, fuel, ...later } = emptyJob('Fellside pickup')
+const { vehicle, fuel, exhaust, ...later } = emptyJob('Fellside pickup')
 const { legs: _legs, ...oldLine } = emptyLine
 const hose = { id: 'h', name: 'Hose', priceClass: 2, kind: 'rubber', boreM: 0.008, roughnessM: 1e-6, mostPressurePa: 1e6, mostEthanolShare: 0.1 } // prettier-ignore
 const filter = { id: 'f', name: 'Filter', priceClass: 1, use: 'fine', finenessM: 1e-5, flowM3S: 4e-5, dropPa: 1e4, linearShare: 0.5 } // prettier-ignore
@@ -59,9 +59,12 @@ const version3 = {
   },
 }
 
+const version4 = { ...version3, exhaust }
+
 const fixtures: Record<string, { before: object; after: object }> = {
   '1-to-2: walk-around, system and work': { before: version1, after: version2 },
   '2-to-3: legs of the lines, tank, vapour and what parts say more': { before: version2, after: version3 },
+  '3-to-4: the exhaust and its sensors': { before: version3, after: version4 },
 }
 
 describe('migrations of the stored document', () => {

@@ -161,8 +161,43 @@ const addTankLegsAndVapour: JobMigration = {
   },
 }
 
+const addExhaust: JobMigration = {
+  id: '3-to-4: the exhaust and its sensors',
+  from: 3,
+  up: (sections) => ({
+    ...sections,
+    exhaust: {
+      banks: [],
+      common: [],
+      obstacles: [],
+      school: 'middle',
+      angleSchool: 'ten',
+      spots: [],
+      steers: nulls('a', 'b'),
+      ...nulls(
+        'groundClearanceM',
+        'sensorCount',
+        'sensor',
+        'typeSet',
+        'bung',
+        'material',
+        'joinBy',
+        'cablePathM',
+        'cableGapM',
+        'airInjection',
+        'heatRiser',
+        'heatRiserBank',
+        'leadedFuel',
+        'correctionLimit',
+        'openLoopLambda',
+        'bankTest',
+      ),
+    },
+  }),
+}
+
 /** In order; each brings a document one version on. */
-export const JOB_MIGRATIONS: readonly JobMigration[] = [addWalkAroundSystemAndWork, addTankLegsAndVapour]
+export const JOB_MIGRATIONS: readonly JobMigration[] = [addWalkAroundSystemAndWork, addTankLegsAndVapour, addExhaust]
 
 /** Sections of an older document brought up to this version; newer or unknown versions are left as they are. */
 export const migrateSections = (sections: Json, version: number): Json =>

@@ -1,4 +1,5 @@
 import type {
+  BungPart,
   ControllerPart,
   FilterPart,
   FittingPart,
@@ -6,6 +7,7 @@ import type {
   InjectorPart,
   PumpPart,
   RegulatorPart,
+  SensorPart,
 } from '@lochmoor/core'
 import { z } from 'zod'
 import { PumpTable } from '../calculators/fuelAndEngine.ts'
@@ -125,6 +127,52 @@ export const ControllerPartSchema = z.strictObject({
   gearbox: has,
 }) satisfies z.ZodType<ControllerPart>
 
+const gasK = figure(range(400, 1600, 'K'))
+
+export const SensorPartSchema = z
+  .strictObject({
+    ...part,
+    kind: oneOf(['wideband', 'narrowband']),
+    heated: has,
+    mostGasK: gasK,
+    mostGasShortK: gasK,
+    mostHexagonK: figure(range(350, 1300, 'K')),
+    mostCableK: figure(range(330, 700, 'K')),
+    standsOffM: figure(range(0.02, 0.2, 'm')),
+    hexagonM: figure(range(0.01, 0.05, 'm')),
+    cableM: figure(range(0.1, 5, 'm')),
+    leastBendRadiusM: figure(range(0, 0.2, 'm')),
+    thread: text(40),
+    tightenNm: figure(range(5, 120, 'N m')),
+    leadedS: known(figure(range(3600, 3.6e7, 's'))),
+  })
+  .refine((s) => s.mostGasK <= s.mostGasShortK, {
+    path: ['mostGasShortK'],
+    error: 'allowed: at least mostGasK, which it bears for good',
+  }) satisfies z.ZodType<SensorPart>
+
+export const BungPartSchema = z
+  .strictObject({
+    ...part,
+    kind: oneOf(['weld-in', 'clamp-on']),
+    thread: text(40),
+    holeM: figure(range(0.01, 0.05, 'm')),
+    lengthM: figure(range(0.01, 0.2, 'm')),
+    leastPipeM: figure(range(0.015, 0.2, 'm')),
+    mostPipeM: figure(range(0.015, 0.2, 'm')),
+    saddleRadiusM: known(figure(range(0.007, 0.2, 'm'))),
+    saddleWidthM: known(figure(range(0.01, 0.1, 'm'))),
+    gasketM: known(figure(range(0, 0.01, 'm'))),
+    boltThreadM: known(figure(range(0.005, 0.2, 'm'))),
+    nutM: known(figure(range(0, 0.03, 'm'))),
+    bands: known(wholeFigure(range(1, 4, ''))),
+    metal: oneOf(['mild-steel', 'stainless']),
+  })
+  .refine((b) => b.leastPipeM <= b.mostPipeM, {
+    path: ['mostPipeM'],
+    error: 'allowed: at least leastPipeM, where the range begins',
+  }) satisfies z.ZodType<BungPart>
+
 export const PART_SCHEMAS = {
   pumps: PumpPartSchema,
   injectors: InjectorPartSchema,
@@ -133,6 +181,8 @@ export const PART_SCHEMAS = {
   filters: FilterPartSchema,
   regulators: RegulatorPartSchema,
   controllers: ControllerPartSchema,
+  sensors: SensorPartSchema,
+  bungs: BungPartSchema,
 } as const
 export type PartKind = keyof typeof PART_SCHEMAS
 export const PART_KINDS = Object.keys(PART_SCHEMAS) as PartKind[]
@@ -144,6 +194,8 @@ export const PartKindSchema = oneOf([
   'filters',
   'regulators',
   'controllers',
+  'sensors',
+  'bungs',
 ]) satisfies z.ZodType<PartKind>
 
 export const CatalogueSchema = z.strictObject({
@@ -154,4 +206,6 @@ export const CatalogueSchema = z.strictObject({
   filters: z.array(FilterPartSchema),
   regulators: z.array(RegulatorPartSchema),
   controllers: z.array(ControllerPartSchema),
+  sensors: z.array(SensorPartSchema),
+  bungs: z.array(BungPartSchema),
 })

@@ -17,5 +17,5 @@ export const WorkSectionSchema = z.strictObject({
   state: WorkStateSchema,
   personId: z.uuid({ error: 'allowed: the id of a person, a UUID' }).nullable(),
   heldBy: text(200),
-  built: z.array(oneOf(['walkAround', 'system', 'fuel'])).max(3, { error: 'allowed: each station once' }),
+  built: z.array(oneOf(['walkAround', 'system', 'fuel', 'exhaust'])).max(4, { error: 'allowed: each station once' }),
 }) satisfies z.ZodType<WorkSection>

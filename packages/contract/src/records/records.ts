@@ -47,6 +47,9 @@ export const RecordBodySchema = z.discriminatedUnion('kind', [
           'heatLoss',
           'warming',
           'time',
+          'lambda',
+          'torque',
+          'heatFilm',
         ],
         { error: FAMILIES },
       )

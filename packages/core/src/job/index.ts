@@ -27,10 +27,31 @@ export {
   type LineLeg,
   type LineName,
 } from './fuelLines.ts'
+export {
+  ANGLE_SCHOOLS,
+  DISTANCE_SCHOOLS,
+  emptyBank,
+  emptyExhaust,
+  emptyObstacle,
+  emptyPiece,
+  JOINT_KINDS,
+  PIECE_KINDS,
+  type AngleSchool,
+  type DistanceSchool,
+  type ExhaustBank,
+  type ExhaustObstacle,
+  type ExhaustPiece,
+  type ExhaustSection,
+  type JointKind,
+  type PieceKind,
+  type RunId,
+  type SensorSpot,
+} from './exhaust.ts'
 export { emptyFuelTank, type FuelTank } from './fuelTank.ts'
 export type { Known } from './known.ts'
 export { partById } from './parts.ts'
 export type {
+  BungPart,
   Catalogue,
   ControllerPart,
   FilterPart,
@@ -41,6 +62,7 @@ export type {
   Part,
   PumpPart,
   RegulatorPart,
+  SensorPart,
 } from './parts.ts'
 export { differences, mergeThree, sameValue, type Clash, type Difference, type Merge } from './differences.ts'
 export { isUntouched, valueAt, withValueAt } from './paths.ts'

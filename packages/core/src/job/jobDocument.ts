@@ -1,4 +1,5 @@
 import type { Aspiration, PowerBasis } from '../engine/index.ts'
+import { emptyExhaust, type ExhaustSection } from './exhaust.ts'
 import { emptyFuelTank, type FuelTank } from './fuelTank.ts'
 import { emptyLine, type LineDesign } from './fuelLines.ts'
 import type { Known } from './known.ts'
@@ -104,6 +105,7 @@ export interface JobDocument {
   readonly walkAround: WalkAroundSection
   readonly system: SystemSection
   readonly fuel: FuelSection
+  readonly exhaust: ExhaustSection
   readonly work: WorkSection
 }
 
@@ -160,5 +162,6 @@ export const emptyJob = (title: string): JobDocument => ({
     tank: emptyFuelTank,
     safety: { stopsWithEngine: null, inertiaSwitch: null, fused: null },
   },
+  exhaust: emptyExhaust,
   work: emptyWork,
 })

@@ -123,6 +123,55 @@ export interface ControllerPart extends Part {
   readonly gearbox: boolean
 }
 
+/** An exhaust oxygen sensor by its data sheet. */
+export interface SensorPart extends Part {
+  /** Reads how far from the target, or only on which side of it. */
+  readonly kind: 'wideband' | 'narrowband'
+  readonly heated: boolean
+  /** Gas at the tip, continuous and for minutes. */
+  readonly mostGasK: number
+  readonly mostGasShortK: number
+  /** Hexagon of the housing. */
+  readonly mostHexagonK: number
+  /** Cable end, by the air around it. */
+  readonly mostCableK: number
+  /** From the boss to the cable's exit. */
+  readonly standsOffM: number
+  /** Across the flats. */
+  readonly hexagonM: number
+  readonly cableM: number
+  readonly leastBendRadiusM: number
+  /** Of the sensor, public, e.g. "M18 x 1.5". */
+  readonly thread: string
+  /** Tightening, N m. */
+  readonly tightenNm: number
+  /** Hours it lives on leaded fuel, where the sheet says. */
+  readonly leadedS: Known
+}
+
+/** What holds the sensor in the pipe. */
+export interface BungPart extends Part {
+  readonly kind: 'weld-in' | 'clamp-on'
+  readonly thread: string
+  /** Hole in the pipe. */
+  readonly holeM: number
+  /** Along the pipe. */
+  readonly lengthM: number
+  /** Outside diameters of pipe it goes on. */
+  readonly leastPipeM: number
+  readonly mostPipeM: number
+  /** Clamp-on: inside radius of the saddle, its width around the pipe, and the gasket under it. */
+  readonly saddleRadiusM: Known
+  readonly saddleWidthM: Known
+  readonly gasketM: Known
+  /** Clamp-on: thread of the band's bolts, and what the nut needs to hold. */
+  readonly boltThreadM: Known
+  readonly nutM: Known
+  /** Bands that share the drawing together. */
+  readonly bands: Known
+  readonly metal: 'mild-steel' | 'stainless'
+}
+
 export interface Catalogue {
   readonly pumps: readonly PumpPart[]
   readonly injectors: readonly InjectorPart[]
@@ -131,4 +180,6 @@ export interface Catalogue {
   readonly filters: readonly FilterPart[]
   readonly regulators: readonly RegulatorPart[]
   readonly controllers: readonly ControllerPart[]
+  readonly sensors: readonly SensorPart[]
+  readonly bungs: readonly BungPart[]
 }

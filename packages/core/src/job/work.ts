@@ -21,13 +21,14 @@ export const WORK_STATE_WORDS: Readonly<Record<WorkState, string>> = {
 }
 
 /** Stations that have a bench, in the order of the work. */
-export const STATIONS = ['walkAround', 'system', 'fuel'] as const
+export const STATIONS = ['walkAround', 'system', 'fuel', 'exhaust'] as const
 export type Station = (typeof STATIONS)[number]
 
 export const STATION_WORDS: Readonly<Record<Station, string>> = {
   walkAround: 'Walk-around',
   system: 'System',
   fuel: 'Fuel',
+  exhaust: 'Exhaust sensor',
 }
 
 /** Where the job stands in the workshop: what people decide about it, not what is computed. */

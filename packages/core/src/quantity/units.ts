@@ -27,6 +27,9 @@ export type Family =
   | 'heatLoss'
   | 'warming'
   | 'time'
+  | 'lambda'
+  | 'torque'
+  | 'heatFilm'
 
 export interface Unit {
   /** Stored in preferences; never shown. */
@@ -144,6 +147,15 @@ export const UNITS: Readonly<Record<Family, readonly Unit[]>> = {
   heat: [unit('W', 'W', 1, 0, ['w', 'watt', 'watts']), unit('kW', 'kW', 1e3, 2, ['kw'])],
   heatLoss: [unit('W/K', 'W/K', 1, 1, ['w/k', 'w/°c'])],
   warming: [unit('K', 'K', 1, 1, ['k', '°c', 'c']), unit('°F', '°F', 5 / 9, 1, ['f', '°f'])],
+  lambda: [
+    unit('lambda', 'λ', 1, 3, ['λ', 'lambda', 'l']),
+    unit('afr', 'AFR petrol', 1 / 14.7, 1, ['afr', 'afrpetrol', ':1', 'to1']),
+  ],
+  torque: [
+    unit('Nm', 'N m', 1, 0, ['nm', 'n·m', 'newtonmetres']),
+    unit('lbfft', 'lbf ft', 0.45359237 * 9.80665 * 12 * INCH_M, 0, ['lbfft', 'lbft', 'ft-lb', 'ftlb']),
+  ],
+  heatFilm: [unit('W/m2K', 'W/(m² K)', 1, 0, ['w/m2k', 'w/(m²k)'])],
   time: [unit('s', 's', 1, 1, ['s', 'sec']), unit('min', 'min', 60, 1, ['min', 'minutes'])],
 }
 

@@ -18,7 +18,7 @@ const controllers = [
     gearbox: true,
   },
 ]
-const ready = (j: JobDocument) => readinessOf(j, { controllers })
+const ready = (j: JobDocument) => readinessOf(j, { controllers, bungs: [] })
 const stages = (j: JobDocument) => ready(j).stations.map((s) => s.stage)
 
 describe('readiness of a job', () => {

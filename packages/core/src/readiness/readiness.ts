@@ -1,3 +1,4 @@
+import { exhaustState, layOut, openLeaks } from '../exhaust/index.ts'
 import { fuelState } from '../fuel/index.ts'
 import {
   emptyJob,
@@ -69,22 +70,26 @@ const nextActionOf = (
   if (at('system').verdict === 'stop') return 'Choose the system again: the car has changed under it'
   if (at('fuel').verdict === 'stop') return 'Cure what fails at the fuel station'
   if (at('fuel').verdict === 'unknown') return 'Choose pump, lines and regulator'
+  if (at('exhaust').verdict === 'stop') return 'Cure what fails at the exhaust sensor'
+  if (at('exhaust').verdict === 'unknown') return 'Measure the exhaust and place its sensor'
   const open = STATIONS.find((s) => !job.work.built.includes(s))
   return open ? `Order and build: ${STATION_WORDS[open].toLowerCase()}` : 'All stations built'
 }
 
 /** How far a job has come: a pure function of the document and the catalogue. For lists, rails and every station. */
-export const readinessOf = (job: JobDocument, catalogue: Pick<Catalogue, 'controllers'>): Readiness => {
+export const readinessOf = (job: JobDocument, catalogue: Pick<Catalogue, 'controllers' | 'bungs'>): Readiness => {
   const empty = emptyJob(job.vehicle.title)
   const untouched: Readonly<Record<Station, boolean>> = {
     walkAround: isUntouched('walkAround', job, empty) && engineUntouched(job),
     system: isUntouched('system', job, empty),
     fuel: isUntouched('fuel', job, empty),
+    exhaust: isUntouched('exhaust', job, empty),
   }
   const verdicts: Readonly<Record<Station, VerdictState>> = {
     walkAround: WALK_VERDICT[assessWalkAround(job).state],
     system: SYSTEM_VERDICT[assessSystem(job, catalogue).state],
     fuel: fuelState(job),
+    exhaust: exhaustState(job, catalogue),
   }
   const stations = STATIONS.map((station) => ({
     station,

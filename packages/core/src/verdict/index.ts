@@ -1,3 +1,4 @@
+export { plain } from './plainVerdict.ts'
 export { figureText, sentenceText, type UnitChoice } from './sentenceText.ts'
 export { err, explainInputError, ok, type InputError, type Result } from './result.ts'
 export {

@@ -37,7 +37,7 @@ describe('walk-around, laws on random cars', () => {
   it('a repair anywhere is the next action, and the stage of the walk-around is begun', () => {
     fc.assert(
       fc.property(arbWalkedJob, (job) => {
-        const { nextAction, repairs, stations } = readinessOf(job, { controllers: [] })
+        const { nextAction, repairs, stations } = readinessOf(job, { controllers: [], bungs: [] })
         expect(nextAction.startsWith('Repair first')).toBe(repairs.length > 0)
         if (repairs.length > 0) expect(stations[0]).toMatchObject({ verdict: 'stop', stage: 'judged' })
         expect(nextAction.length).toBeGreaterThan(3)

@@ -1,4 +1,5 @@
 import type { Catalogue } from '@lochmoor/core'
+import { BUNGS } from './bungs.ts'
 import { CONTROLLERS } from './controllers.ts'
 import { FILTERS } from './filters.ts'
 import { FITTINGS } from './fittings.ts'
@@ -6,6 +7,7 @@ import { HOSES } from './hoses.ts'
 import { INJECTORS } from './injectors.ts'
 import { PUMPS } from './pumps.ts'
 import { REGULATORS } from './regulators.ts'
+import { SENSORS } from './sensors.ts'
 
 /** The parts Lochmoor ships with. All invented: makes, names and figures. */
 export const STOCK_CATALOGUE: Catalogue = {
@@ -16,4 +18,6 @@ export const STOCK_CATALOGUE: Catalogue = {
   filters: FILTERS,
   regulators: REGULATORS,
   controllers: CONTROLLERS,
+  sensors: SENSORS,
+  bungs: BUNGS,
 }

@@ -58,6 +58,8 @@ describe('fuel station, laws on random designs', () => {
           regulators: [],
           fittings: [],
           controllers: [],
+          sensors: [],
+          bungs: [],
         })
         const failing = a.solved.filter((s) => s.answer.state !== 'in-control')
         seen[a.state] = (seen[a.state] ?? 0) + 1

@@ -1,8 +1,7 @@
 import { figureOf, injectionPlaceOf, type InjectorPart } from '../../job/index.ts'
-import { fig, say, type Trace, type VerdictState } from '../../verdict/index.ts'
+import { fig, say, type Trace, type VerdictState, plain } from '../../verdict/index.ts'
 import { deadTimeAt, RATED_VOLTAGE_V } from '../injectorSet.ts'
 import { injectorAt, MOST_DUTY, type InjectorAnswer } from '../injector.ts'
-import { plain } from './plainVerdict.ts'
 import type { FuelCase, FuelVerdict, SolvedPoint } from './solvedPoint.ts'
 
 /** Rule of thumb where the sheet gives no lower limit. */

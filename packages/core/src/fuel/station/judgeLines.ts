@@ -1,10 +1,9 @@
 import { figureOf, type JobDocument, type LineName } from '../../job/index.ts'
-import { fig, say, worstFirst, type Sentence, type VerdictState } from '../../verdict/index.ts'
+import { fig, say, worstFirst, type Sentence, type VerdictState, plain } from '../../verdict/index.ts'
 import { fittingUnfit, hoseUnfit, loadOf } from '../lines/hoseFitness.ts'
 import { HEAT_GAP_M, hoseOfLeg } from '../lines/legs.ts'
 import { linesInUse } from '../lines/linesInUse.ts'
 import { oldTubeMostPa } from '../lines/oldTube.ts'
-import { plain } from './plainVerdict.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
 
 const TOO_NEAR_M = 0.05

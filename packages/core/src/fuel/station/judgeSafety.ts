@@ -1,8 +1,7 @@
 import { figureOf, fuelLoopOf } from '../../job/index.ts'
-import { fig, say, type VerdictState } from '../../verdict/index.ts'
+import { fig, say, type VerdictState, plain } from '../../verdict/index.ts'
 import { pumpAtVoltage } from '../pumpAtVoltage.ts'
 import { pumpFlowAt } from '../pumpCurve.ts'
-import { plain } from './plainVerdict.ts'
 import { primeOf } from './primeOfJob.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
 

@@ -1,7 +1,6 @@
 import { figureOf, fuelLoopOf, pumpInTank } from '../../job/index.ts'
-import { fig, say } from '../../verdict/index.ts'
+import { fig, say, plain } from '../../verdict/index.ts'
 import { WANTED_INLET_MARGIN_PA } from '../vapour/suction.ts'
-import { plain } from './plainVerdict.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
 import { HOT_SOAK_K, hotSoakOf, mostTankK, suctionAt, tankHeatCaseOf, tankHeatOf } from './vapourOfJob.ts'
 

@@ -102,6 +102,8 @@ export const catalogue = {
   regulators: [regulator('r', 'return', 4), regulator('s', 'single-line', 15)],
   fittings: [fitting('end-6', 0), fitting('end-6-90', 90)],
   controllers: [],
+  sensors: [],
+  bungs: [],
 } satisfies Catalogue
 
 const line = (hoseOf: LineDesign['hose'], riseM: number): LineDesign => ({

@@ -1,4 +1,4 @@
-import type { FuelVerdict } from './solvedPoint.ts'
+import type { Verdict } from './verdict.ts'
 
 /** The parts of a verdict that a plain one leaves empty. */
 export const plain = {
@@ -10,4 +10,4 @@ export const plain = {
   remedies: [],
   pointId: null,
   workings: [],
-} satisfies Partial<FuelVerdict>
+} satisfies Partial<Verdict>

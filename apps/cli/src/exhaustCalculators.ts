@@ -1,0 +1,118 @@
+import {
+  ClampFitInput,
+  ClampFitOutput,
+  DrillTemplateInput,
+  DrillTemplateOutput,
+  ExhaustGasTemperatureInput,
+  ExhaustGasTemperatureOutput,
+  ExhaustLeakInput,
+  ExhaustLeakOutput,
+  SensorDelayInput,
+  SensorDelayOutput,
+  SensorSpotsInput,
+  SensorSpotsOutput,
+} from '@lochmoor/contract'
+import {
+  bestSpots,
+  clampFit,
+  contextOf,
+  drillTemplate,
+  emptyJob,
+  err,
+  exhaustCase,
+  exhaustDensityKgM3,
+  exhaustLeak,
+  HARD_RULES,
+  marchPipe,
+  ok,
+  sensorDelay,
+  sentenceText,
+  spotGrid,
+  templateSvg,
+} from '@lochmoor/core'
+import { calculator, type Calculator } from './calculator.ts'
+
+/** The exhaust sensor station. */
+export const EXHAUST_CALCULATORS: readonly Calculator[] = [
+  calculator(
+    'exhaust-gas-temperature',
+    'gas and wall along an exhaust, marched piece by piece with films and radiation',
+    ExhaustGasTemperatureInput,
+    ExhaustGasTemperatureOutput,
+    (c) => {
+      const { outK, slices } = marchPipe(c)
+      return ok({ outK, slices: [...slices] })
+    },
+  ),
+  calculator(
+    'sensor-delay',
+    'from injection to reading: cycle, gas transport, sensor and film, and the loop that allows',
+    SensorDelayInput,
+    SensorDelayOutput,
+    ({ volumeM3, gasKgS, gasK, ...c }) =>
+      ok(sensorDelay({ ...c, transportS: (volumeM3 * exhaustDensityKgM3(gasK)) / gasKgS })),
+  ),
+  calculator(
+    'exhaust-leak',
+    'false air from a hole ahead of the sensor: share, reading, and what the engine gets in closed loop',
+    ExhaustLeakInput,
+    ExhaustLeakOutput,
+    (c) => ok(exhaustLeak(c)),
+  ),
+  calculator(
+    'sensor-spots',
+    'best spots for a sensor on an exhaust as measured, each loss of score with its reason',
+    SensorSpotsInput,
+    SensorSpotsOutput,
+    ({ vehicle, exhaust, run, most }) => {
+      const c = exhaustCase({ ...emptyJob(vehicle.title), vehicle, exhaust })
+      const ctx = contextOf(c, run)
+      if (!ctx)
+        return err([{ code: 'noSuchRun', field: 'run', value: run, allowed: 'a run of exhaust that has pieces' }])
+      const grid = spotGrid(ctx)
+      const share = (n: number) => n / grid.rule.length
+      return ok({
+        freeShare: share(grid.rule.filter((r) => r < 0).length),
+        forbidden: HARD_RULES.map((rule, i) => ({
+          rule,
+          share: share(grid.rule.filter((r) => r === i).length),
+        })).filter((f) => f.share > 0),
+        spots: bestSpots(ctx, grid, most).map((s) => ({
+          alongM: s.alongM,
+          clockDeg: s.clockDeg,
+          elevationDeg: s.elevationDeg,
+          score: s.score,
+          losses: s.losses.map((l) => ({ rule: l.rule, loss: l.loss, says: sentenceText(l.says, {}) })),
+        })),
+      })
+    },
+  ),
+  calculator(
+    'clamp-fit',
+    'band and saddle of a clamp-on boss against a pipe, with the thread to spare',
+    ClampFitInput,
+    ClampFitOutput,
+    (c) =>
+      c.mostPipeM < c.leastPipeM
+        ? err([
+            {
+              code: 'emptyRange',
+              field: 'mostPipeM',
+              value: c.mostPipeM,
+              allowed: `at least leastPipeM, ${c.leastPipeM}`,
+            },
+          ])
+        : ok({ ...clampFit(c), faults: [...clampFit(c).faults] }),
+  ),
+  calculator(
+    'drill-template',
+    'strip that wraps the pipe with the hole on it, as true-scale SVG',
+    DrillTemplateInput,
+    DrillTemplateOutput,
+    (c) => {
+      const { stripLengthMm, stripHeightMm, holeXMm, holeYMm, edgeFromMergeMm, ...rest } = drillTemplate(c)
+      const t = { stripLengthMm, stripHeightMm, holeXMm, holeYMm, edgeFromMergeMm }
+      return ok({ ...t, svg: templateSvg({ ...t, ...rest }, 'Drill template') })
+    },
+  ),
+]

@@ -1,0 +1,126 @@
+export {
+  EXHAUST_J_KG_K,
+  exhaustConductivityWMK,
+  exhaustCpJKgK,
+  exhaustDensityKgM3,
+  exhaustViscosityPaS,
+  exhaustWater,
+  type ExhaustWater,
+} from './gas/exhaustGas.ts'
+export { EXHAUST_MOMENTS, MOMENT_WORDS, type ExhaustMoment, type ExhaustMomentId } from './gas/moments.ts'
+export {
+  cooledK,
+  coolingLengthM,
+  marchPipe,
+  mixedGasK,
+  nusseltInside,
+  pipeHeat,
+  type MarchAnswer,
+  type MarchCase,
+  type MarchPiece,
+  type MarchSlice,
+  type PipeCover,
+} from './gas/pipeHeat.ts'
+export { gasShare, sliceAt, transportS, type RunHeat } from './gas/runHeat.ts'
+export { GOOD_TAIL_M, LEAST_TAIL_M, reversion, type ReversionAnswer, type ReversionCase } from './gas/reversion.ts'
+export { sensorDelay, type SensorDelayAnswer, type SensorDelayCase } from './gas/sensorDelay.ts'
+export {
+  clampFit,
+  clampFitOf,
+  CLAMP_FAULT_WORDS,
+  type ClampFault,
+  type ClampFitAnswer,
+  type ClampFitCase,
+} from './fitting/clampFit.ts'
+export {
+  drillTemplate,
+  stripXMm,
+  templateSvg,
+  type DrillTemplate,
+  type TemplateCase,
+  type TemplateMark,
+} from './fitting/drillTemplate.ts'
+export { fittingAdvice, type FittingAdvice, type FittingWay } from './fitting/weldOrClamp.ts'
+export { exhaustFromWalkAround, usualBanks } from './pipe/fromWalkAround.ts'
+export { JOINT_WORDS, jointsOf, openLeaks, type Joint } from './pipe/joints.ts'
+export {
+  elevationDeg,
+  inclinationDeg,
+  layOut,
+  outwards,
+  pieceAt,
+  placeAt,
+  runOf,
+  tailAfterM,
+  type LaidPiece,
+  type Place,
+  type Point3,
+  type Run,
+} from './pipe/layOut.ts'
+export { outsideDiameterM, sizedPieces, type SizedPiece } from './pipe/pieceFigures.ts'
+export {
+  exhaustLeak,
+  PULSE_SHARE,
+  PULSE_SUCTION_PA,
+  steeredLambda,
+  type LeakCase,
+  type LeakReading,
+} from './reading/leak.ts'
+export { deadCylinder, RAW_FUEL_SHARES, readingOfRich, richMisfireShare, type DeadCylinder } from './reading/misfire.ts'
+export { permissionMap, type PermissionCase, type PermissionCell, type Steering } from './reading/permission.ts'
+export { judgeSpot, type JudgedSpot } from './spots/judgeSpot.ts'
+export {
+  beside,
+  isPlaced,
+  MOVING_CLEARANCE_M,
+  roomM,
+  sweptObstacles,
+  turnDeg,
+  type SweptObstacle,
+} from './spots/obstacles.ts'
+export { ANGLE_LIMITS, DISTANCE_BANDS, type DistanceBand } from './spots/schools.ts'
+export { spotContext, USUAL_SENSOR, type SensorLimits, type SpotContext } from './spots/spotContext.ts'
+export {
+  bestSpots,
+  GRID_STEP_DEG,
+  GRID_STEP_M,
+  gridAlongM,
+  gridClockDeg,
+  spotGrid,
+  type SpotGrid,
+} from './spots/spotGrid.ts'
+export {
+  HARD_RULES,
+  HARD_WORDS,
+  SOFT_RULES,
+  SOFT_WORDS,
+  type HardFinding,
+  type HardRule,
+  type SoftFinding,
+  type SoftRule,
+} from './spots/spotRules.ts'
+export { assessExhaust, exhaustState, type ExhaustAssessment } from './station/assessExhaust.ts'
+export { EXHAUST_CAUTIONS, exhaustCautionsAt, type ExhaustCaution } from './station/cautions.ts'
+export { exhaustWorking, EXHAUST_WORKINGS, type ExhaustWorkingId } from './station/exhaustWorkings.ts'
+export {
+  chosenSpots,
+  contextOf,
+  correctionLimitOf,
+  exhaustCase,
+  momentOf,
+  openLoopLambdaOf,
+  SENSOR_NAMES,
+  sensorCountOf,
+  TARGET_LAMBDA,
+  type ExhaustCase,
+  type ExhaustChange,
+  type ExhaustVerdict,
+} from './station/exhaustCase.ts'
+export { heatAtSpot, hexagonAtSpot, reversionAt, warmUpAtSpot, type HeatAtSpot } from './station/heatAtSpot.ts'
+export { adviceOf, bungsThatFit, piecesDrilled } from './station/judgeFitting.ts'
+export { bestSpotFor, judgedSpotOf, runsForSensor } from './station/judgeSpots.ts'
+export { jointWords, LEAK_TEST_STEPS, leakPlan, type LeakPlanLine } from './station/leakPlan.ts'
+export { jointsUpstream, leakAt, leakHoleM, USUAL_LEAK_M } from './station/leaksOfCase.ts'
+export { partsOfExhaust } from './station/partsOfExhaust.ts'
+export { idleOverlap, permissionOf, type SteeringMap } from './station/permissionOfCase.ts'
+export { sensorAdvice, steeringDoubts, type SensorAdvice } from './station/sensorAdvice.ts'

@@ -1,0 +1,45 @@
+import type { ExhaustPiece } from '../../job/index.ts'
+import { say, fig, type Sentence } from '../../verdict/index.ts'
+import type { Run } from './layOut.ts'
+
+const RAD = Math.PI / 180
+
+/** What does not fit together in the chain as it was entered. */
+export const pipeDoubts = (runs: readonly Run[], allCylinders: number | null): readonly Sentence[] => [
+  ...runs.flatMap((run) =>
+    run.pieces.flatMap(({ piece, lengthM, bendDeg, outsideM, boreM }): Sentence[] => [
+      ...bendDoubt(piece, lengthM, bendDeg),
+      ...(piece.roundM !== null &&
+      piece.outsideM !== null &&
+      Math.abs(piece.roundM / Math.PI / piece.outsideM - 1) > 0.02
+        ? [
+            say`${piece.name}: the tape gives ${fig(piece.roundM / Math.PI, 'bore')}, the caliper ${fig(piece.outsideM, 'bore')}. The tape counts; measure again where it is round.`,
+          ]
+        : []),
+      ...(boreM < outsideM * 0.5 ? [say`${piece.name}: its wall leaves hardly any bore.`] : []),
+    ]),
+  ),
+  ...cylinderDoubts(runs, allCylinders),
+]
+
+const bendDoubt = (piece: ExhaustPiece, lengthM: number, bendDeg: number): Sentence[] => {
+  if (piece.bendRadiusM === null || bendDeg === 0) return []
+  const arcM = piece.bendRadiusM * bendDeg * RAD
+  return Math.abs(arcM / lengthM - 1) > 0.1
+    ? [
+        say`${piece.name}: ${fig(bendDeg, 'angle')} around ${fig(piece.bendRadiusM, 'bore')} is ${fig(arcM, 'bore')} long, not ${fig(lengthM, 'bore')}. Enter the straight parts as pieces of their own.`,
+      ]
+    : []
+}
+
+const cylinderDoubts = (runs: readonly Run[], all: number | null): Sentence[] => {
+  const banks = runs.filter((r) => r.id !== 'common')
+  const named = banks.flatMap((r) => r.cylinders)
+  const twice = named.find((n, i) => named.indexOf(n) !== i)
+  return [
+    ...(twice === undefined ? [] : [say`Cylinder ${`${twice}`} breathes into two banks: give it to one.`]),
+    ...(all !== null && banks.length > 0 && new Set(named).size !== all
+      ? [say`${`${new Set(named).size}`} cylinders breathe into the banks; the engine has ${`${all}`}.`]
+      : []),
+  ]
+}

@@ -1,0 +1,80 @@
+/** By idle vacuum: how much fresh mixture overlap lets through. */
+export type OverlapClass = 'mild' | 'sporting' | 'wild'
+
+export interface PermissionCase {
+  readonly overlap: OverlapClass
+  readonly idleSpeedRpm: number
+  readonly cylinders: number
+  readonly displacementM3: number
+  /** False air of the known leaks, kg/s, while the pipe sucks. */
+  readonly leakKgS: number
+  /** Share of the engine's air that feeds this sensor. */
+  readonly airShare: number
+  /** From the sensor to the open end, and the tail's bore. */
+  readonly tailAfterM: number
+  readonly tailBoreM: number
+  readonly kind: 'wideband' | 'narrowband'
+  /** Air into the ports, or no pipe after the sensor worth the name: nowhere. */
+  readonly never: string | null
+}
+
+export type Steering = 'may' | 'careful' | 'must-not'
+export interface PermissionCell {
+  readonly speedRpm: number
+  /** Absolute. */
+  readonly manifoldPa: number
+  readonly steering: Steering
+  readonly why: string
+}
+
+/** Below these speeds, and below this load, overlap makes the reading falsely lean. Rules of thumb. */
+const OVERLAP_TO_RPM: Readonly<Record<OverlapClass, number>> = { mild: 0, sporting: 1300, wild: 2000 }
+const OVERLAP_BELOW_PA = 65e3
+/** Above it most engines are run rich: a narrow sensor no longer tells how rich. */
+const POWER_ABOVE_PA = 85e3
+const LEAK_CAREFUL = 0.01
+const LEAK_MUST_NOT = 0.03
+const FILLING = 0.75
+const CHARGE_K = 308
+
+/** Air drawn at a cell, kg/s: filling x density x displacement x speed/120. */
+const airKgS = (c: PermissionCase, speedRpm: number, manifoldPa: number): number =>
+  ((FILLING * manifoldPa) / (287.05 * CHARGE_K)) * c.displacementM3 * (speedRpm / 120)
+
+/** One pulse in the tail at 350 °C, m. */
+const pulseM = (c: PermissionCase, manifoldPa: number): number => {
+  const eventKg = ((FILLING * manifoldPa) / (287.05 * CHARGE_K)) * (c.displacementM3 / c.cylinders)
+  return (eventKg * 288.7 * 623) / 101_325 / ((Math.PI / 4) * c.tailBoreM ** 2)
+}
+
+const judged = (
+  c: PermissionCase,
+  speedRpm: number,
+  manifoldPa: number,
+): Omit<PermissionCell, 'speedRpm' | 'manifoldPa'> => {
+  if (c.never !== null) return { steering: 'must-not', why: c.never }
+  if (speedRpm < OVERLAP_TO_RPM[c.overlap] && manifoldPa < OVERLAP_BELOW_PA)
+    return { steering: 'must-not', why: 'overlap lets fresh air through: the reading is falsely lean' }
+  const share = c.leakKgS / (c.airShare * airKgS(c, speedRpm, manifoldPa))
+  if (share > LEAK_MUST_NOT) return { steering: 'must-not', why: 'the leak is too large a share of so little air' }
+  if (pulseM(c, manifoldPa) > c.tailAfterM && speedRpm < 2500)
+    return { steering: 'must-not', why: 'outside air reaches the sensor between the pulses' }
+  if (share > LEAK_CAREFUL) return { steering: 'careful', why: 'the leak shifts the reading by more than 1 %' }
+  if (c.overlap !== 'mild' && speedRpm < OVERLAP_TO_RPM[c.overlap] + 500 && manifoldPa < OVERLAP_BELOW_PA)
+    return { steering: 'careful', why: 'overlap may still shift the reading' }
+  if (manifoldPa > POWER_ABOVE_PA)
+    return c.kind === 'narrowband'
+      ? { steering: 'must-not', why: 'a narrow sensor only tells rich from lean: full load is set by table' }
+      : { steering: 'careful', why: 'full load: small corrections only, the table decides' }
+  return { steering: 'may', why: 'steady enough to steer by' }
+}
+
+/** The map of speed and load: where the reading may steer the fuel, and where it must not. */
+export const permissionMap = (
+  c: PermissionCase,
+  speedsRpm: readonly number[],
+  manifoldsPa: readonly number[],
+): PermissionCell[] =>
+  manifoldsPa.flatMap((manifoldPa) =>
+    speedsRpm.map((speedRpm) => ({ speedRpm, manifoldPa, ...judged(c, speedRpm, manifoldPa) })),
+  )

@@ -1,0 +1,108 @@
+import { fig, say, type Sentence } from '../../verdict/index.ts'
+
+/** What forbids a spot, in the order in which it is told. */
+export const HARD_RULES = [
+  'one-primary',
+  'before-turbine',
+  'before-wastegate',
+  'after-catalyst',
+  'after-crossover',
+  'banks-joined',
+  'not-plain-pipe',
+  'on-bend',
+  'at-joint',
+  'short-tail',
+  'lowest-point',
+  'air-injection',
+  'too-hot',
+  'below-level',
+  'ground',
+  'blocked',
+  'moving',
+] as const
+export type HardRule = (typeof HARD_RULES)[number]
+
+/** What makes a spot worse. */
+export const SOFT_RULES = [
+  'school',
+  'hexagon',
+  'hot-gas',
+  'wet',
+  'after-bend',
+  'after-slip',
+  'tail',
+  'low-angle',
+  'upright',
+  'late',
+  'one-bank',
+  'tool',
+  'close-motion',
+] as const
+export type SoftRule = (typeof SOFT_RULES)[number]
+
+export const HARD_WORDS: Readonly<Record<HardRule, string>> = {
+  'one-primary': 'before the merge',
+  'before-turbine': 'before the turbine',
+  'before-wastegate': 'before the wastegate’s return',
+  'after-catalyst': 'after the catalyst',
+  'after-crossover': 'after the cross-over',
+  'banks-joined': 'both banks mixed',
+  'not-plain-pipe': 'no plain pipe',
+  'on-bend': 'on a bend',
+  'at-joint': 'at a joint',
+  'short-tail': 'too near the open end',
+  'lowest-point': 'lowest point',
+  'air-injection': 'air injected upstream',
+  'too-hot': 'too hot',
+  'below-level': 'below level',
+  ground: 'too near the ground',
+  blocked: 'no room',
+  moving: 'fouled by motion',
+}
+
+export const SOFT_WORDS: Readonly<Record<SoftRule, string>> = {
+  school: 'outside the chosen school’s distance',
+  hexagon: 'housing hot at full load',
+  'hot-gas': 'gas above its lasting limit at full load',
+  wet: 'wall wet at idle',
+  'after-bend': 'just after a bend',
+  'after-slip': 'just after a slip joint',
+  tail: 'tail on the short side',
+  'low-angle': 'little slope to drain',
+  upright: 'straight up: cable in the heat',
+  late: 'late at idle',
+  'one-bank': 'reads one bank only',
+  tool: 'tight for the tool',
+  'close-motion': 'near something that moves',
+}
+
+export interface HardFinding {
+  readonly rule: HardRule
+  readonly says: Sentence
+}
+export interface SoftFinding {
+  readonly rule: SoftRule
+  /** Points taken off a hundred. */
+  readonly loss: number
+  readonly says: Sentence
+}
+
+/** Reasons that need no figure of the place. */
+export const HARD_REASONS: Readonly<
+  Record<Exclude<HardRule, 'short-tail' | 'too-hot' | 'below-level' | 'blocked' | 'moving' | 'ground'>, Sentence>
+> = {
+  'one-primary': say`Not all cylinders of this bank have met yet: it would read some of them only.`,
+  'before-turbine': say`Before a turbine pressure and heat swing with boost: it reads wrong and dies early. Behind it.`,
+  'before-wastegate': say`The wastegate’s gas comes back further down: here part of the engine is missing.`,
+  'after-catalyst': say`A catalyst uses up the oxygen that is to be read. Before it.`,
+  'after-crossover': say`Behind a cross-over both banks are mixed: a sensor of one bank sits before it.`,
+  'banks-joined': say`Two sensors, one a bank: here the banks are mixed already.`,
+  'not-plain-pipe': say`No plain pipe: a boss wants a smooth round one.`,
+  'on-bend': say`On a bend the gas runs to the outside and no boss sits flat.`,
+  'at-joint': say`Too near a joint: no room for weld or saddle, and its leak would be read first.`,
+  'lowest-point': say`Water gathers at the lowest point of the pipe.`,
+  'air-injection': say`Air is pumped into the ports: in closed loop it is read as a lean mixture.`,
+}
+
+export const tailReason = (tailM: number): Sentence =>
+  say`Only ${fig(tailM, 'bore', 0)} of pipe to the open end: outside air comes back to it at idle.`

@@ -1,0 +1,48 @@
+import type { Assumption, Catalogue, JobDocument } from '../../job/index.ts'
+import { worstFirst, worstState, type VerdictState } from '../../verdict/index.ts'
+import { exhaustAssumptions } from './exhaustAssumptions.ts'
+import { exhaustCase, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
+import { judgeBung, judgeCable, judgeCrossing, judgeFuelOfSensor, judgeSensorType, judgeWay } from './judgeFitting.ts'
+import { judgeHeat } from './judgeHeat.ts'
+import { judgeCount, judgeForeignAir, judgeGround, judgePipe } from './judgePipe.ts'
+import { judgeLeaks, judgeSteering } from './judgeReading.ts'
+import { judgeSpots } from './judgeSpots.ts'
+
+export interface ExhaustAssessment {
+  readonly c: ExhaustCase
+  /** Worst first. */
+  readonly verdicts: readonly ExhaustVerdict[]
+  readonly state: VerdictState
+  readonly assumptions: readonly Assumption[]
+}
+
+type Bungs = Pick<Catalogue, 'bungs'>
+
+const judgeAll = (c: ExhaustCase, { bungs }: Bungs, seek: boolean): ExhaustVerdict[] =>
+  [
+    judgePipe(c),
+    judgeCount(c),
+    ...judgeSpots(c, seek),
+    ...judgeHeat(c),
+    judgeLeaks(c),
+    judgeSteering(c),
+    judgeForeignAir(c),
+    judgeWay(c, bungs),
+    ...judgeBung(c, bungs),
+    judgeCable(c),
+    judgeSensorType(c),
+    judgeCrossing(c),
+    judgeFuelOfSensor(c),
+    judgeGround(c),
+  ].filter((v) => v !== null)
+
+/** The exhaust sensor station of a job: a pure function of the document; remedies are sought among the catalogue's parts. */
+export const assessExhaust = (job: JobDocument, catalogue: Bungs): ExhaustAssessment => {
+  const c = exhaustCase(job)
+  const verdicts = worstFirst(judgeAll(c, catalogue, true))
+  return { c, verdicts, state: worstState(verdicts.map((v) => v.state)), assumptions: exhaustAssumptions(c) }
+}
+
+/** The state alone, without seeking remedies: for lists of jobs. */
+export const exhaustState = (job: JobDocument, catalogue: Bungs): VerdictState =>
+  worstState(judgeAll(exhaustCase(job), catalogue, false).map((v) => v.state))

@@ -1,0 +1,90 @@
+import { fig, plain, say } from '../../verdict/index.ts'
+import { idleOverlap, permissionOf } from './permissionOfCase.ts'
+import { chosenSpots, momentOf, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
+import { reversionAt } from './heatAtSpot.ts'
+import { jointWords } from './leakPlan.ts'
+import { jointsInReach, jointsUpstream, leakAt, leakHoleM } from './leaksOfCase.ts'
+
+/** Are the joints ahead of the sensor proved tight? */
+export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
+  const [chosen] = chosenSpots(c)
+  if (!chosen) return null
+  const upstream = [
+    ...new Map(
+      chosenSpots(c)
+        .flatMap(({ spot }) => jointsUpstream(c, spot))
+        .map((j) => [`${j.run}${j.index}`, j]),
+    ).values(),
+  ]
+  const reachM = reversionAt(c, chosen.spot, 'idle')?.displacementM ?? 0
+  const reached = jointsInReach(c, chosen.spot, reachM).filter((j) => j.state === 'leaks')
+  const leaking = [...upstream.filter((j) => j.state === 'leaks'), ...reached]
+  const open = upstream.filter((j) => j.state === null)
+  const base = {
+    ...plain,
+    id: 'leaks',
+    source: 'orifice under the suction of the pulses: rule of thumb; oxygen balance',
+  }
+  const [first] = leaking
+  if (first) {
+    const idle = leakAt(c, chosen.spot.run, leakHoleM(leaking), momentOf(c, 'idle'))
+    return {
+      ...base,
+      title: 'A joint ahead of the sensor leaks',
+      state: 'stop',
+      figureName: 'engine gets at idle, closed loop',
+      figure: fig(idle.real.typical, 'lambda'),
+      limitName: 'while the sensor tells',
+      limit: fig(idle.atLimit ? idle.real.typical * (1 + idle.share.typical) : 1, 'lambda'),
+      reason: say`${jointWords(first)}: ${fig(idle.share.low, 'share', 1)} to ${fig(idle.share.high, 'share', 1)} false air at idle. The loop adds fuel against it, plugs and sensor foul and read leaner still. Seal it and test again: until then the first start is held.`,
+      workings: ['exhaust-leak'],
+      pointId: 'idle',
+    }
+  }
+  if (open.length > 0)
+    return {
+      ...base,
+      title: 'Joints ahead of the sensor not tested',
+      state: 'unknown',
+      figureName: 'not tested',
+      figure: fig(open.length, 'count'),
+      limitName: 'ahead of the sensor',
+      limit: fig(upstream.length, 'count'),
+      reason: say`Test each with soap or smoke, cold, before the first start. Next: ${jointWords(open[0]!)}.`,
+    }
+  return {
+    ...base,
+    title: 'Joints ahead of the sensor',
+    state: 'ok',
+    figureName: 'proved tight',
+    figure: fig(upstream.length, 'count'),
+    reason: say`Every joint ahead of the sensor was tested and holds.`,
+  }
+}
+
+/** Over how much of the road may the reading steer? */
+export const judgeSteering = (c: ExhaustCase): ExhaustVerdict | null => {
+  const map = permissionOf(c)
+  if (!map) return null
+  const may = map.cells.filter((x) => x.steering === 'may').length / map.cells.length
+  const never = map.cells.every((x) => x.steering === 'must-not')
+  const idle = map.cells.find((x) => x.speedRpm === map.speedsRpm[0] && x.manifoldPa === map.manifoldsPa[1])!
+  return {
+    ...plain,
+    id: 'steering',
+    title: never
+      ? 'The reading may steer nowhere'
+      : idle.steering === 'must-not'
+        ? 'The reading must not steer at idle'
+        : 'Where the reading may steer',
+    state: never ? 'stop' : idle.steering === 'must-not' ? 'caution' : 'ok',
+    figureName: 'of the map it may steer',
+    figure: fig(may, 'share'),
+    reason: never
+      ? say`${idle.why.replace(/^./, (x) => x.toUpperCase())}.`
+      : idle.steering === 'must-not'
+        ? say`At idle ${idle.why}. Closed loop off there, mixture by table.`
+        : say`From idle on; where the map says careful, with small corrections only.${idleOverlap(c) === null ? ' The idle vacuum is not measured: the cam is taken as mild.' : ''}`,
+    source: 'overlap by idle vacuum, leaks, tail: rules of thumb',
+  }
+}

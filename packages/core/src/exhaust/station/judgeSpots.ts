@@ -1,0 +1,107 @@
+import type { SensorSpot } from '../../job/index.ts'
+import { fig, plain, say, type Remedy } from '../../verdict/index.ts'
+import { judgeSpot, type JudgedSpot } from '../spots/judgeSpot.ts'
+import { coarseBest } from '../spots/coarseBest.ts'
+import { contextOf, SENSOR_NAMES, type ExhaustCase, type ExhaustChange, type ExhaustVerdict } from './exhaustCase.ts'
+
+/** Below this a spot that is allowed is worth another look. House figure. */
+const FAIR_SCORE = 60
+
+export const judgedSpotOf = (c: ExhaustCase, spot: SensorSpot): JudgedSpot | null => {
+  const ctx = contextOf(c, spot.run)
+  return ctx && judgeSpot(ctx, spot.alongM, spot.clockDeg)
+}
+
+/** Runs in which a sensor may be looked for: its own bank where there are two sensors, else the common pipe first. */
+export const runsForSensor = (c: ExhaustCase, index: number): SensorSpot['run'][] => {
+  if (c.sensorCount === 2 && c.runs.filter((r) => r.id !== 'common').length === 2) return [index === 0 ? 'a' : 'b']
+  return c.runs.map((r) => r.id).reverse()
+}
+
+const withSpot = (c: ExhaustCase, index: number, spot: SensorSpot): ExhaustChange => {
+  const spots = [...c.job.exhaust.spots]
+  spots[index] = spot
+  return { spots: spots.slice(0, Math.max(index + 1, Math.min(spots.length, c.sensorCount))) }
+}
+
+/** The best free spot for a sensor, sought on a coarse grid over its runs. */
+export const bestSpotFor = (c: ExhaustCase, index: number): (SensorSpot & { readonly score: number }) | null =>
+  runsForSensor(c, index)
+    .flatMap((run) => {
+      const ctx = contextOf(c, run)
+      const best = ctx && coarseBest(ctx)
+      return best ? [{ run, alongM: best.alongM, clockDeg: best.clockDeg, score: best.score }] : []
+    })
+    .sort((a, b) => b.score - a.score)[0] ?? null
+
+const remedyOf = (c: ExhaustCase, index: number, nowScore: number): Remedy<ExhaustChange>[] => {
+  const best = bestSpotFor(c, index)
+  if (!best || best.score <= nowScore + 1) return []
+  const { run, alongM, clockDeg, score } = best
+  return [
+    {
+      id: 'spot',
+      label: say`${c.runs.length > 1 ? `${run === 'common' ? 'Common pipe' : `Bank ${run.toUpperCase()}`}, ` : ''}${fig(alongM, 'bore', 0)} after the merge at ${fig(clockDeg, 'angle')} of the clock`,
+      becomes: fig(score, 'count'),
+      change: withSpot(c, index, { run, alongM, clockDeg }),
+    },
+  ]
+}
+
+/** Each sensor's spot: set, allowed, and how good. */
+export const judgeSpots = (c: ExhaustCase, seek: boolean): ExhaustVerdict[] => {
+  if (c.runs.length === 0) return []
+  return Array.from({ length: c.sensorCount }, (_, index): ExhaustVerdict => {
+    const name = c.sensorCount === 1 ? 'Sensor' : SENSOR_NAMES[index]!
+    const base = {
+      ...plain,
+      id: `spot-${index === 0 ? 'a' : 'b'}`,
+      source: 'hard rules, then house weights: practice of the trade',
+    }
+    const spot = c.job.exhaust.spots[index]
+    const judged = spot && judgedSpotOf(c, spot)
+    if (!spot || !judged)
+      return {
+        ...base,
+        title: `${name}: no spot chosen`,
+        state: 'unknown',
+        reason: say`Choose a spot on the unrolled pipe: the best free ones are ranked there.`,
+        remedies: seek ? remedyOf(c, index, -1) : [],
+      }
+    const [first, ...more] = judged.forbidden
+    const rightRun = runsForSensor(c, index).includes(spot.run)
+    const figures = {
+      figureName: 'score',
+      figure: fig(judged.score, 'count'),
+      limitName: 'fair from',
+      limit: fig(FAIR_SCORE, 'count'),
+      margin: fig(judged.score - FAIR_SCORE, 'count'),
+    }
+    if (!rightRun)
+      return {
+        ...base,
+        title: `${name} sits in the other bank`,
+        state: 'stop',
+        reason: say`With two sensors A belongs to bank A and B to bank B: crossed, each bank is steered by the other.`,
+        remedies: seek ? remedyOf(c, index, -1) : [],
+      }
+    if (first)
+      return {
+        ...base,
+        title: `${name}: the spot is forbidden`,
+        state: 'stop',
+        reason: say`${first.says}${more.length > 0 ? ` And ${more.length} more against it.` : ''}`,
+        remedies: seek ? remedyOf(c, index, -1) : [],
+      }
+    const [loss] = judged.losses
+    const poor = judged.score < FAIR_SCORE
+    return {
+      ...base,
+      ...figures,
+      title: poor ? `${name}: the spot is allowed, but poor` : `${name}: the spot stands`,
+      state: poor ? 'caution' : 'ok',
+      reason: loss ? say`Most lost by: ${loss.says}` : say`Nothing speaks against it.`,
+      remedies: seek && poor ? remedyOf(c, index, judged.score) : [],
+    }
+  })
+}

@@ -1,0 +1,58 @@
+import { figureOf } from '../../job/index.ts'
+import { camClassOf } from '../../walk-around/index.ts'
+import { gasShare } from '../gas/runHeat.ts'
+import { runOf, tailAfterM } from '../pipe/layOut.ts'
+import { permissionMap, type OverlapClass, type PermissionCell } from '../reading/permission.ts'
+import { chosenSpots, momentOf, type ExhaustCase } from './exhaustCase.ts'
+import { jointsUpstream, leakAt, leakHoleM } from './leaksOfCase.ts'
+
+export interface SteeringMap {
+  readonly speedsRpm: readonly number[]
+  /** Absolute, low load first. */
+  readonly manifoldsPa: readonly number[]
+  readonly cells: readonly PermissionCell[]
+}
+
+/** By idle vacuum; null while nobody has measured it. */
+export const idleOverlap = (c: ExhaustCase): OverlapClass | null => {
+  const vacuumPa = c.job.walkAround.tests.idleVacuumPa
+  return vacuumPa === null ? null : camClassOf(vacuumPa)
+}
+
+const MANIFOLDS_PA = [25e3, 35e3, 45e3, 55e3, 65e3, 75e3, 85e3, 95e3]
+const STEPS = 9
+
+/** The map of a job with the spot of its first sensor; null while there is none. */
+export const permissionOf = (c: ExhaustCase): SteeringMap | null => {
+  const [chosen] = chosenSpots(c)
+  const run = chosen && runOf(c.runs, chosen.spot.run)
+  if (!chosen || !run) return null
+  const { job } = c
+  const idleRpm = figureOf(job, 'vehicle.idleSpeedRpm')
+  const topRpm = figureOf(job, 'vehicle.powerSpeedRpm')
+  const speedsRpm = Array.from(
+    { length: STEPS },
+    (_, i) => Math.round((idleRpm + ((topRpm - idleRpm) * i) / (STEPS - 1)) / 50) * 50,
+  )
+  const holeM = leakHoleM(jointsUpstream(c, chosen.spot))
+  const idle = momentOf(c, 'idle')
+  const share = gasShare(c.runs, run)
+  const last = runOf(c.runs, 'common') ?? run
+  const cells = permissionMap(
+    {
+      overlap: idleOverlap(c) ?? 'mild',
+      idleSpeedRpm: idleRpm,
+      cylinders: figureOf(job, 'vehicle.cylinders'),
+      displacementM3: figureOf(job, 'vehicle.displacementM3'),
+      leakKgS: leakAt(c, run.id, holeM, idle).share.typical * idle.airKgS * share,
+      airShare: share,
+      tailAfterM: tailAfterM(c.runs, run.id, chosen.spot.alongM),
+      tailBoreM: last.pieces.at(-1)!.boreM,
+      kind: job.exhaust.sensor?.kind ?? 'wideband',
+      never: job.exhaust.airInjection === 'ports' ? 'air is pumped into the ports' : null,
+    },
+    speedsRpm,
+    MANIFOLDS_PA,
+  )
+  return { speedsRpm, manifoldsPa: MANIFOLDS_PA, cells }
+}
