@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { z } from 'zod'
 import { CALCULATORS } from './calculators.ts'
+import { EXHAUST_EXAMPLES } from './test/exhaustExamples.ts'
 import { FUEL_STATION_EXAMPLES } from './test/fuelStationExamples.ts'
 import { runCalculator } from './runCalculator.ts'
 
@@ -100,12 +101,14 @@ const EXAMPLES: Record<string, unknown> = {
     voltageV: 12,
   },
   ...FUEL_STATION_EXAMPLES,
+  ...EXHAUST_EXAMPLES,
 }
 
 /** Those that solve many circuits for one answer are tried less often, with shorter lists. */
 const SLOW: Record<string, { readonly runs: number; readonly longestList?: number }> = {
   'fuel-circuit-spread': { runs: 15 },
   'fuel-combinations': { runs: 150, longestList: 2 },
+  'sensor-spots': { runs: 25, longestList: 3 },
 }
 
 describe('calculators as commands', () => {

@@ -67,6 +67,7 @@ describe('preparing the store', () => {
     expect(stored!.sections.find((s) => s.section === 'fuel')!.version).toBe(7)
     const history = await again.get(JobsRepository).wholeHistory(workshop, job)
     expect(history.map((h) => `${h.section} ${h.version}`).sort()).toEqual([
+      'exhaust 1',
       'fuel 7',
       'system 1',
       'vehicle 7',

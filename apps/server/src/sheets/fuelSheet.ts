@@ -6,7 +6,6 @@ import {
   explainInputError,
   fig,
   figureText,
-  formatNumber,
   fuelCautions,
   fuelWorking,
   leakTestOf,
@@ -22,8 +21,8 @@ import {
   type FuelAssessment,
   type JobDocument,
   type UnitChoice,
-  type WorkingStep,
 } from '@lochmoor/core'
+import { writeAssumptions, writeJudgement, writeParts, writeWorking } from './pdf/commonParts.ts'
 import { drawProfile } from './pdf/profileDrawing.ts'
 import { SheetPaper } from './pdf/sheetPaper.ts'
 
@@ -33,7 +32,6 @@ export interface SheetHead {
   readonly version: string
 }
 
-const STATE_WORDS = { ok: 'holds', caution: 'look', stop: 'stop', unknown: 'open' } as const
 const POINT_WORDS = {
   'in-control': 'held',
   'not-held': 'not held',
@@ -62,37 +60,16 @@ export const fuelSheet = async (
     `Fuel station, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}.`,
     true,
   )
-  judgement(sheet, a, units)
+  writeJudgement(sheet, a.verdicts, units)
   moments(sheet, a, units)
   profile(sheet, a, units)
   cautions(sheet, job)
   cutList(sheet, job, units)
-  parts(sheet, job, units)
+  writeParts(sheet, partsOfFuel(job), units)
   leakTest(sheet, job, units)
-  assumptions(sheet, a, units)
+  writeAssumptions(sheet, a.assumptions, units)
   workings(sheet, job, a)
   return sheet.finish()
-}
-
-const judgement = (sheet: SheetPaper, a: FuelAssessment, units: UnitChoice): void => {
-  sheet.heading('Judgement')
-  const text = (f: { si: number; family: Parameters<typeof fig>[1] } | null) => (f ? figureText(f, units) : '')
-  sheet.table(
-    [
-      { head: '', share: 0.08 },
-      { head: 'What was judged', share: 0.22 },
-      { head: 'Figure', share: 0.13, right: true },
-      { head: 'Limit', share: 0.13, right: true },
-      { head: 'Why', share: 0.44 },
-    ],
-    a.verdicts.map((v) => [
-      STATE_WORDS[v.state],
-      v.title,
-      text(v.figure),
-      text(v.limit),
-      `${sentenceText(v.reason, units)} [${v.source}]`,
-    ]),
-  )
 }
 
 const moments = (sheet: SheetPaper, a: FuelAssessment, units: UnitChoice): void => {
@@ -184,43 +161,10 @@ const assembly = (sheet: SheetPaper, make: FittingMake): void => {
   ASSEMBLY_STEPS[make].forEach((step, i) => sheet.paragraph(`${i + 1}. ${step}`))
 }
 
-const parts = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void => {
-  const lines = partsOfFuel(job)
-  if (lines.length === 0) return
-  sheet.heading('Parts to order')
-  sheet.table(
-    [
-      { head: 'Quantity', share: 0.12, right: true },
-      { head: 'Part', share: 0.32 },
-      { head: 'Specification', share: 0.32 },
-      { head: 'Follows from', share: 0.24 },
-    ],
-    lines.map((l) => [
-      `${figureText(l.quantity, units)}${l.assumed ? ' (assumed)' : ''}`,
-      `${l.name}, ${l.what}`,
-      sentenceText(l.specification, units),
-      l.why,
-    ]),
-  )
-}
-
 const leakTest = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void => {
   if (!job.fuel.pump) return
   sheet.heading('Leak test')
   leakTestOf(job).steps.forEach((s, i) => sheet.paragraph(`${i + 1}. ${sentenceText(s, units)}`))
-}
-
-const assumptions = (sheet: SheetPaper, a: FuelAssessment, units: UnitChoice): void => {
-  if (a.assumptions.length === 0) return
-  sheet.heading('Still assumed')
-  sheet.table(
-    [
-      { head: 'Figure', share: 0.4 },
-      { head: 'Taken as', share: 0.18, right: true },
-      { head: 'Because', share: 0.42 },
-    ],
-    a.assumptions.map((x) => [x.label, figureText(fig(x.si, x.family), units), x.why]),
-  )
 }
 
 /** Every formula with its figures, in SI, at the moment that is judged worst. */
@@ -229,17 +173,5 @@ const workings = (sheet: SheetPaper, job: JobDocument, a: FuelAssessment): void 
     a.engine.points.find((p) => p.id === a.verdicts[0]?.pointId) ?? a.engine.points.find((p) => p.id === 'full-low')
   if (!point) return
   sheet.heading(`Formulas, in SI: ${point.label.toLowerCase()}`)
-  const inputs = (s: WorkingStep) =>
-    Object.entries(s.inputs)
-      .map(([symbol, { value, unit }]) => `${symbol} = ${formatNumber(value)} ${unit}`)
-      .join('; ')
-  for (const id of WORKING_IDS) {
-    const working = fuelWorking(job, a.engine, point, id)
-    if (working.steps.length === 0) continue
-    sheet.strong(working.title)
-    for (const s of working.steps) {
-      sheet.paragraph(`${s.symbol} = ${s.formula} = ${formatNumber(s.result)} ${s.unit} (${s.meaning})`)
-      sheet.paragraph(`with ${inputs(s)} [${s.source}]`, true)
-    }
-  }
+  for (const id of WORKING_IDS) writeWorking(sheet, fuelWorking(job, a.engine, point, id))
 }

@@ -1,4 +1,4 @@
-import { JobId, PartListQuery, SheetQuery } from '@lochmoor/contract'
+import { JobId, PartListQuery, SheetQuery, TemplateQuery, TemplateSvgQuery } from '@lochmoor/contract'
 import { Controller, Get, HttpException, Param, Query, StreamableFile } from '@nestjs/common'
 import { ApiTags } from '@nestjs/swagger'
 import { GuestsToo, Who, type Caller } from '../workshop/caller.ts'
@@ -35,5 +35,43 @@ export class SheetsController {
   ): Promise<StreamableFile> {
     const wanted = unitsWanted(units)
     return asFile(await this.sheets.fuelParts(workshopId, id, wanted), 'text/csv; charset=utf-8', 'csv')
+  }
+
+  @Get('exhaust-sheet.pdf')
+  async exhaustSheet(
+    @Who() { workshopId }: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Query({ schema: SheetQuery }) { paper, units }: SheetQuery,
+  ): Promise<StreamableFile> {
+    const wanted = unitsWanted(units)
+    return asFile(await this.sheets.exhaustSheet(workshopId, id, paper, wanted), 'application/pdf', 'pdf')
+  }
+
+  @Get('exhaust-parts.csv')
+  async exhaustParts(
+    @Who() { workshopId }: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Query({ schema: PartListQuery }) { units }: PartListQuery,
+  ): Promise<StreamableFile> {
+    const wanted = unitsWanted(units)
+    return asFile(await this.sheets.exhaustParts(workshopId, id, wanted), 'text/csv; charset=utf-8', 'csv')
+  }
+
+  @Get('drill-template.pdf')
+  async template(
+    @Who() { workshopId }: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Query({ schema: TemplateQuery }) { paper, sensor }: TemplateQuery,
+  ): Promise<StreamableFile> {
+    return asFile(await this.sheets.template(workshopId, id, sensor, paper), 'application/pdf', 'pdf')
+  }
+
+  @Get('drill-template.svg')
+  async templateSvg(
+    @Who() { workshopId }: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Query({ schema: TemplateSvgQuery }) { sensor }: TemplateSvgQuery,
+  ): Promise<StreamableFile> {
+    return asFile(await this.sheets.template(workshopId, id, sensor, 'svg'), 'image/svg+xml; charset=utf-8', 'svg')
   }
 }

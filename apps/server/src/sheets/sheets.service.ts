@@ -1,13 +1,21 @@
 import { PART_KINDS, type Paper } from '@lochmoor/contract'
 import {
+  chosenSpots,
+  exhaustCase,
   figureText,
+  partsOfExhaust,
   partsOfFuel,
   sentenceText,
+  TEMPLATE_WANTS,
+  templateOfJob,
+  templateSvg,
+  type BungPart,
   type Catalogue,
   type JobDocument,
+  type PartLine,
   type UnitChoice,
 } from '@lochmoor/core'
-import { Injectable } from '@nestjs/common'
+import { HttpException, Injectable } from '@nestjs/common'
 import Papa from 'papaparse'
 import { DataSource } from 'typeorm'
 import { CatalogueRepository } from '../catalogue/catalogue.repository.ts'
@@ -15,7 +23,9 @@ import { documentOf } from '../jobs/documentOf.ts'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
 import { VERSION } from '../version.ts'
 import { WorkshopEntity } from '../workshop/workshop.entity.ts'
-import { fuelSheet } from './fuelSheet.ts'
+import { exhaustSheet, RUN_WORDS } from './exhaustSheet.ts'
+import { fuelSheet, type SheetHead } from './fuelSheet.ts'
+import { templatePaper } from './pdf/templatePaper.ts'
 
 export interface MadeFile {
   readonly name: string
@@ -23,6 +33,19 @@ export interface MadeFile {
 }
 
 const HEADS = ['quantity', 'quantity is', 'part', 'name', 'specification', 'follows from']
+
+const partsFile = (name: string, lines: readonly PartLine[], units: UnitChoice): MadeFile => {
+  const data = lines.map((l) => [
+    figureText(l.quantity, units),
+    l.assumed ? 'assumed' : 'given',
+    l.what,
+    l.name,
+    sentenceText(l.specification, units),
+    l.why,
+  ])
+  const csv = Papa.unparse({ fields: HEADS, data }, { newline: '\r\n', escapeFormulae: true })
+  return { name, bytes: Buffer.from(csv, 'utf8') }
+}
 
 /** Sheets and lists of a job for the wall and for the dealer. Null: no such job here. */
 @Injectable()
@@ -36,28 +59,64 @@ export class SheetsService {
   async fuelSheet(workshopId: string, id: string, paper: Paper, units: UnitChoice): Promise<MadeFile | null> {
     const job = await this.documentOf(workshopId, id)
     if (!job) return null
-    const workshop = await this.database.getRepository(WorkshopEntity).findOneByOrFail({ id: workshopId })
+    const head = await this.headOf(workshopId)
     const lists = await Promise.all(
       PART_KINDS.map(async (kind) => [kind, await this.catalogue.list(workshopId, kind)] as const),
     )
     const catalogue = Object.fromEntries(lists) as unknown as Catalogue
-    const head = { workshop: workshop.name, madeAt: new Date(), version: `Lochmoor ${VERSION}` }
     return { name: `${job.vehicle.title}, fuel`, bytes: await fuelSheet(job, catalogue, head, paper, units) }
+  }
+
+  async exhaustSheet(workshopId: string, id: string, paper: Paper, units: UnitChoice): Promise<MadeFile | null> {
+    const job = await this.documentOf(workshopId, id)
+    if (!job) return null
+    const bungs = (await this.catalogue.list(workshopId, 'bungs')) as BungPart[]
+    const bytes = await exhaustSheet(job, { bungs }, await this.headOf(workshopId), paper, units)
+    return { name: `${job.vehicle.title}, exhaust sensor`, bytes }
   }
 
   async fuelParts(workshopId: string, id: string, units: UnitChoice): Promise<MadeFile | null> {
     const job = await this.documentOf(workshopId, id)
+    return job && partsFile(`${job.vehicle.title}, fuel parts`, partsOfFuel(job), units)
+  }
+
+  async exhaustParts(workshopId: string, id: string, units: UnitChoice): Promise<MadeFile | null> {
+    const job = await this.documentOf(workshopId, id)
+    return job && partsFile(`${job.vehicle.title}, exhaust parts`, partsOfExhaust(exhaustCase(job)), units)
+  }
+
+  /** The drill template of a sensor; a refusal where something is still wanted for it. */
+  async template(workshopId: string, id: string, sensor: 'a' | 'b', as: Paper | 'svg'): Promise<MadeFile | null> {
+    const job = await this.documentOf(workshopId, id)
     if (!job) return null
-    const data = partsOfFuel(job).map((l) => [
-      figureText(l.quantity, units),
-      l.assumed ? 'assumed' : 'given',
-      l.what,
-      l.name,
-      sentenceText(l.specification, units),
-      l.why,
-    ])
-    const csv = Papa.unparse({ fields: HEADS, data }, { newline: '\r\n', escapeFormulae: true })
-    return { name: `${job.vehicle.title}, fuel parts`, bytes: Buffer.from(csv, 'utf8') }
+    const c = exhaustCase(job)
+    const index = sensor === 'a' ? 0 : 1
+    const made = templateOfJob(c, index)
+    if (!made.ok)
+      throw new HttpException({ code: made.error, message: `No template yet: ${TEMPLATE_WANTS[made.error]}.` }, 409)
+    const { template, name, pieceName, forbidden, assumed } = made.value
+    const run = chosenSpots(c).find((s) => s.index === index)!.spot.run
+    const title = `${job.vehicle.title}: drill template, ${name.toLowerCase()}`
+    const file = `${job.vehicle.title}, drill template${c.sensorCount === 2 ? ` ${sensor.toUpperCase()}` : ''}`
+    if (as === 'svg') return { name: file, bytes: Buffer.from(templateSvg(template, title), 'utf8') }
+    const { workshop, madeAt, version } = await this.headOf(workshopId)
+    const head = {
+      title,
+      lines: [
+        `${RUN_WORDS[run]}, ${pieceName}. Print at 100 %, no fitting to the page; measure the ruler. Cut out, printed side out, arrow with the flow, ends meeting on the underside.`,
+        ...(forbidden ? ['THIS SPOT IS FORBIDDEN BY THE STATION’S RULES: see its judgement before you drill.'] : []),
+        ...(assumed
+          ? ['The diameter of this pipe was not measured: a strip that does not close exactly is wrong.']
+          : []),
+      ],
+      foot: `${workshop} · ${madeAt.toISOString().slice(0, 10)} · ${version} · glasses, gloves, every chip out of the pipe; battery off before welding`,
+    }
+    return { name: file, bytes: await templatePaper(as, template, head) }
+  }
+
+  private async headOf(workshopId: string): Promise<SheetHead> {
+    const workshop = await this.database.getRepository(WorkshopEntity).findOneByOrFail({ id: workshopId })
+    return { workshop: workshop.name, madeAt: new Date(), version: `Lochmoor ${VERSION}` }
   }
 
   private async documentOf(workshopId: string, id: string): Promise<JobDocument | null> {

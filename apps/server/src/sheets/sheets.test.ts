@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs'
-import { inflateSync } from 'node:zlib'
 import Papa from 'papaparse'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
 import { demoCaller, type Caller } from '../test/callers.ts'
+import { asBytes, boxes, streams } from '../test/pdf.ts'
 import { testServer, type TestServer } from '../test/testServer.ts'
 
 let server: TestServer
@@ -14,32 +14,7 @@ beforeAll(async () => {
 afterAll(() => server.close())
 
 const sheet = async (id: string, query = '') =>
-  (
-    await owner
-      .get(`/api/jobs/${id}/fuel-sheet.pdf${query}`)
-      .buffer(true)
-      .parse((response, done) => {
-        const parts: Buffer[] = []
-        response.on('data', (part: Buffer) => parts.push(part))
-        response.on('end', () => done(null, Buffer.concat(parts)))
-      })
-      .expect(200)
-  ).body as Buffer
-
-/** What the pages are made of: the compressed streams that open. */
-const streams = (pdf: Buffer): string[] => {
-  const texts: string[] = []
-  const raw = pdf.toString('latin1')
-  for (const match of raw.matchAll(/stream\r?\n/g)) {
-    const from = match.index + match[0].length
-    const to = raw.indexOf('endstream', from)
-    // Fonts and pictures are packed otherwise; only what is deflated is looked into.
-    if (pdf[from] === 0x78) texts.push(inflateSync(pdf.subarray(from, to)).toString('latin1'))
-  }
-  return texts
-}
-const boxes = (pdf: Buffer) =>
-  new Set([...pdf.toString('latin1').matchAll(/\/MediaBox \[([^\]]+)\]/g)].map((m) => m[1]))
+  (await asBytes(owner.get(`/api/jobs/${id}/fuel-sheet.pdf${query}`)).expect(200)).body as Buffer
 
 describe('working sheet of the fuel station', () => {
   it.each(DEMO_JOBS.map((j) => [j.document.vehicle.title, j.id] as const))(

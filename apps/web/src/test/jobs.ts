@@ -84,6 +84,8 @@ export const catalogue = {
   ],
   fittings: [],
   controllers: [],
+  sensors: [],
+  bungs: [],
 } satisfies Catalogue
 
 const line = (riseM: number): LineDesign => ({

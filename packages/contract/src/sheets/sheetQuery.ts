@@ -19,3 +19,10 @@ export type PartListQuery = z.infer<typeof PartListQuery>
 /** What a working sheet is printed on, and in which units. */
 export const SheetQuery = z.strictObject({ paper: oneOf(PAPERS).default('a4'), units: UnitsWanted })
 export type SheetQuery = z.infer<typeof SheetQuery>
+
+const which = oneOf(['a', 'b']).default('a')
+/** For which sensor a template is, and on what it is printed. */
+export const TemplateQuery = z.strictObject({ sensor: which, paper: oneOf(PAPERS).default('a4') })
+export type TemplateQuery = z.infer<typeof TemplateQuery>
+export const TemplateSvgQuery = z.strictObject({ sensor: which })
+export type TemplateSvgQuery = z.infer<typeof TemplateSvgQuery>

@@ -123,4 +123,5 @@ export { jointWords, LEAK_TEST_STEPS, leakPlan, type LeakPlanLine } from './stat
 export { jointsUpstream, leakAt, leakHoleM, USUAL_LEAK_M } from './station/leaksOfCase.ts'
 export { partsOfExhaust } from './station/partsOfExhaust.ts'
 export { idleOverlap, permissionOf, type SteeringMap } from './station/permissionOfCase.ts'
+export { TEMPLATE_WANTS, templateOfJob, type TemplateOfJob, type TemplateWant } from './station/templateOfJob.ts'
 export { sensorAdvice, steeringDoubts, type SensorAdvice } from './station/sensorAdvice.ts'

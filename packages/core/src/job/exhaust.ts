@@ -36,7 +36,7 @@ export interface ExhaustPiece {
   readonly bendDeg: Known
   /** Of the centreline. */
   readonly bendRadiusM: Known
-  /** Where the bend turns to, as a clock angle looking downstream: 0 up, 90 right, 180 down, 270 left. */
+  /** Where the bend turns to, as a clock angle looking against the flow: 0 up, 90 right, 180 down, 270 left. */
   readonly bendClockDeg: Known
   /** At the start of the piece: rise towards the tail, down is negative. Null: as the piece before it ends. */
   readonly inclinationDeg: Known
@@ -99,7 +99,7 @@ export interface ExhaustObstacle {
   readonly alongM: Known
   /** Along the pipe. */
   readonly lengthM: Known
-  /** Clock angle of its middle, looking downstream; 0 is the top line. */
+  /** Clock angle of its middle, looking against the flow; 0 is the top line. */
   readonly clockDeg: Known
   /** Around the pipe. */
   readonly widthDeg: Known
@@ -131,7 +131,7 @@ export interface SensorSpot {
   readonly run: RunId
   /** Hole centre from the merge's downstream edge, along the top line. */
   readonly alongM: number
-  /** Looking downstream, 0 the top line, 90 right. */
+  /** Looking against the flow, 0 the top line, 90 right. */
   readonly clockDeg: number
 }
 

@@ -23,14 +23,14 @@ const stages = (j: JobDocument) => ready(j).stations.map((s) => s.stage)
 
 describe('readiness of a job', () => {
   it('nothing begun, and the first thing to do', () => {
-    expect(stages(emptyJob('x'))).toEqual(['not-begun', 'not-begun', 'not-begun'])
+    expect(stages(emptyJob('x'))).toEqual(['not-begun', 'not-begun', 'not-begun', 'not-begun'])
     expect(ready(emptyJob('x')).nextAction).toMatch(/^Measure: /)
   })
   it('engine figures alone begin the walk-around', () =>
     expect(stages(withValueAt(emptyJob('x'), 'vehicle.cylinders', 4))[0]).toBe('measuring'))
   it('a template has chosen its system', () => {
     const j = jobFromTemplate('x', 'port-return')
-    expect(stages(j)).toEqual(['not-begun', 'judged', 'not-begun'])
+    expect(stages(j)).toEqual(['not-begun', 'judged', 'not-begun', 'not-begun'])
   })
   it('a repair stands ahead of everything', () => {
     const r = ready(withValueAt(emptyJob('x'), 'walkAround.tests.tankInside', 'rust'))
@@ -39,7 +39,12 @@ describe('readiness of a job', () => {
     expect(r.stations[0]).toMatchObject({ stage: 'judged', verdict: 'stop' })
   })
   it('built is what a person said', () =>
-    expect(stages(withValueAt(emptyJob('x'), 'work.built', ['fuel']))).toEqual(['not-begun', 'not-begun', 'built']))
+    expect(stages(withValueAt(emptyJob('x'), 'work.built', ['fuel']))).toEqual([
+      'not-begun',
+      'not-begun',
+      'built',
+      'not-begun',
+    ]))
   it('a copy keeps car and design and begins the work afresh', () => {
     const j = withValueAt(
       withValueAt(jobFromTemplate('old', 'port-return'), 'work.state', 'started'),

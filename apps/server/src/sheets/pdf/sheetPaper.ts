@@ -3,7 +3,7 @@ import type { Paper } from '@lochmoor/contract'
 import PDFDocument from 'pdfkit'
 
 const require = createRequire(import.meta.url)
-const font = (weight: 400 | 700): string =>
+export const sheetFont = (weight: 400 | 700): string =>
   require.resolve(`@fontsource/public-sans/files/public-sans-latin-${weight}-normal.woff`)
 
 export const INK = '#1d2529'
@@ -14,7 +14,7 @@ const FOOT = 26
 
 const SUPERSCRIPT = '⁰¹²³⁴⁵⁶⁷⁸⁹'
 /** Signs that the sheet's letters have not, written otherwise; what is left of them becomes a question mark. */
-const clean = (text: string): string =>
+export const sheetText = (text: string): string =>
   text
     .replace(
       /·10([⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+)/g,
@@ -50,7 +50,7 @@ export class SheetPaper {
       bufferPages: true,
       info: { Title: title, Producer: 'Lochmoor', Creator: 'Lochmoor' },
     })
-    this.doc.registerFont('plain', font(400)).registerFont('bold', font(700)).fillColor(INK)
+    this.doc.registerFont('plain', sheetFont(400)).registerFont('bold', sheetFont(700)).fillColor(INK)
     this.width = this.doc.page.width - 2 * MARGIN
   }
 
@@ -70,7 +70,7 @@ export class SheetPaper {
   }
 
   private write(text: string, bold: boolean, size: number, color = INK): void {
-    const said = clean(text)
+    const said = sheetText(text)
     this.doc.font(bold ? 'bold' : 'plain').fontSize(size)
     const height = this.doc.heightOfString(said, { width: this.width })
     this.ensure(height)
@@ -111,7 +111,9 @@ export class SheetPaper {
     const widths = columns.map((c) => this.width * c.share - 2 * pad)
     const heightOf = (cells: readonly string[], bold: boolean): number => {
       this.doc.font(bold ? 'bold' : 'plain').fontSize(size)
-      return Math.max(...cells.map((t, i) => this.doc.heightOfString(clean(t) || ' ', { width: widths[i]! }))) + 2 * pad
+      return (
+        Math.max(...cells.map((t, i) => this.doc.heightOfString(sheetText(t) || ' ', { width: widths[i]! }))) + 2 * pad
+      )
     }
     const draw = (cells: readonly string[], bold: boolean, height: number): void => {
       this.doc
@@ -119,7 +121,7 @@ export class SheetPaper {
         .fontSize(size)
         .fillColor(INK)
       cells.forEach((t, i) => {
-        this.doc.text(clean(t), lefts[i]! + pad, this.y + pad, {
+        this.doc.text(sheetText(t), lefts[i]! + pad, this.y + pad, {
           width: widths[i]!,
           align: columns[i]!.right ? 'right' : 'left',
         })
@@ -165,7 +167,7 @@ export class SheetPaper {
     options: { readonly align?: 'left' | 'center' | 'right'; readonly size?: number; readonly bold?: boolean } = {},
   ): void {
     const { align = 'left', size = 7.5, bold = false } = options
-    const said = clean(text)
+    const said = sheetText(text)
     doc
       .font(bold ? 'bold' : 'plain')
       .fontSize(size)
@@ -181,7 +183,7 @@ export class SheetPaper {
       this.doc.switchToPage(i)
       const y = this.doc.page.height - MARGIN - 8
       this.doc.font('plain').fontSize(7.5).fillColor(SOFT)
-      this.doc.text(clean(this.foot), MARGIN, y, { lineBreak: false })
+      this.doc.text(sheetText(this.foot), MARGIN, y, { lineBreak: false })
       const page = `${i + 1} of ${count}`
       this.doc.text(page, MARGIN + this.width - this.doc.widthOfString(page), y, { lineBreak: false })
     }

@@ -3,7 +3,7 @@ export interface TemplateCase {
   readonly outsideM: number
   /** Hole centre from the merge's downstream edge, along the pipe. */
   readonly fromMergeM: number
-  /** Looking downstream: 0 top line, 90 right, 270 left. */
+  /** Looking against the flow: 0 top line, 90 right, 270 left. */
   readonly clockDeg: number
   readonly holeM: number
   /** Through the middle first. */
@@ -125,7 +125,7 @@ export const drillTemplate = (c: TemplateCase): DrillTemplate => {
       x: 0,
       y: height + 6,
       size: 3.2,
-      text: `Strip ${length.toFixed(1)} mm long for a pipe of ${(c.outsideM * 1000).toFixed(1)} mm. Hole ${hole.toFixed(1)} mm, pilot ${pilot.toFixed(1)} mm, centre ${fromMerge.toFixed(0)} mm after the merge, ${String(Math.round(c.clockDeg))}° by the clock looking downstream.`,
+      text: `Strip ${length.toFixed(1)} mm long for a pipe of ${(c.outsideM * 1000).toFixed(1)} mm. Hole ${hole.toFixed(1)} mm, pilot ${pilot.toFixed(1)} mm, centre ${fromMerge.toFixed(0)} mm after the merge, ${String(Math.round(c.clockDeg))}° by the clock looking against the flow.`,
     },
     line('ruler', 0, rulerY, RULER_MM, rulerY),
     ...ticks.map((x) => line('tick', x, rulerY, x, rulerY - (x % 50 === 0 ? 4 : 2.5))),
@@ -143,7 +143,7 @@ export const drillTemplate = (c: TemplateCase): DrillTemplate => {
   }
 }
 
-const escaped = (text: string): string => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;')
+const escaped = (text: string): string => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;')
 const r3 = (x: number): string => (Math.round(x * 1000) / 1000).toString()
 
 /** The same as SVG in millimetres. */

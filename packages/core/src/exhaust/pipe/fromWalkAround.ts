@@ -14,6 +14,8 @@ export const usualBanks = (cylinders: number, banks: 1 | 2): number[][] => {
   return banks === 1 ? [all] : [all.slice(0, Math.ceil(cylinders / 2)), all.slice(Math.ceil(cylinders / 2))]
 }
 
+const CATALYST_M = 0.3
+
 /** A first chain from what the walk-around knows: to be gone over with the tape. */
 export const exhaustFromWalkAround = (job: JobDocument): Pick<ExhaustSection, 'banks' | 'common'> => {
   const { exhaust } = job.walkAround
@@ -22,13 +24,13 @@ export const exhaustFromWalkAround = (job: JobDocument): Pick<ExhaustSection, 'b
   const joined = exhaust.merge === 'banks-joined'
   const tail = (pipeM: Known, tailM: Known): ExhaustPiece[] => [
     ...(exhaust.catalyst === true
-      ? [{ ...emptyPiece('catalyst', 'Catalyst'), joint: 'flange' as const, lengthM: 0.3 }]
+      ? [{ ...emptyPiece('catalyst', 'Catalyst'), joint: 'flange' as const, lengthM: CATALYST_M }]
       : []),
     {
       ...emptyPiece('pipe', 'Pipe to the tail'),
       joint: 'flange',
       outsideM: pipeM,
-      lengthM: tailM === null ? null : Math.max(0.05, tailM - 1),
+      lengthM: tailM === null ? null : Math.max(0.05, tailM - 1 - (exhaust.catalyst === true ? CATALYST_M : 0)),
     },
     { ...emptyPiece('silencer', 'Silencer'), lengthM: 0.5, joint: 'clamped' },
     { ...emptyPiece('pipe', 'Tail pipe'), outsideM: pipeM, lengthM: 0.49 },

@@ -60,11 +60,14 @@ export const topLine = (along: Point3): Point3 => {
   return unit(plus(up, scaled(along, -dot(up, along))))
 }
 
-/** Unit vector out of the pipe's surface at a clock angle: looking downstream, 0 the top line, 90 to the right. */
+/**
+ * Unit vector out of the pipe's surface at a clock angle: looking against the flow, from the tail towards the ports, 0
+ * the top line, 90 to the right. On a pipe that runs rearwards that is the right side of the car.
+ */
 export const outwards = ({ along, top }: Place, clockDeg: number): Point3 => {
-  const right = cross(along, top)
-  // Looking downstream (+x) with z up, the right hand lies at +y: along × top = x × z = -y, hence the sign.
-  return plus(scaled(top, Math.cos(clockDeg * RAD)), scaled(right, -Math.sin(clockDeg * RAD)))
+  // Against the flow the view goes along -along: right = forward × up = -(along × top).
+  const right = scaled(cross(along, top), -1)
+  return plus(scaled(top, Math.cos(clockDeg * RAD)), scaled(right, Math.sin(clockDeg * RAD)))
 }
 
 /** Angle of a sensor's axis above the horizontal, degrees: asin of its upward part. */
@@ -171,7 +174,13 @@ export const layOut = (exhaust: ExhaustSection): Run[] => {
   const first = banks[0]
   if (!first || exhaust.common.length === 0) return banks
   const joined = banks.flatMap((r) => [...r.cylinders])
-  const place = first.pieces.at(-1)!.end
+  // The pipe that both share begins midway between their ends and runs rearwards until a bend says otherwise.
+  const ends = banks.map((r) => r.pieces.at(-1)!.end.at)
+  const middle = scaled(
+    ends.reduce((sum, e) => plus(sum, e), [0, 0, 0]),
+    1 / ends.length,
+  )
+  const place = placeOf(middle, headed(0, 0))
   const common = layRun(sizedPieces(exhaust.common), { id: 'common', cylinders: joined, place })
   return [...banks, common]
 }

@@ -1,0 +1,224 @@
+import type { Paper } from '@lochmoor/contract'
+import {
+  assessExhaust,
+  bestSpots,
+  chosenSpots,
+  contextOf,
+  deadCylinder,
+  EXHAUST_CAUTIONS,
+  EXHAUST_MOMENTS,
+  EXHAUST_WORKINGS,
+  exhaustWorking,
+  fig,
+  figureText,
+  heatAtSpot,
+  jointWords,
+  LEAK_TEST_STEPS,
+  leakPlan,
+  partsOfExhaust,
+  RAW_FUEL_SHARES,
+  reversionAt,
+  sensorAdvice,
+  sentenceText,
+  spotGrid,
+  steeringDoubts,
+  type Band,
+  type Catalogue,
+  type ExhaustCase,
+  type Family,
+  type JobDocument,
+  type RunId,
+  type UnitChoice,
+} from '@lochmoor/core'
+import type { SheetHead } from './fuelSheet.ts'
+import { writeAssumptions, writeJudgement, writeParts, writeWorking } from './pdf/commonParts.ts'
+import { SheetPaper } from './pdf/sheetPaper.ts'
+import { drawUnrolled } from './pdf/unrolledDrawing.ts'
+
+export const RUN_WORDS: Readonly<Record<RunId, string>> = { a: 'Bank A', b: 'Bank B', common: 'Common pipe' }
+
+/** The working sheet of the exhaust sensor station. */
+export const exhaustSheet = async (
+  job: JobDocument,
+  catalogue: Pick<Catalogue, 'bungs'>,
+  head: SheetHead,
+  paper: Paper,
+  units: UnitChoice,
+): Promise<Buffer> => {
+  const { title, year } = job.vehicle
+  const a = assessExhaust(job, catalogue)
+  const made = head.madeAt.toISOString().slice(0, 10)
+  const sheet = new SheetPaper(
+    paper,
+    `${title}: exhaust sensor station`,
+    `${head.workshop} · ${title} · ${made} · ${head.version}`,
+  )
+  sheet.title(title)
+  sheet.paragraph(
+    `Exhaust sensor station, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}. Clock angles looking against the flow; distances from the merge’s downstream edge.`,
+    true,
+  )
+  writeJudgement(sheet, a.verdicts, units)
+  pipes(sheet, a.c, units)
+  unrolled(sheet, a.c, units)
+  heat(sheet, a.c, units)
+  readings(sheet, a.c, units)
+  sheet.heading('Before anything is drilled')
+  for (const c of EXHAUST_CAUTIONS) sheet.paragraph(c.says)
+  sheet.paragraph('Local rules and licensed trades come first.', true)
+  leaks(sheet, a.c)
+  writeParts(sheet, partsOfExhaust(a.c), units)
+  writeAssumptions(sheet, a.assumptions, units)
+  workings(sheet, a.c)
+  return sheet.finish()
+}
+
+const text = (si: number, family: Family, units: UnitChoice, decimals?: number) =>
+  figureText(fig(si, family, decimals), units)
+
+const pipes = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void => {
+  if (c.runs.length === 0) return
+  sheet.heading('Exhaust as measured')
+  for (const run of c.runs) {
+    sheet.strong(`${RUN_WORDS[run.id]}, cylinders ${run.cylinders.join(', ') || 'not named'}`)
+    sheet.table(
+      [
+        { head: 'Piece', share: 0.26 },
+        { head: 'From merge', share: 0.13, right: true },
+        { head: 'Length', share: 0.12, right: true },
+        { head: 'Outside', share: 0.12, right: true },
+        { head: 'Bend', share: 0.12, right: true },
+        { head: 'Joint', share: 0.25 },
+      ],
+      run.pieces.map((p) => [
+        `${p.count > 1 ? `${p.count} × ` : ''}${p.piece.name}`,
+        text(p.fromM, 'bore', units, 0),
+        `${text(p.lengthM, 'bore', units, 0)}${p.assumed.includes('length') ? ' (assumed)' : ''}`,
+        `${text(p.outsideM, 'bore', units)}${p.assumed.includes('diameter') ? ' (assumed)' : ''}`,
+        p.bendDeg === 0 ? '' : text(p.bendDeg, 'angle', units),
+        `${p.piece.joint}${p.piece.jointState === null ? '' : `, ${p.piece.jointState}`}`,
+      ]),
+    )
+  }
+}
+
+const unrolled = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void => {
+  const { spots } = c.job.exhaust
+  const shown = [...new Set(spots.map((s) => s.run))]
+  for (const id of shown.length > 0 ? shown : c.runs.slice(-1).map((r) => r.id)) {
+    const ctx = contextOf(c, id)
+    if (!ctx) continue
+    const grid = spotGrid(ctx)
+    sheet.heading(`${RUN_WORDS[id]}, unrolled`)
+    drawUnrolled(
+      sheet,
+      grid,
+      spots.filter((s) => s.run === id),
+      units,
+    )
+    const best = bestSpots(ctx, grid)
+    if (best.length === 0) sheet.paragraph('No free spot on this stretch.')
+    else
+      sheet.table(
+        [
+          { head: 'Best free spots: along', share: 0.2, right: true },
+          { head: 'Clock', share: 0.1, right: true },
+          { head: 'Above level', share: 0.12, right: true },
+          { head: 'Score', share: 0.08, right: true },
+          { head: 'Lost by', share: 0.5 },
+        ],
+        best.map((s) => [
+          text(s.alongM, 'bore', units, 0),
+          text(s.clockDeg, 'angle', units),
+          text(s.elevationDeg, 'angle', units),
+          s.score.toFixed(0),
+          s.losses.map((l) => `${l.loss.toFixed(0)}: ${sentenceText(l.says, units)}`).join(' '),
+        ]),
+      )
+  }
+}
+
+const heat = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void => {
+  const band = (b: Band, family: Family, decimals?: number) =>
+    `${text(b.low, family, units, decimals)} to ${text(b.high, family, units, decimals)}`
+  for (const { name, spot } of chosenSpots(c)) {
+    sheet.heading(`${name}: ${RUN_WORDS[spot.run]}, ${text(spot.alongM, 'bore', units, 0)} after the merge`)
+    sheet.table(
+      [
+        { head: 'Moment', share: 0.16 },
+        { head: 'Gas', share: 0.2, right: true },
+        { head: 'Wall', share: 0.2, right: true },
+        { head: 'Gas takes', share: 0.12, right: true },
+        { head: 'In all', share: 0.12, right: true },
+        { head: 'Loop at least', share: 0.1, right: true },
+        { head: 'Air back', share: 0.1, right: true },
+      ],
+      EXHAUST_MOMENTS.flatMap((id) => {
+        const h = heatAtSpot(c, spot, id)
+        const back = reversionAt(c, spot, id)
+        return h
+          ? [
+              [
+                h.moment.label,
+                band(h.gasK, 'temperature'),
+                band(h.wallK, 'temperature'),
+                text(h.delay.transportS, 'duration', units, 0),
+                text(h.delay.totalS.typical, 'duration', units, 0),
+                text(h.delay.leastIntegralS.typical, 'time', units, 2),
+                back ? text(back.displacementM, 'bore', units, 0) : '',
+              ],
+            ]
+          : []
+      }),
+    )
+  }
+}
+
+const readings = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void => {
+  if (c.runs.length === 0) return
+  sheet.heading('What the reading can get wrong')
+  for (const s of [...sensorAdvice(c).reasons, ...steeringDoubts(c)]) sheet.paragraph(sentenceText(s, units))
+  const [chosen] = chosenSpots(c)
+  const cylinders = c.runs.find((r) => r.id === chosen?.spot.run)?.cylinders.length ?? 0
+  const dead = deadCylinder({
+    cylinders,
+    rawShare: RAW_FUEL_SHARES.injector,
+    lambda: 1,
+    target: 1,
+    correctionLimit: c.job.exhaust.correctionLimit ?? 0.25,
+  })
+  if (dead)
+    sheet.paragraph(
+      `One dead injector of ${cylinders}: in open loop it reads ${text(dead.reads, 'lambda', units)}; in closed loop the others run at ${text(dead.livingRun, 'lambda', units)}.`,
+    )
+}
+
+const leaks = (sheet: SheetPaper, c: ExhaustCase): void => {
+  const plan = leakPlan(c)
+  if (plan.length === 0) return
+  sheet.heading('Leak check')
+  LEAK_TEST_STEPS.forEach((s, i) => sheet.paragraph(`${i + 1}. ${sentenceText(s, {})}`))
+  sheet.table(
+    [
+      { head: 'Joint', share: 0.34 },
+      { head: 'Where', share: 0.14 },
+      { head: 'Found', share: 0.12 },
+      { head: 'How to test', share: 0.4 },
+    ],
+    plan.map((l) => [
+      `${RUN_WORDS[l.joint.run]}: ${jointWords(l.joint)}`,
+      l.side === 'no-spot' ? '' : l.side,
+      l.joint.state ?? 'not tested',
+      l.how,
+    ]),
+  )
+}
+
+const workings = (sheet: SheetPaper, c: ExhaustCase): void => {
+  if (chosenSpots(c).length === 0) return
+  sheet.heading('Formulas, in SI')
+  for (const id of EXHAUST_WORKINGS) {
+    const working = exhaustWorking(c, id, 0, id === 'gas-temperature' ? 'full' : 'idle')
+    writeWorking(sheet, { ...working, title: `${working.title}: ${working.moment.toLowerCase()}` })
+  }
+}

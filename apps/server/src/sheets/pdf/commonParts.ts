@@ -1,0 +1,86 @@
+import {
+  fig,
+  figureText,
+  formatNumber,
+  sentenceText,
+  type Assumption,
+  type Figure,
+  type PartLine,
+  type UnitChoice,
+  type Verdict,
+  type Working,
+  type WorkingStep,
+} from '@lochmoor/core'
+import type { SheetPaper } from './sheetPaper.ts'
+
+const STATE_WORDS = { ok: 'holds', caution: 'look', stop: 'stop', unknown: 'open' } as const
+
+/** Every verdict with figure, limit and reason. */
+export const writeJudgement = (sheet: SheetPaper, verdicts: readonly Verdict<unknown>[], units: UnitChoice): void => {
+  sheet.heading('Judgement')
+  const text = (f: Figure | null) => (f ? figureText(f, units) : '')
+  sheet.table(
+    [
+      { head: '', share: 0.08 },
+      { head: 'What was judged', share: 0.22 },
+      { head: 'Figure', share: 0.13, right: true },
+      { head: 'Limit', share: 0.13, right: true },
+      { head: 'Why', share: 0.44 },
+    ],
+    verdicts.map((v) => [
+      STATE_WORDS[v.state],
+      v.title,
+      text(v.figure),
+      text(v.limit),
+      `${sentenceText(v.reason, units)} [${v.source}]`,
+    ]),
+  )
+}
+
+/** What to order, with what it follows from. */
+export const writeParts = (sheet: SheetPaper, lines: readonly PartLine[], units: UnitChoice): void => {
+  if (lines.length === 0) return
+  sheet.heading('Parts to order')
+  sheet.table(
+    [
+      { head: 'Quantity', share: 0.12, right: true },
+      { head: 'Part', share: 0.32 },
+      { head: 'Specification', share: 0.32 },
+      { head: 'Follows from', share: 0.24 },
+    ],
+    lines.map((l) => [
+      `${figureText(l.quantity, units)}${l.assumed ? ' (assumed)' : ''}`,
+      `${l.name}, ${l.what}`,
+      sentenceText(l.specification, units),
+      l.why,
+    ]),
+  )
+}
+
+export const writeAssumptions = (sheet: SheetPaper, assumptions: readonly Assumption[], units: UnitChoice): void => {
+  if (assumptions.length === 0) return
+  sheet.heading('Still assumed')
+  sheet.table(
+    [
+      { head: 'Figure', share: 0.4 },
+      { head: 'Taken as', share: 0.18, right: true },
+      { head: 'Because', share: 0.42 },
+    ],
+    assumptions.map((x) => [x.label, figureText(fig(x.si, x.family), units), x.why]),
+  )
+}
+
+const inputsOf = (s: WorkingStep): string =>
+  Object.entries(s.inputs)
+    .map(([symbol, { value, unit }]) => `${symbol} = ${formatNumber(value)} ${unit}`)
+    .join('; ')
+
+/** One working: each formula with its figures, in SI. */
+export const writeWorking = (sheet: SheetPaper, working: Working): void => {
+  if (working.steps.length === 0) return
+  sheet.strong(working.title)
+  for (const s of working.steps) {
+    sheet.paragraph(`${s.symbol} = ${s.formula} = ${formatNumber(s.result)} ${s.unit} (${s.meaning})`)
+    sheet.paragraph(`with ${inputsOf(s)} [${s.source}]`, true)
+  }
+}
