@@ -54,6 +54,12 @@ const router = createBrowserRouter([
                 element: later(() => import('./benches/fuel/FuelBench.tsx').then((m) => ({ default: m.FuelBench }))),
               },
               {
+                path: 'exhaust/:sheet?',
+                element: later(() =>
+                  import('./benches/exhaust/ExhaustBench.tsx').then((m) => ({ default: m.ExhaustBench })),
+                ),
+              },
+              {
                 path: 'log',
                 element: later(() => import('./records/LogBookPage.tsx').then((m) => ({ default: m.LogBookPage }))),
               },

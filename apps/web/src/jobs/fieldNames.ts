@@ -15,6 +15,9 @@ const FAMILY_BY_SUFFIX: readonly (readonly [RegExp, Family])[] = [
   [/Share$/, 'share'],
   [/[a-z]V$/, 'voltage'],
   [/measuredBoreM$/, 'bore'],
+  [/^exhaust\..*M$/, 'bore'],
+  [/Deg$/, 'angle'],
+  [/Lambda$/, 'lambda'],
   [/M$/, 'distance'],
   [/M3$/, 'displacement'],
 ]

@@ -30,7 +30,15 @@ export const measurable = (job: JobDocument): { entry: FigureEntry; group: strin
 
 /** The range of an entry, of one cylinder’s figure in a list, or of a figure of either line. */
 const rangeOf = (path: string): { min: number; max: number } | undefined =>
-  FIELD_RANGES[path.replace(/\.\d+$/, '').replace(/^fuel\.(feed|return)\./, 'line.') as RangedField]
+  FIELD_RANGES[
+    path
+      .replace(/^exhaust\.(banks\.\d+\.pieces|common)\.\d+\./, 'exhaust.piece.')
+      .replace(/^exhaust\.banks\.\d+\./, 'exhaust.bank.')
+      .replace(/^exhaust\.obstacles\.\d+\.(other)?/, 'exhaust.obstacle.')
+      .replace(/^exhaust\.obstacle\.[A-Z]/, (start) => start.toLowerCase())
+      .replace(/\.\d+$/, '')
+      .replace(/^fuel\.(feed|return)\./, 'line.') as RangedField
+  ]
 
 /** What is wrong with a figure for an entry of the document, or null. */
 export const rangeProblem = (path: string, si: number, unit: Unit): string | null => {

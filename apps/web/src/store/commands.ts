@@ -4,6 +4,7 @@ import {
   mergeThree,
   valueAt,
   withValueAt,
+  type ExhaustChange,
   type Family,
   type FuelChange,
   type FuelLoop,
@@ -47,6 +48,13 @@ export const setFuel = (change: FuelChange, label: string, merges = true): Comma
   merges,
   can: always,
   apply: (job) => ({ ...job, fuel: { ...job.fuel, ...change } }),
+})
+
+export const setExhaust = (change: ExhaustChange, label: string, merges = true): Command => ({
+  label,
+  merges,
+  can: always,
+  apply: (job) => ({ ...job, exhaust: { ...job.exhaust, ...change } }),
 })
 
 export const setSystem = (change: Partial<SystemSection>, label: string, merges = true): Command => ({

@@ -1,4 +1,4 @@
-import { exhaustState, layOut, openLeaks } from '../exhaust/index.ts'
+import { exhaustState } from '../exhaust/index.ts'
 import { fuelState } from '../fuel/index.ts'
 import {
   emptyJob,

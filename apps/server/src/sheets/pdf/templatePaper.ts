@@ -7,7 +7,7 @@ import { INK, sheetFont, sheetText } from './sheetPaper.ts'
 export const MM = 72 / 25.4
 /** What no printer reaches. */
 const EDGE_MM = 10
-const TOP_MM = 24
+const TOP_MM = 31
 /** On each sheet of a strip that is longer than the paper, this much is printed again. */
 const OVERLAP_MM = 10
 const PAPERS_MM: Readonly<Record<Paper, readonly [long: number, short: number]>> = {
@@ -88,7 +88,7 @@ export const templatePaper = (paper: Paper, t: DrillTemplate, head: TemplateHead
         },
       )
     doc.save()
-    doc.rect(EDGE_MM * MM, TOP_MM * MM, roomMm * MM, (shortMm - TOP_MM - 8) * MM).clip()
+    doc.rect(EDGE_MM * MM, (TOP_MM - 6) * MM, roomMm * MM, (shortMm - TOP_MM - 4) * MM).clip()
     doc.translate((EDGE_MM - fromMm) * MM, TOP_MM * MM)
     for (const m of t.marks) draw(doc, m)
     doc.restore()

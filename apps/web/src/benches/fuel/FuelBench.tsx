@@ -1,4 +1,4 @@
-import type { WorkingId } from '@lochmoor/core'
+import { fuelWorking, type OperatingPoint, type WorkingId } from '@lochmoor/core'
 import { useCallback, useState, type ComponentType } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { NotFound } from '../../shell/Misses.tsx'
@@ -8,18 +8,23 @@ import { ChooseSheet } from './choose/ChooseSheet.tsx'
 import { useFuelCommands } from './fuelCommands.ts'
 import { InjectorSheet } from './injectors/InjectorSheet.tsx'
 import { Headline } from './judgement/Headline.tsx'
-import { WorkingDialog, type AskedWorking } from './judgement/WorkingDialog.tsx'
+import { WorkingDialog } from '../bench/judgement/WorkingDialog.tsx'
 import { LinesSheet } from './lines/LinesSheet.tsx'
 import { LoopSheet } from './loop/LoopSheet.tsx'
 import { OrderSheet } from './order/OrderSheet.tsx'
 import { PressureSheet } from './pressure/PressureSheet.tsx'
 import { selectAssessment } from './selectors.ts'
 import type { SheetProps } from './sheetProps.ts'
-import type { SheetPath } from './sheets.ts'
-import { SheetTabs } from './SheetTabs.tsx'
+import { SHEETS, stateOfSheet, type SheetPath } from './sheets.ts'
+import { SheetTabs } from '../bench/SheetTabs.tsx'
 import { SuctionSheet } from './suction/SuctionSheet.tsx'
 import { TankSheet } from './tank/TankSheet.tsx'
 import { pointOfView, viewOfPoint, type View } from './view.ts'
+
+interface AskedWorking {
+  readonly id: WorkingId
+  readonly point: OperatingPoint
+}
 
 const SCREENS: Readonly<Record<SheetPath, ComponentType<SheetProps>>> = {
   '': PressureSheet,
@@ -61,9 +66,20 @@ export const FuelBench = () => {
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <Headline verdicts={verdicts} assumed={assessment.assumptions.length} />
-      <SheetTabs verdicts={verdicts} />
+      <SheetTabs
+        station="fuel"
+        name="fuel station"
+        tabs={SHEETS.map((x) => ({ ...x, state: stateOfSheet(x.path, verdicts) }))}
+      />
       <Screen {...{ job, catalogue, assessment, view, setView, showPoint, ask, askAt }} />
-      {asked && <WorkingDialog job={job} engine={engine} asked={asked} onClose={() => setAsked(null)} />}
+      {asked && (
+        <WorkingDialog
+          working={fuelWorking(job, engine, asked.point, asked.id)}
+          moment={asked.point.label}
+          nothing="At this moment this figure does not exist: nothing flows there, or the circuit is not complete or starved."
+          onClose={() => setAsked(null)}
+        />
+      )}
     </div>
   )
 }

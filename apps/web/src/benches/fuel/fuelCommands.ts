@@ -3,6 +3,7 @@ import { useCallback } from 'react'
 import { useCommands, type PaletteCommand } from '../../palette/paletteStore.ts'
 import { run, setFuel } from '../../store/commands.ts'
 import { usePreferences } from '../../store/preferences.ts'
+import { fieldCommands } from '../bench/fieldCommands.ts'
 import { SHEETS } from './sheets.ts'
 import { viewOfPoint, type View } from './view.ts'
 
@@ -17,23 +18,6 @@ const VOLTAGES: readonly (readonly [VoltageLevel, string, string])[] = [
   ['running', 'running', '6'],
   ['high', 'highest', '7'],
 ]
-
-/** Fields of the bench by their labels, as they stand on the page when asked. */
-const fieldCommands = (): PaletteCommand[] =>
-  [...document.querySelectorAll<HTMLLabelElement>('#measured label')].flatMap((label, i) => {
-    const entry = document.getElementById(label.htmlFor)
-    const group = label.closest('fieldset')?.querySelector('legend')?.textContent ?? ''
-    return entry
-      ? [
-          {
-            id: `field-${i}`,
-            group: 'Go to a field',
-            label: `${label.textContent}, ${group.toLowerCase()}`,
-            run: () => entry.focus(),
-          },
-        ]
-      : []
-  })
 
 interface Bench {
   readonly assessment: FuelAssessment

@@ -4,7 +4,7 @@ import { KnownChoiceField } from '../../fields/KnownChoiceField.tsx'
 import { QuantityField } from '../../fields/QuantityField.tsx'
 import { walkOnEnter } from '../../fields/walkOnEnter.ts'
 import { run, setFuel, setSystem, setVehicle } from '../../store/commands.ts'
-import { Group } from '../fuel/inputs/Group.tsx'
+import { Group } from '../bench/Group.tsx'
 import { COST_WORDS } from './view.ts'
 
 /** What the owner wants: a few wishes beside what the walk-around found. */

@@ -105,8 +105,8 @@ export const drillTemplate = (c: TemplateCase): DrillTemplate => {
     line('edge', 0, 0, length, 0),
     {
       kind: 'text',
-      x: 2,
-      y: 4.5,
+      x: 0,
+      y: -1.6,
       size: 3,
       text:
         edge === 0 ? 'this edge at the merge' : `this edge ${edge.toFixed(0)} mm after the merge: draw that line first`,

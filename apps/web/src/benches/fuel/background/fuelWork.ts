@@ -10,6 +10,7 @@ import {
   type SpreadAnswer,
   type SpreadInput,
 } from '@lochmoor/core'
+import type { WorkReply } from '../../bench/background/useWork.ts'
 
 /** What takes too long for the page itself. */
 export type FuelTask =
@@ -27,10 +28,7 @@ export interface TaskAnswers {
   readonly spread: SpreadAnswer
 }
 
-export type FuelReply =
-  | { readonly kind: 'progress'; readonly share: number }
-  | { readonly kind: 'done'; readonly answer: TaskAnswers[keyof TaskAnswers]; readonly tookMs: number }
-  | { readonly kind: 'failed'; readonly message: string }
+export type FuelReply = WorkReply<TaskAnswers[keyof TaskAnswers]>
 
 /** Does a task and tells how far it is; the worker's whole work. */
 export const doFuelTask = (task: FuelTask, onProgress: (share: number) => void): TaskAnswers[keyof TaskAnswers] => {

@@ -1,6 +1,6 @@
 import { partById, type Catalogue, type Combination } from '@lochmoor/core'
 import { scaleLinear } from 'd3-scale'
-import { useWidth } from '../picture/useWidth.ts'
+import { useWidth } from '../../bench/useWidth.ts'
 
 const HEIGHT = 240
 const MARGIN = { top: 28, right: 16, bottom: 38, left: 52 }

@@ -7,7 +7,7 @@ import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { measuredAt, run, setVehicle } from '../../../store/commands.ts'
 import { selectEngine } from '../selectors.ts'
 import type { InputsProps } from './FuelInputs.tsx'
-import { Group } from './Group.tsx'
+import { Group } from '../../bench/Group.tsx'
 import { TitleField } from './TitleField.tsx'
 
 type FigureName = {

@@ -6,7 +6,7 @@ import { SentenceText } from '../../../fields/FigureText.tsx'
 import { measuredAt, run, setLine } from '../../../store/commands.ts'
 import { useDescribe } from './describeParts.ts'
 import type { InputsProps } from './FuelInputs.tsx'
-import { Group } from './Group.tsx'
+import { Group } from '../../bench/Group.tsx'
 
 export const LINE_TITLES: Readonly<Record<LineName, string>> = {
   feed: 'Feed line',

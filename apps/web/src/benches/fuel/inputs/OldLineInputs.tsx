@@ -3,7 +3,7 @@ import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { measuredAt, run, setFuel } from '../../../store/commands.ts'
 import type { InputsProps } from './FuelInputs.tsx'
-import { Group } from './Group.tsx'
+import { Group } from '../../bench/Group.tsx'
 
 type OldLine = FuelSection['oldLine']
 type FigureName = 'outsideM' | 'wallM' | 'provedPa'

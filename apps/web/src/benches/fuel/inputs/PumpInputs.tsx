@@ -5,7 +5,7 @@ import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { measuredAt, run, setFuel } from '../../../store/commands.ts'
 import { useDescribe } from './describeParts.ts'
 import type { InputsProps } from './FuelInputs.tsx'
-import { Group } from './Group.tsx'
+import { Group } from '../../bench/Group.tsx'
 
 /** Pump, its voltage, strainer and filter. */
 export const PumpInputs = ({ job, catalogue, assumed }: InputsProps) => {

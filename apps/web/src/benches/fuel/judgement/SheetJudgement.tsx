@@ -1,7 +1,9 @@
+import type { WorkingId } from '@lochmoor/core'
 import type { ReactNode } from 'react'
+import { tryRemedy } from './tryRemedy.ts'
 import type { SheetProps } from '../sheetProps.ts'
 import { verdictsOf, type SheetPath } from '../sheets.ts'
-import { VerdictCard } from './VerdictCard.tsx'
+import { VerdictCard } from '../../bench/judgement/VerdictCard.tsx'
 
 interface Props extends Pick<SheetProps, 'assessment' | 'showPoint' | 'ask'> {
   readonly sheet: SheetPath
@@ -19,7 +21,13 @@ export const SheetJudgement = ({ sheet, assessment, showPoint, ask, nothing, chi
       {own.length === 0 && <p className="py-1 text-soft">{nothing ?? 'Nothing to judge here yet: choose a pump.'}</p>}
       <ol>
         {own.map((v) => (
-          <VerdictCard key={v.id} verdict={v} onPoint={showPoint} onWorking={ask} />
+          <VerdictCard
+            key={v.id}
+            verdict={v}
+            onTry={tryRemedy}
+            onPoint={showPoint}
+            onWorking={(id, at) => ask(id as WorkingId, at ?? 'idle')}
+          />
         ))}
       </ol>
       {children}

@@ -1,6 +1,6 @@
 import { formatQuantity, outsideOf, type FittingPart, type HosePiece } from '@lochmoor/core'
 import { useUnit } from '../../../store/preferences.ts'
-import { useWidth } from '../picture/useWidth.ts'
+import { useWidth } from '../../bench/useWidth.ts'
 
 const HEIGHT = 190
 

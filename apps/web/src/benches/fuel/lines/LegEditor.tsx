@@ -1,8 +1,8 @@
 import { emptyLeg, type Catalogue, type JobDocument, type LineLeg, type LineName } from '@lochmoor/core'
-import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react'
-import type { ReactNode } from 'react'
+import { Plus } from 'lucide-react'
 import { run, setLegs } from '../../../store/commands.ts'
 import { Button } from '../../../shell/Button.tsx'
+import { ListEditor } from '../../bench/ListEditor.tsx'
 import { LINE_TITLES, LineInputs } from '../inputs/LineInputs.tsx'
 import { LegFields } from './LegFields.tsx'
 
@@ -32,18 +32,6 @@ export const LegEditor = ({ job, catalogue, assumed, which, used, index, onWhich
       : emptyLeg(`Leg ${legs.length + 1}`)
     put([...legs, leg], 'new leg', legs.length)
   }
-  const remove = () =>
-    put(
-      legs.filter((_, i) => i !== index),
-      'leg removed',
-      Math.max(0, index - 1),
-    )
-  const move = (by: -1 | 1) => {
-    const next = [...legs]
-    const [leg] = next.splice(index, 1)
-    next.splice(index + by, 0, leg!)
-    put(next, 'order of the legs', index + by)
-  }
   const leg = legs[index]
   return (
     <>
@@ -64,70 +52,26 @@ export const LegEditor = ({ job, catalogue, assumed, which, used, index, onWhich
       <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">
         Legs of the {LINE_TITLES[which].toLowerCase()}
       </h2>
-      {legs.length === 0 ? (
+      {legs.length === 0 && (
         <p className="pb-1.5 leading-snug text-soft">
           One figure for the whole line so far. Leg by leg, from sealing seat to sealing seat, gives a cut list and the
           loss of the very ends.
         </p>
-      ) : (
-        <ol aria-label="Legs">
-          {legs.map((l, i) => (
-            <li key={i}>
-              <button
-                type="button"
-                aria-pressed={i === index}
-                onClick={() => onIndex(i)}
-                className={`flex w-full justify-between border-b border-hair/70 px-1 py-1 text-left hover:bg-wash ${i === index ? 'bg-wash font-bold' : ''}`}
-              >
-                <span>
-                  {i + 1} {l.name}
-                </span>
-              </button>
-            </li>
-          ))}
-        </ol>
       )}
-      <div className="flex flex-wrap gap-1.5 py-2">
-        <Button onClick={add}>
-          <Plus size={16} aria-hidden /> {legs.length === 0 ? 'Describe it leg by leg' : 'Add a leg'}
-        </Button>
-        {leg && (
-          <>
-            <IconButton label={`Move ${leg.name} up`} disabled={index === 0} onClick={() => move(-1)}>
-              <ArrowUp size={16} aria-hidden />
-            </IconButton>
-            <IconButton label={`Move ${leg.name} down`} disabled={index === legs.length - 1} onClick={() => move(1)}>
-              <ArrowDown size={16} aria-hidden />
-            </IconButton>
-            <IconButton label={`Remove ${leg.name}`} onClick={remove}>
-              <Trash2 size={16} aria-hidden />
-            </IconButton>
-          </>
-        )}
-      </div>
+      <ListEditor
+        name="Legs"
+        items={legs}
+        index={index}
+        nameOf={(l) => l.name}
+        onIndex={onIndex}
+        onItems={put}
+        add={
+          <Button onClick={add}>
+            <Plus size={16} aria-hidden /> {legs.length === 0 ? 'Describe it leg by leg' : 'Add a leg'}
+          </Button>
+        }
+      />
       {leg && <LegFields key={`${which} ${index}`} {...{ job, catalogue, which, index, leg }} />}
     </>
   )
 }
-
-const IconButton = ({
-  label,
-  disabled = false,
-  onClick,
-  children,
-}: {
-  label: string
-  disabled?: boolean
-  onClick: () => void
-  children: ReactNode
-}) => (
-  <button
-    type="button"
-    aria-label={label}
-    disabled={disabled}
-    onClick={onClick}
-    className="grid size-9 place-items-center border border-soft/60 hover:bg-wash disabled:opacity-45"
-  >
-    {children}
-  </button>
-)

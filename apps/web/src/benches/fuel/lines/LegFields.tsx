@@ -13,13 +13,13 @@ import {
   type Unfit,
 } from '@lochmoor/core'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
+import { NameEntry } from '../../../fields/NameEntry.tsx'
 import { PartField } from '../../../fields/PartField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { usePlainWhy } from '../../../fields/FigureText.tsx'
 import { measuredAt, run, setLeg } from '../../../store/commands.ts'
 import { useDescribe } from '../inputs/describeParts.ts'
-import { Group } from '../inputs/Group.tsx'
-import { LegName } from './LegName.tsx'
+import { Group } from '../../bench/Group.tsx'
 
 interface Props {
   readonly job: JobDocument
@@ -90,7 +90,7 @@ export const LegFields = ({ job, catalogue, which, index, leg }: Props) => {
   )
   return (
     <Group title={`Leg ${index + 1}`}>
-      <LegName name={leg.name} onChange={(name) => set({ name }, 'name')} />
+      <NameEntry name={leg.name} what="A leg" onChange={(name) => set({ name }, 'name')} />
       <PartField
         label="Hose or tube of this leg"
         value={leg.hose}

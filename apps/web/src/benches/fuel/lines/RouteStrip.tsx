@@ -1,6 +1,6 @@
 import { formatQuantity, hoseOfLeg, linesInUse, type JobDocument, type LineLeg, type LineName } from '@lochmoor/core'
 import { useUnit } from '../../../store/preferences.ts'
-import { useWidth } from '../picture/useWidth.ts'
+import { useWidth } from '../../bench/useWidth.ts'
 
 interface Props {
   readonly job: JobDocument

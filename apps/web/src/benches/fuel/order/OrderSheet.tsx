@@ -1,18 +1,15 @@
 import { partsOfFuel, WORK_STATE_WORDS, type JobDocument, type PartLine } from '@lochmoor/core'
-import { Download, FileText } from 'lucide-react'
-import { useMemo, type ReactNode } from 'react'
-import { FigureText, SentenceText } from '../../../fields/FigureText.tsx'
+import { useMemo } from 'react'
 import { YesNoField } from '../../../fields/YesNoField.tsx'
 import { Button } from '../../../shell/Button.tsx'
 import { enterRecord, run, setFuel, setWork } from '../../../store/commands.ts'
-import { useJobStore } from '../../../store/jobStore.ts'
-import { usePreferences } from '../../../store/preferences.ts'
 import { useMayWrite } from '../../../store/sessionStore.ts'
 import { BuiltSwitch } from '../../bench/BuiltSwitch.tsx'
 import { Columns } from '../../bench/Columns.tsx'
-import { DataTable } from '../../bench/DataTable.tsx'
+import { PaperLinks } from '../../bench/PaperLinks.tsx'
+import { PartsTable } from '../../bench/PartsTable.tsx'
 import { FuelCautions } from '../FuelCautions.tsx'
-import { Group } from '../inputs/Group.tsx'
+import { Group } from '../../bench/Group.tsx'
 import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 
@@ -31,8 +28,17 @@ export const OrderSheet = (props: SheetProps) => {
       }
       picture={
         <>
-          <Papers />
-          <Parts lines={lines} />
+          <PaperLinks
+            papers={[
+              { file: 'fuel-sheet.pdf?paper=a4', words: 'Working sheet, A4' },
+              { file: 'fuel-sheet.pdf?paper=letter', words: 'Working sheet, Letter' },
+              { file: 'fuel-parts.csv', words: 'Parts as CSV' },
+            ]}
+          />
+          <PartsTable
+            lines={lines}
+            nothing="Nothing to order yet: choose pump, regulator, lines and injectors first."
+          />
           <Ordering job={job} lines={lines} state={props.assessment.state} />
         </>
       }
@@ -72,80 +78,6 @@ const SafetyInputs = ({ job }: { job: JobDocument }) => {
     </Group>
   )
 }
-
-/** The working sheet and the list as files, in the reader's units. */
-const Papers = () => {
-  const jobId = useJobStore((s) => s.jobId)
-  const save = useJobStore((s) => s.save)
-  const units = usePreferences((s) => s.units)
-  const query = `units=${encodeURIComponent(
-    Object.entries(units)
-      .map(([family, id]) => `${family}:${id}`)
-      .join(','),
-  )}`
-  const link = (href: string, words: string, icon: ReactNode) => (
-    <a
-      href={href}
-      download
-      className="flex min-h-9 items-center gap-1.5 border border-ink px-3 font-bold hover:bg-wash"
-    >
-      {icon} {words}
-    </a>
-  )
-  const base = `/api/jobs/${jobId}`
-  return (
-    <div className="mb-3">
-      <div className="flex flex-wrap gap-2">
-        {link(`${base}/fuel-sheet.pdf?paper=a4&${query}`, 'Working sheet, A4', <FileText size={16} aria-hidden />)}
-        {link(
-          `${base}/fuel-sheet.pdf?paper=letter&${query}`,
-          'Working sheet, Letter',
-          <FileText size={16} aria-hidden />,
-        )}
-        {link(`${base}/fuel-parts.csv?${query}`, 'Parts as CSV', <Download size={16} aria-hidden />)}
-      </div>
-      {save !== 'saved' && (
-        <p className="mt-1 text-sm font-semibold text-caution">
-          The server makes them from what it has stored: the last changes are still on their way there.
-        </p>
-      )}
-    </div>
-  )
-}
-
-const Parts = ({ lines }: { lines: readonly PartLine[] }) =>
-  lines.length === 0 ? (
-    <p className="py-2 text-soft">Nothing to order yet: choose pump, regulator, lines and injectors first.</p>
-  ) : (
-    <DataTable
-      name="Parts to order"
-      rows={lines}
-      keyOf={(l) => l.id}
-      columns={[
-        {
-          head: 'Quantity',
-          right: true,
-          cell: (l) => (
-            <span className={l.assumed ? 'text-soft italic' : 'font-semibold'}>
-              {l.assumed && 'assumed '}
-              <FigureText figure={l.quantity} />
-            </span>
-          ),
-        },
-        {
-          head: 'Part',
-          cell: (l) => (
-            <>
-              <span className="block font-semibold">{l.name}</span>
-              <span className="block text-sm text-soft">{l.what}</span>
-            </>
-          ),
-        },
-        { head: 'Specification', cell: (l) => <SentenceText sentence={l.specification} /> },
-        { head: 'Follows from', cell: (l) => l.why },
-      ]}
-    />
-  )
 
 interface OrderingProps {
   readonly job: JobDocument

@@ -4,7 +4,7 @@ import { line } from 'd3-shape'
 import { useUnit } from '../../../store/preferences.ts'
 import { PartGlyph } from './PartGlyph.tsx'
 import { placePieces, pressureDomain, type PlacedPiece } from './profileLayout.ts'
-import { useWidth } from './useWidth.ts'
+import { useWidth } from '../../bench/useWidth.ts'
 
 const HEIGHT = 306
 const MARGIN = { top: 26, right: 14, bottom: 88, left: 50 }

@@ -3,7 +3,7 @@ import { range } from 'd3-array'
 import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 import { useUnit } from '../../../store/preferences.ts'
-import { useWidth } from './useWidth.ts'
+import { useWidth } from '../../bench/useWidth.ts'
 
 const HEIGHT = 262
 const MARGIN = { top: 30, right: 14, bottom: 40, left: 50 }

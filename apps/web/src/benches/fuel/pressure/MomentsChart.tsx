@@ -2,7 +2,7 @@ import { formatQuantity, fromSi, toSi, type SolvedPoint } from '@lochmoor/core'
 import { scaleLinear } from 'd3-scale'
 import { Shape } from '../../../marks/StateMark.tsx'
 import { useUnit } from '../../../store/preferences.ts'
-import { useWidth } from '../picture/useWidth.ts'
+import { useWidth } from '../../bench/useWidth.ts'
 import { stateOfMoment } from './stateOfMoment.ts'
 
 const ROW = 23

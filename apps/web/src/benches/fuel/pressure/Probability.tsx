@@ -13,7 +13,7 @@ import { FigureText } from '../../../fields/FigureText.tsx'
 import { Button } from '../../../shell/Button.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
 import { useFuelWork } from '../background/useFuelWork.ts'
-import { WorkProgress } from '../background/WorkProgress.tsx'
+import { WorkProgress } from '../../bench/background/WorkProgress.tsx'
 import { SpreadHistogram } from './SpreadHistogram.tsx'
 
 const DRAWS = 20_000

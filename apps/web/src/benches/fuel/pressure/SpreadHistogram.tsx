@@ -1,7 +1,7 @@
 import { fromSi, toSi, type SpreadAnswer } from '@lochmoor/core'
 import { scaleLinear } from 'd3-scale'
 import { useUnit } from '../../../store/preferences.ts'
-import { useWidth } from '../picture/useWidth.ts'
+import { useWidth } from '../../bench/useWidth.ts'
 
 const HEIGHT = 138
 const BASE = 100

@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 import { useUnit } from '../../../store/preferences.ts'
 import { ChartAxes } from '../../bench/ChartAxes.tsx'
-import { useWidth } from '../picture/useWidth.ts'
+import { useWidth } from '../../bench/useWidth.ts'
 
 const HEIGHT = 190
 const MARGIN = { top: 28, right: 16, bottom: 36, left: 52 }

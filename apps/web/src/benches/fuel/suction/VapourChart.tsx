@@ -15,7 +15,7 @@ import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { useUnit } from '../../../store/preferences.ts'
 import { ChartAxes } from '../../bench/ChartAxes.tsx'
-import { useWidth } from '../picture/useWidth.ts'
+import { useWidth } from '../../bench/useWidth.ts'
 
 const HEIGHT = 260
 const MARGIN = { top: 30, right: 16, bottom: 40, left: 52 }

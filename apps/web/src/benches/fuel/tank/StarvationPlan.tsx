@@ -1,6 +1,6 @@
 import { formatQuantity, type JobDocument, type StarvationAnswer } from '@lochmoor/core'
 import { useUnit } from '../../../store/preferences.ts'
-import { useWidth } from '../picture/useWidth.ts'
+import { useWidth } from '../../bench/useWidth.ts'
 
 const BOX = 190
 /** Kept free on each side for the words. */

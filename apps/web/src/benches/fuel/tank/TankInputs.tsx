@@ -3,7 +3,7 @@ import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { YesNoField } from '../../../fields/YesNoField.tsx'
 import { run, setFuel } from '../../../store/commands.ts'
 import { FigureField } from '../inputs/FigureField.tsx'
-import { Group } from '../inputs/Group.tsx'
+import { Group } from '../../bench/Group.tsx'
 import { LineInputs } from '../inputs/LineInputs.tsx'
 
 interface Props {

@@ -1,26 +1,20 @@
-import {
-  formatQuantity,
-  type Figure,
-  type FuelVerdict,
-  type Remedy,
-  type FuelChange,
-  type WorkingId,
-} from '@lochmoor/core'
+import { formatQuantity, type Figure, type Remedy, type Verdict } from '@lochmoor/core'
 import { useState } from 'react'
 import { FigureText, SentenceText, usePlainSentence } from '../../../fields/FigureText.tsx'
 import { StateMark } from '../../../marks/StateMark.tsx'
-import { run, setFuel } from '../../../store/commands.ts'
 import { unitOfFamily, usePreferences } from '../../../store/preferences.ts'
 import { useMayWrite } from '../../../store/sessionStore.ts'
 
-interface Props {
-  readonly verdict: FuelVerdict
-  readonly onPoint: (pointId: string) => void
-  readonly onWorking: (id: WorkingId, pointId: string) => void
+interface Props<Change> {
+  readonly verdict: Verdict<Change>
+  readonly onTry: (change: Change) => void
+  /** Shows the moment it was found at; left out where the station has no such picture. */
+  readonly onPoint?: (pointId: string) => void
+  readonly onWorking: (id: string, pointId: string | null) => void
 }
 
 /** One verdict: state, figure against limit with margin, reason, source, remedies to try. Sound ones fold up. */
-export const VerdictCard = ({ verdict, onPoint, onWorking }: Props) => {
+export const VerdictCard = <Change,>({ verdict, onTry, onPoint, onWorking }: Props<Change>) => {
   const { figure, figureName, limit, limitName, margin, pointId, reason, remedies, source, state, title, workings } =
     verdict
   const [open, setOpen] = useState<boolean | null>(null)
@@ -56,23 +50,23 @@ export const VerdictCard = ({ verdict, onPoint, onWorking }: Props) => {
             <SentenceText sentence={reason} />
           </p>
           {state !== 'ok' && (
-            <Remedies remedies={remedies} figureName={figureName} stuck={state === 'stop' && figure !== null} />
+            <Remedies
+              remedies={remedies}
+              figureName={figureName}
+              onTry={onTry}
+              stuck={state === 'stop' && figure !== null}
+            />
           )}
           <p className="mt-1.5 flex flex-wrap gap-x-3 text-sm text-soft">
             <span>Source: {source}.</span>
-            {pointId && (
+            {pointId && onPoint && (
               <button type="button" className="text-accent underline" onClick={() => onPoint(pointId)}>
                 Show this moment
               </button>
             )}
             {workings.map((id) => (
-              <button
-                key={id}
-                type="button"
-                className="text-accent underline"
-                onClick={() => onWorking(id as WorkingId, pointId ?? 'idle')}
-              >
-                Working: {id.replace('-', ' ')}
+              <button key={id} type="button" className="text-accent underline" onClick={() => onWorking(id, pointId)}>
+                Working: {id.replaceAll('-', ' ')}
               </button>
             ))}
           </p>
@@ -106,15 +100,14 @@ const MarginRow = ({ margin, apart }: { margin: Figure; apart: boolean }) => {
   )
 }
 
-const Remedies = ({
-  remedies,
-  figureName,
-  stuck,
-}: {
-  remedies: readonly Remedy<FuelChange>[]
-  figureName: string
-  stuck: boolean
-}) => {
+interface RemediesProps<Change> {
+  readonly remedies: readonly Remedy<Change>[]
+  readonly figureName: string
+  readonly onTry: (change: Change) => void
+  readonly stuck: boolean
+}
+
+const Remedies = <Change,>({ remedies, figureName, onTry, stuck }: RemediesProps<Change>) => {
   if (remedies.length === 0)
     return stuck ? (
       <p className="mt-1.5 font-semibold">
@@ -124,13 +117,21 @@ const Remedies = ({
   return (
     <ul className="mt-2">
       {remedies.map((r) => (
-        <RemedyRow key={r.id} remedy={r} figureName={figureName} />
+        <RemedyRow key={r.id} remedy={r} figureName={figureName} onTry={onTry} />
       ))}
     </ul>
   )
 }
 
-const RemedyRow = ({ remedy, figureName }: { remedy: Remedy<FuelChange>; figureName: string }) => {
+const RemedyRow = <Change,>({
+  remedy,
+  figureName,
+  onTry,
+}: {
+  remedy: Remedy<Change>
+  figureName: string
+  onTry: (change: Change) => void
+}) => {
   const label = usePlainSentence(remedy.label)
   const mayWrite = useMayWrite()
   return (
@@ -147,7 +148,7 @@ const RemedyRow = ({ remedy, figureName }: { remedy: Remedy<FuelChange>; figureN
         type="button"
         disabled={!mayWrite}
         aria-label={`Try: ${label}`}
-        onClick={() => run(setFuel(remedy.change, 'the tried remedy', false))}
+        onClick={() => onTry(remedy.change)}
         className="min-h-9 shrink-0 border border-accent px-3 font-bold text-accent hover:bg-wash disabled:opacity-45"
       >
         Try

@@ -2,8 +2,15 @@ import { useId, useState } from 'react'
 
 const MOST = 60
 
-/** What a leg is called; an empty name is refused and the last one holds. */
-export const LegName = ({ name, onChange }: { name: string; onChange: (name: string) => void }) => {
+interface Props {
+  readonly name: string
+  /** What is called so, e.g. "A leg". */
+  readonly what: string
+  readonly onChange: (name: string) => void
+}
+
+/** What something of a list is called; an empty name is refused and the last one holds. */
+export const NameEntry = ({ name, what, onChange }: Props) => {
   const id = useId()
   const [draft, setDraft] = useState<string | null>(null)
   const bad = draft !== null && draft.trim() === ''
@@ -29,7 +36,11 @@ export const LegName = ({ name, onChange }: { name: string; onChange: (name: str
           className={`h-8 w-[13rem] border bg-sheet px-1.5 font-semibold ${bad ? 'border-2 border-stop' : 'border-soft/60'}`}
         />
       </div>
-      {bad && <p className="text-right text-sm font-semibold text-stop">A leg needs a name: 1 to {MOST} characters.</p>}
+      {bad && (
+        <p className="text-right text-sm font-semibold text-stop">
+          {what} needs a name: 1 to {MOST} characters.
+        </p>
+      )}
     </div>
   )
 }

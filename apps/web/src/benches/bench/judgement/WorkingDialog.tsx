@@ -1,31 +1,19 @@
-import {
-  formatNumber,
-  fuelWorking,
-  type EngineOnFuel,
-  type JobDocument,
-  type OperatingPoint,
-  type WorkingId,
-  type WorkingStep,
-} from '@lochmoor/core'
+import { formatNumber, type Working, type WorkingStep } from '@lochmoor/core'
 import { X } from 'lucide-react'
 import { Dialog } from 'radix-ui'
 import { prettyFormula, withNumbers } from './formulaText.ts'
 
-export interface AskedWorking {
-  readonly id: WorkingId
-  readonly point: OperatingPoint
-}
-
 interface Props {
-  readonly job: JobDocument
-  readonly engine: EngineOnFuel
-  readonly asked: AskedWorking
+  readonly working: Working
+  /** The moment it holds for. */
+  readonly moment: string
+  /** Said where there are no steps. */
+  readonly nothing: string
   readonly onClose: () => void
 }
 
 /** How a figure came about: each formula, the same with its numbers put in, the result and the source. */
-export const WorkingDialog = ({ job, engine, asked, onClose }: Props) => {
-  const working = fuelWorking(job, engine, asked.point, asked.id)
+export const WorkingDialog = ({ working, moment, nothing, onClose }: Props) => {
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
@@ -36,17 +24,14 @@ export const WorkingDialog = ({ job, engine, asked, onClose }: Props) => {
         >
           <div className="mb-2 flex items-start justify-between gap-4">
             <Dialog.Title className="text-lg font-extrabold">
-              {working.title}{' '}
-              <span className="font-normal text-soft">· {asked.point.label.toLowerCase()}, SI units</span>
+              {working.title} <span className="font-normal text-soft">· {moment.toLowerCase()}, SI units</span>
             </Dialog.Title>
             <Dialog.Close aria-label="Close" className="grid size-9 shrink-0 place-items-center hover:bg-wash">
               <X size={20} aria-hidden />
             </Dialog.Close>
           </div>
           {working.steps.length === 0 ? (
-            <p>
-              At this moment this figure does not exist: nothing flows there, or the circuit is not complete or starved.
-            </p>
+            <p>{nothing}</p>
           ) : (
             <ol>
               {working.steps.map((step, i) => (

@@ -1,5 +1,5 @@
 import { Button } from '../../../shell/Button.tsx'
-import type { WorkState } from './useFuelWork.ts'
+import type { WorkState } from './useWork.ts'
 
 /** How far a computation in the background is, with the way to end it. */
 export const WorkProgress = ({

@@ -1,0 +1,171 @@
+import { sensorAdvice, steeringDoubts, type ExhaustSection } from '@lochmoor/core'
+import { ChoiceField } from '../../../fields/ChoiceField.tsx'
+import { SentenceText } from '../../../fields/FigureText.tsx'
+import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
+import { enterRecord, run as doRun, setExhaust } from '../../../store/commands.ts'
+import { Columns } from '../../bench/Columns.tsx'
+import { Group } from '../../bench/Group.tsx'
+import { ExhaustCautions } from '../ExhaustCautions.tsx'
+import { ForeignAir } from '../inputs/ForeignAir.tsx'
+import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import type { SheetProps } from '../sheetProps.ts'
+import { BankDrawing } from './BankDrawing.tsx'
+
+const WORDS = ['No sensor, no closed loop', 'One sensor', 'Two sensors, one a bank'] as const
+
+/** The cases that practice knows, so that a special one is recognised. */
+const CASES: readonly (readonly [string, string])[] = [
+  ['Four or six in line', 'One, behind the merge: it reads all cylinders.'],
+  [
+    'Vee or flat, throttle body, two pipes',
+    'One in the bank that runs leaner, or two of which the controller takes the mean: two show a bank that differs, they do not trim it.',
+  ],
+  ['Vee or flat, throttle body, common pipe', 'One in the common pipe.'],
+  [
+    'Vee or flat, injectors in the ports',
+    'Two, one a bank, before any cross-over: each trims its own bank. One is possible, the other bank then follows blindly.',
+  ],
+  ['One turbine', 'One, behind the turbine and behind where the wastegate comes back. Two there make the banks fight.'],
+  ['Open stubs or very short pipes', 'None: outside air comes back everywhere. No closed loop.'],
+  [
+    'Air pumped into the ports',
+    'None that steers while it pumps: shut it off in closed loop or lead it to the catalyst, as the law allows.',
+  ],
+]
+
+/** One sensor, two or none, and whether sensors and injectors of the banks belong together. */
+export const BanksSheet = (props: SheetProps) => {
+  const { job, assessment } = props
+  const { c } = assessment
+  const { exhaust } = job
+  const advice = sensorAdvice(c)
+  const doubts = steeringDoubts(c)
+  const bank = [
+    ['a', 'Bank A'],
+    ['b', 'Bank B'],
+  ] as const
+  const twoBanks = exhaust.banks.length === 2
+  const proved = (bankTest: ExhaustSection['bankTest']) => {
+    if (!doRun(setExhaust({ bankTest }, 'test of the banks', false)) || bankTest === null) return
+    enterRecord({
+      kind: 'measurement',
+      quantity: 'Bank test: one injector of bank A unplugged',
+      si: null,
+      family: null,
+      text: bankTest === 'own-went-lean' ? 'reading A went lean: right' : 'reading B went lean: crossed',
+      field: null,
+      place: '',
+      condition: 'warm, idling, loop open',
+      instrument: '',
+    })
+  }
+  return (
+    <Columns
+      names={['Decided', 'Picture', 'Judgement']}
+      measured={
+        <>
+          <Group title="Sensors">
+            <ChoiceField
+              label="How many"
+              value={String(c.sensorCount)}
+              options={WORDS.map((w, i) => [String(i), w] as const)}
+              onChange={(v) => doRun(setExhaust({ sensorCount: Number(v) }, 'number of sensors', false))}
+            />
+            {exhaust.sensorCount === null && (
+              <p className="text-right text-sm text-soft italic">as the chosen system wants it</p>
+            )}
+          </Group>
+          <ForeignAir job={job} />
+          {twoBanks && c.sensorCount === 2 && (
+            <>
+              <Group title="Wired and set">
+                <KnownChoiceField
+                  label="Sensor A steers"
+                  value={exhaust.steers.a}
+                  options={bank}
+                  how="Follow the lead of sensor A to the controller’s input, and in its settings to the injector group."
+                  onChange={(v) =>
+                    doRun(
+                      setExhaust(
+                        { steers: { ...exhaust.steers, a: v as 'a' | 'b' | null } },
+                        'bank of sensor A',
+                        false,
+                      ),
+                    )
+                  }
+                />
+                <KnownChoiceField
+                  label="Sensor B steers"
+                  value={exhaust.steers.b}
+                  options={bank}
+                  onChange={(v) =>
+                    doRun(
+                      setExhaust(
+                        { steers: { ...exhaust.steers, b: v as 'a' | 'b' | null } },
+                        'bank of sensor B',
+                        false,
+                      ),
+                    )
+                  }
+                />
+              </Group>
+              <Group title="Proved on the car">
+                <ExhaustCautions where={['running']} />
+                <p className="pb-1 leading-snug">
+                  Warm, idling, loop open: unplug one injector of bank A. Reading A must go lean, reading B stay.
+                </p>
+                <KnownChoiceField
+                  label="What went lean"
+                  value={exhaust.bankTest}
+                  none="not tested"
+                  options={[
+                    ['own-went-lean', 'Reading A: right'],
+                    ['other-went-lean', 'Reading B: crossed'],
+                  ]}
+                  onChange={(v) => proved(v as ExhaustSection['bankTest'])}
+                />
+              </Group>
+            </>
+          )}
+        </>
+      }
+      picture={
+        <>
+          {c.runs.length > 0 && (
+            <section aria-label="For this exhaust" className="mb-3">
+              <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">
+                For this exhaust: {WORDS[advice.count]?.toLowerCase()}
+              </h2>
+              <ul className="leading-snug">
+                {[...advice.reasons, ...doubts].map((s, i) => (
+                  <li key={i} className="py-0.5">
+                    <SentenceText sentence={s} />
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+          {twoBanks ? (
+            <BankDrawing job={job} />
+          ) : (
+            <p className="border border-ink bg-sheet p-6 text-center text-soft">
+              One bank: nothing can be crossed. With two banks their sensors and injector groups are drawn here.
+            </p>
+          )}
+          <section aria-label="What practice does" className="mt-4">
+            <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">What practice does</h2>
+            <dl className="leading-snug">
+              {CASES.map(([when, what]) => (
+                <div key={when} className="border-b border-hair/70 py-1">
+                  <dt className="font-semibold">{when}</dt>
+                  <dd>{what}</dd>
+                </div>
+              ))}
+            </dl>
+          </section>
+        </>
+      }
+      judgement={<SheetJudgement sheet="banks" {...props} />}
+    />
+  )
+}

@@ -1,0 +1,142 @@
+import {
+  adviceOf,
+  bungsThatFit,
+  formatQuantity,
+  piecesDrilled,
+  type BungPart,
+  type ExhaustSection,
+} from '@lochmoor/core'
+import { SentenceText } from '../../../fields/FigureText.tsx'
+import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
+import { PartField } from '../../../fields/PartField.tsx'
+import { YesNoField } from '../../../fields/YesNoField.tsx'
+import { run as doRun, setExhaust, setSystem } from '../../../store/commands.ts'
+import { useUnit } from '../../../store/preferences.ts'
+import { Columns } from '../../bench/Columns.tsx'
+import { Group } from '../../bench/Group.tsx'
+import { ExhaustCautions } from '../ExhaustCautions.tsx'
+import { PathField } from '../inputs/PathField.tsx'
+import { SensorField } from '../inputs/SensorField.tsx'
+import { SensorPicker } from '../inputs/SensorPicker.tsx'
+import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import type { SheetProps } from '../sheetProps.ts'
+import { ClampDrawing } from './ClampDrawing.tsx'
+import { FittingSteps } from './FittingSteps.tsx'
+import { TemplatePreview } from './TemplatePreview.tsx'
+
+/** How the sensor gets into the pipe: weld or clamp, its boss, the template, the cable. */
+export const FittingSheet = (props: SheetProps) => {
+  const { job, catalogue, assessment, sensorIndex } = props
+  const { c } = assessment
+  const { exhaust } = job
+  const bore = useUnit('bore')
+  const advice = adviceOf(c, catalogue.bungs)
+  const fits = new Set(bungsThatFit(c, catalogue.bungs).map((b) => b.id))
+  const pipe = piecesDrilled(c).find((p) => p.index === sensorIndex) ?? piecesDrilled(c)[0]
+  const describe = (b: BungPart) =>
+    `${b.kind === 'clamp-on' ? 'clamp-on' : 'weld-in'}, ${formatQuantity(b.leastPipeM, bore)} to ${formatQuantity(b.mostPipeM, bore)}, hole ${formatQuantity(b.holeM, bore)}`
+  return (
+    <Columns
+      names={['Decided', 'Picture', 'Judgement']}
+      measured={
+        <>
+          <ExhaustCautions where={['drilling', ...(exhaust.joinBy === 'weld' ? (['welding'] as const) : [])]} />
+          <SensorPicker {...props} />
+          <Group title="Weld or clamp">
+            <KnownChoiceField
+              label="Who welds"
+              value={job.system.welder}
+              none="not asked"
+              options={[
+                ['self', 'I do'],
+                ['shop', 'A shop'],
+                ['none', 'Nobody'],
+              ]}
+              onChange={(v) => doRun(setSystem({ welder: v as typeof job.system.welder }, 'who welds', false))}
+            />
+            <KnownChoiceField
+              label="Pipe is of"
+              value={exhaust.material}
+              none="not looked at"
+              options={[
+                ['mild-steel', 'Mild steel'],
+                ['stainless', 'Stainless'],
+                ['aluminised', 'Aluminised steel'],
+                ['cast', 'Cast iron'],
+              ]}
+              how="A magnet does not stick to most stainless; aluminised looks dull and even."
+              onChange={(v) =>
+                doRun(setExhaust({ material: v as ExhaustSection['material'] }, 'material of the pipe', false))
+              }
+            />
+            <KnownChoiceField
+              label="The sensor is"
+              value={exhaust.joinBy}
+              none="not decided"
+              options={[
+                ['weld', 'Welded in'],
+                ['clamp', 'Clamped on'],
+              ]}
+              onChange={(v) => doRun(setExhaust({ joinBy: v as ExhaustSection['joinBy'] }, 'weld or clamp', false))}
+            />
+            <PartField
+              label="Boss or clamp"
+              value={exhaust.bung}
+              parts={catalogue.bungs}
+              describe={describe}
+              refuse={(b) => (!pipe || fits.has(b.id) ? null : 'does not go on this pipe')}
+              none="not chosen"
+              onChange={(bung) => doRun(setExhaust({ bung }, 'boss', false))}
+            />
+          </Group>
+          <SensorField {...props} />
+          <Group title="Cable and plug">
+            <PathField
+              job={job}
+              path="exhaust.cablePathM"
+              range="exhaust.cablePathM"
+              label="Path to the harness"
+              family="bore"
+              how="A string from the boss to the harness’s connector, the way the cable will lie, with the engine rocked both ways."
+            />
+            <PathField
+              job={job}
+              path="exhaust.cableGapM"
+              range="exhaust.cableGapM"
+              label="Nearest to the pipe"
+              family="bore"
+            />
+            <YesNoField
+              label="Type set before plugging in"
+              value={exhaust.typeSet}
+              how="The controller heats each type differently. Set it first; then free air must read about 20.9 % oxygen."
+              onChange={(typeSet) => doRun(setExhaust({ typeSet }, 'sensor type set', false))}
+            />
+          </Group>
+        </>
+      }
+      picture={
+        <>
+          {advice && (
+            <section aria-label="Weld or clamp" className="mb-3">
+              <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">
+                For this pipe: {advice.way === 'weld' ? 'weld' : advice.way === 'clamp' ? 'clamp' : 'neither'}
+              </h2>
+              <ul className="leading-snug">
+                {advice.reasons.map((r, i) => (
+                  <li key={i} className="py-0.5">
+                    <SentenceText sentence={r} />
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+          {exhaust.bung && pipe && <ClampDrawing bung={exhaust.bung} pipeM={pipe.piece.outsideM} />}
+          <TemplatePreview c={c} index={sensorIndex} />
+          <FittingSteps bung={exhaust.bung} sensor={exhaust.sensor} />
+        </>
+      }
+      judgement={<SheetJudgement sheet="fitting" {...props} />}
+    />
+  )
+}

@@ -1,0 +1,29 @@
+import type { ExhaustVerdict } from '@lochmoor/core'
+import { SentenceText } from '../../../fields/FigureText.tsx'
+import { BenchHeadline } from '../../bench/BenchHeadline.tsx'
+
+/** Two answers at any time: is this going to work, and what to do next. */
+export const Headline = ({ verdicts, assumed }: { verdicts: readonly ExhaustVerdict[]; assumed: number }) => {
+  const worst = verdicts[0]
+  if (!worst) return null
+  const [remedy] = worst.remedies
+  return (
+    <BenchHeadline
+      state={worst.state}
+      says={worst.state === 'ok' ? 'The sensor’s place is proved' : worst.title}
+      next={
+        worst.state === 'ok' ? (
+          assumed > 0 ? (
+            `Next: measure what is assumed (${assumed})`
+          ) : (
+            'Next: print the template and drill'
+          )
+        ) : (
+          <>
+            Next: <SentenceText sentence={remedy ? remedy.label : worst.reason} />
+          </>
+        )
+      }
+    />
+  )
+}

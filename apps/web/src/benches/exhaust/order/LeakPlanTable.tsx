@@ -1,0 +1,108 @@
+import { JOINT_WORDS, leakPlan, LEAK_TEST_STEPS, type ExhaustCase, type LeakPlanLine } from '@lochmoor/core'
+import { SentenceText } from '../../../fields/FigureText.tsx'
+import { QuantityField } from '../../../fields/QuantityField.tsx'
+import { StateShape } from '../../../marks/StateMark.tsx'
+import { enterRecord, run as doRun, setAt } from '../../../store/commands.ts'
+import { useMayWrite } from '../../../store/sessionStore.ts'
+import { pathOfPieces } from '../pipe/runDocument.ts'
+import { RUN_WORDS } from '../words.ts'
+
+const pathOf = ({ joint }: LeakPlanLine): string => `${pathOfPieces(joint.run)}.${joint.index}`
+
+const nameOf = ({ joint }: LeakPlanLine): string => `${RUN_WORDS[joint.run]}, ${joint.name}: ${JOINT_WORDS[joint.kind]}`
+
+/** Writes what was found into the document and into the log book. */
+const found = (line: LeakPlanLine, state: 'tight' | 'leaks'): void => {
+  if (
+    line.joint.state === state ||
+    !doRun(setAt(`${pathOf(line)}.jointState`, state, `leak check: ${line.joint.name}`))
+  )
+    return
+  enterRecord({
+    kind: 'measurement',
+    quantity: `Leak check: ${nameOf(line)}`,
+    si: null,
+    family: null,
+    text: line.joint.state === 'leaks' && state === 'tight' ? 'tight now' : state,
+    field: null,
+    place: line.side === 'upstream' ? 'ahead of the sensor' : '',
+    condition: 'cold',
+    instrument: 'soap or smoke',
+  })
+}
+
+const SIDE_WORDS = { upstream: 'ahead of the sensor', downstream: 'behind it', 'no-spot': '' } as const
+
+/** The joints in the order of the flow, what was found at each, and how to test it. */
+export const LeakPlanTable = ({ c }: { c: ExhaustCase }) => {
+  const plan = leakPlan(c)
+  const mayWrite = useMayWrite()
+  return (
+    <section aria-label="Leak check" className="mb-4">
+      <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Leak check</h2>
+      {plan.length === 0 ? (
+        <p className="py-1 text-soft">No joints yet: enter the exhaust on the sheet “Pipe”.</p>
+      ) : (
+        <>
+          <ol className="list-decimal py-1 pl-6 leading-snug">
+            {LEAK_TEST_STEPS.map((s, i) => (
+              <li key={i}>
+                <SentenceText sentence={s} />
+              </li>
+            ))}
+          </ol>
+          <ul>
+            {plan.map((line) => (
+              <li key={pathOf(line)} className="border-b border-hair py-1.5">
+                <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+                  <span className="w-[4.6rem] shrink-0">
+                    <StateShape
+                      state={line.joint.state === 'tight' ? 'ok' : line.joint.state === 'leaks' ? 'stop' : 'unknown'}
+                      word={line.joint.state === 'tight' ? 'Tight' : line.joint.state === 'leaks' ? 'Leaks' : 'Open'}
+                    />
+                  </span>
+                  <span className="min-w-0 flex-1 leading-snug font-semibold">
+                    {nameOf(line)}
+                    {line.joint.count > 1 && `, ${line.joint.count} of them`}{' '}
+                    <span className="font-normal text-soft">{SIDE_WORDS[line.side]}</span>
+                  </span>
+                  <span className="flex gap-1.5">
+                    {(['tight', 'leaks'] as const).map((state) => (
+                      <button
+                        key={state}
+                        type="button"
+                        disabled={!mayWrite}
+                        aria-pressed={line.joint.state === state}
+                        aria-label={`${nameOf(line)}: ${state}`}
+                        onClick={() => found(line, state)}
+                        className={`min-h-9 border px-3 font-semibold capitalize disabled:opacity-45 ${line.joint.state === state ? 'border-ink bg-ink text-paper' : 'border-soft/60 hover:bg-wash'}`}
+                      >
+                        {state}
+                      </button>
+                    ))}
+                  </span>
+                </div>
+                <p className="text-sm leading-snug text-soft">{line.how}</p>
+                {line.joint.state === 'leaks' && (
+                  <fieldset disabled={!mayWrite} className="max-w-md">
+                    <QuantityField
+                      label={`Hole at ${line.joint.name.toLowerCase()}, as round`}
+                      family="bore"
+                      range="exhaust.piece.leakM"
+                      value={line.joint.leakM}
+                      assumed={0.002}
+                      how="Estimate what it would be as one round hole: for what it does to the reading."
+                      onChange={(si) =>
+                        doRun(setAt(`${pathOf(line)}.leakM`, si, `hole at ${line.joint.name.toLowerCase()}`))
+                      }
+                    />
+                  </fieldset>
+                )}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </section>
+  )
+}

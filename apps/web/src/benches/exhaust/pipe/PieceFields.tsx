@@ -1,0 +1,172 @@
+import {
+  formatQuantity,
+  JOINT_KINDS,
+  PIECE_KINDS,
+  type ExhaustPiece,
+  type JobDocument,
+  type JointKind,
+  type LaidPiece,
+  type PieceKind,
+} from '@lochmoor/core'
+import { ChoiceField } from '../../../fields/ChoiceField.tsx'
+import { NameEntry } from '../../../fields/NameEntry.tsx'
+import { run as doRun, setAt } from '../../../store/commands.ts'
+import { useUnit } from '../../../store/preferences.ts'
+import { Group } from '../../bench/Group.tsx'
+import { PathField } from '../inputs/PathField.tsx'
+import { JOINT_CHOICES, KIND_WORDS } from '../words.ts'
+
+interface Props {
+  readonly job: JobDocument
+  readonly path: string
+  readonly piece: ExhaustPiece
+  readonly laid: LaidPiece | undefined
+  readonly index: number
+}
+
+const kinds = PIECE_KINDS.map((k) => [k, KIND_WORDS[k]] as const)
+const joints = JOINT_KINDS.map((k) => JOINT_CHOICES.find(([kind]) => kind === k)!)
+
+/** One piece: what it is, its measures, its bend, how it is joined. */
+export const PieceFields = ({ job, path, piece, laid, index }: Props) => {
+  const bore = useUnit('bore')
+  const set = (name: keyof ExhaustPiece, value: unknown, label: string) =>
+    doRun(setAt(`${path}.${name}`, value, `${piece.name}: ${label}`))
+  const field = { job, of: piece.name }
+  const bends = piece.bendDeg !== null && piece.bendDeg > 0
+  return (
+    <>
+      <Group title={`Piece ${index + 1}`}>
+        <NameEntry name={piece.name} what="A piece" onChange={(name) => set('name', name, 'name')} />
+        <ChoiceField
+          label="It is"
+          value={piece.kind}
+          options={kinds}
+          onChange={(v: PieceKind) => set('kind', v, 'kind')}
+        />
+        <PathField
+          {...field}
+          path={`${path}.count`}
+          range="exhaust.piece.count"
+          label="Alike, side by side"
+          family="count"
+          whole
+          emptyMeans={1}
+          decided
+          how="Primaries of three cylinders: 3. Each carries its share of the gas."
+        />
+        <PathField
+          {...field}
+          path={`${path}.lengthM`}
+          range="exhaust.piece.lengthM"
+          label="Length"
+          family="bore"
+          assumed={laid?.lengthM}
+          how="Along its middle, from joint to joint; around a bend along the middle of the tube."
+        />
+        <PathField
+          {...field}
+          path={`${path}.roundM`}
+          range="exhaust.piece.roundM"
+          label="Once around, by tape"
+          family="bore"
+          how="A thin tape once around, where it is round and clean. Divided by pi it is the diameter, truer than a caliper on a pipe that is not quite round."
+          assumedWord="not taken"
+        />
+        <PathField
+          {...field}
+          path={`${path}.outsideM`}
+          range="exhaust.piece.outsideM"
+          label="Outside, by caliper"
+          family="bore"
+          assumed={piece.roundM === null ? laid?.outsideM : undefined}
+        />
+        {piece.roundM !== null && (
+          <p className="pb-1 text-right text-sm text-soft">
+            By the tape {formatQuantity(piece.roundM / Math.PI, bore)} outside.
+          </p>
+        )}
+        <PathField
+          {...field}
+          path={`${path}.wallM`}
+          range="exhaust.piece.wallM"
+          label="Wall"
+          family="bore"
+          assumed={laid?.wallM}
+          how="At an open end with a caliper, or by its weight."
+        />
+        <ChoiceField
+          label="Covered"
+          value={piece.covered}
+          options={[
+            ['bare', 'Bare'],
+            ['wrapped', 'Wrapped'],
+            ['coated', 'Ceramic coating'],
+          ]}
+          onChange={(v: ExhaustPiece['covered']) => set('covered', v, 'cover')}
+        />
+      </Group>
+      <Group title="Which way it goes">
+        <PathField
+          {...field}
+          path={`${path}.inclinationDeg`}
+          range="exhaust.piece.inclinationDeg"
+          label="Rises towards the tail"
+          family="angle"
+          how="Angle finder on the pipe, car level: down is negative, -90 straight down. Empty: as the piece before it ends."
+          assumedWord="as before"
+        />
+        <PathField
+          {...field}
+          path={`${path}.bendDeg`}
+          range="exhaust.piece.bendDeg"
+          label="Bend"
+          family="angle"
+          how="By how much it turns over its whole length. Straight parts are pieces of their own."
+          assumed={0}
+          assumedWord="straight"
+        />
+        {bends && (
+          <>
+            <PathField
+              {...field}
+              path={`${path}.bendClockDeg`}
+              range="exhaust.piece.bendClockDeg"
+              label="It turns to, by the clock"
+              family="angle"
+              assumed={laid?.bendClockDeg}
+              how="Looking against the flow, from the tail towards the engine: 0 up, 90 right, 180 down, 270 left."
+            />
+            <PathField
+              {...field}
+              path={`${path}.bendRadiusM`}
+              range="exhaust.piece.bendRadiusM"
+              label="Radius of its middle"
+              family="bore"
+              how="A check on the length: radius times angle."
+              assumedWord="by its length"
+            />
+          </>
+        )}
+        {piece.kind === 'turbine' && (
+          <PathField
+            {...field}
+            path={`${path}.wastegateReturnM`}
+            range="exhaust.piece.wastegateReturnM"
+            label="Wastegate comes back after"
+            family="bore"
+            how="From the turbine’s outlet to where the wastegate’s gas joins again. The sensor sits after it."
+          />
+        )}
+      </Group>
+      <Group title="Its upstream end">
+        <ChoiceField
+          label="Joint"
+          value={piece.joint}
+          options={joints}
+          onChange={(v: JointKind) => set('joint', v, 'joint')}
+        />
+      </Group>
+    </>
+  )
+}

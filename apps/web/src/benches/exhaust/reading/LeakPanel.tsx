@@ -1,0 +1,79 @@
+import { EXHAUST_MOMENTS, fig, leakAt, momentOf, type ExhaustCase, type RunId } from '@lochmoor/core'
+import { useState } from 'react'
+import { FigureText } from '../../../fields/FigureText.tsx'
+import { QuantityField } from '../../../fields/QuantityField.tsx'
+import { DataTable } from '../../bench/DataTable.tsx'
+
+const SHOWN = EXHAUST_MOMENTS.filter((m) => m !== 'hard')
+
+interface Props {
+  readonly c: ExhaustCase
+  readonly run: RunId
+  /** Of the leaks found; 0 where none is. */
+  readonly foundM: number
+  readonly cylinders: number
+}
+
+/** What a hole ahead of the sensor does, at idle, cruise and full load. */
+export const LeakPanel = ({ c, run, foundM, cylinders }: Props) => {
+  const [tried, setTried] = useState<number | null>(null)
+  const holeM = tried ?? (foundM > 0 ? foundM : 0.003)
+  const rows = SHOWN.map((id) => ({ id, moment: momentOf(c, id), leak: leakAt(c, run, holeM, momentOf(c, id)) }))
+  return (
+    <section aria-label="A leak ahead of the sensor" className="mb-4">
+      <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">A leak ahead of the sensor</h2>
+      <div className="max-w-md">
+        <QuantityField
+          label="Hole, as round"
+          family="bore"
+          range="exhaust.piece.leakM"
+          value={tried}
+          assumed={holeM}
+          assumedWord={foundM > 0 ? 'all leaks found, as one' : 'to try with'}
+          onChange={setTried}
+        />
+      </div>
+      <DataTable
+        name="False air by moment"
+        rows={rows}
+        keyOf={(r) => r.id}
+        columns={[
+          { head: 'Moment', cell: (r) => r.moment.label },
+          {
+            head: `False air, share of ${cylinders} cylinders’ air`,
+            right: true,
+            cell: (r) => (
+              <>
+                <FigureText figure={fig(r.leak.share.typical, 'share', 1)} />
+                <span className="block text-sm text-soft">
+                  <FigureText figure={fig(r.leak.share.low, 'share', 1)} /> to{' '}
+                  <FigureText figure={fig(r.leak.share.high, 'share', 1)} />
+                </span>
+              </>
+            ),
+          },
+          {
+            head: 'Sensor reads, loop open',
+            right: true,
+            cell: (r) => <FigureText figure={fig(r.leak.reads.typical, 'lambda')} />,
+          },
+          {
+            head: 'Engine gets, loop closed',
+            right: true,
+            cell: (r) => (
+              <strong>
+                <FigureText figure={fig(r.leak.real.typical, 'lambda')} />
+              </strong>
+            ),
+          },
+          { head: 'Loop', cell: (r) => (r.leak.atLimit ? 'at its limit' : 'follows') },
+        ]}
+      />
+      <p className="mt-1 text-sm leading-snug text-soft">
+        Between its pulses the pipe sucks 0.1 to 3 kPa for about half the time: rule of thumb. It matters at idle and
+        vanishes at load. A pin-hole close by matters more than this when its plume hits the tip: no formula covers
+        that. Behind a turbine or downstream of the sensor, further than the air comes back, a leak is not read.
+      </p>
+    </section>
+  )
+}

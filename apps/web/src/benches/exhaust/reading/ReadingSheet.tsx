@@ -1,0 +1,77 @@
+import { chosenSpots, jointsUpstream, leakHoleM, runOf } from '@lochmoor/core'
+import { Columns } from '../../bench/Columns.tsx'
+import { Group } from '../../bench/Group.tsx'
+import { ExhaustCautions } from '../ExhaustCautions.tsx'
+import { ForeignAir } from '../inputs/ForeignAir.tsx'
+import { FuelOfSensor } from '../inputs/FuelOfSensor.tsx'
+import { PathField } from '../inputs/PathField.tsx'
+import { SensorPicker } from '../inputs/SensorPicker.tsx'
+import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import type { SheetProps } from '../sheetProps.ts'
+import { DeadCylinderPanel } from './DeadCylinderPanel.tsx'
+import { LeakPanel } from './LeakPanel.tsx'
+import { RichChart } from './RichChart.tsx'
+import { SteeringTable } from './SteeringTable.tsx'
+
+/** Everything that makes the sensor tell something else than the mixture, and what the loop makes of it. */
+export const ReadingSheet = (props: SheetProps) => {
+  const { job, assessment, sensorIndex } = props
+  const { c } = assessment
+  const chosen = chosenSpots(c).find((s) => s.index === sensorIndex) ?? chosenSpots(c)[0]
+  const run = (chosen && runOf(c.runs, chosen.spot.run)) ?? c.runs.at(-1)
+  return (
+    <Columns
+      names={['Loop', 'What is read', 'Judgement']}
+      measured={
+        <>
+          <ExhaustCautions where={['running', 'emissions']} />
+          <SensorPicker {...props} />
+          <Group title="The loop">
+            <PathField
+              job={job}
+              path="exhaust.correctionLimit"
+              range="exhaust.correctionLimit"
+              label="Most it may correct"
+              family="share"
+              assumed={0.25}
+              decided
+              how="As set in the controller: how much fuel closed loop may add or take away."
+            />
+            <PathField
+              job={job}
+              path="exhaust.openLoopLambda"
+              range="exhaust.openLoopLambda"
+              label="Mixture by the table alone"
+              family="lambda"
+              assumed={1}
+              how="With the loop switched off, warm, at idle."
+            />
+          </Group>
+          <ForeignAir job={job} />
+          <FuelOfSensor job={job} />
+        </>
+      }
+      picture={
+        run && run.cylinders.length > 0 ? (
+          <>
+            <SteeringTable c={c} />
+            <LeakPanel
+              c={c}
+              run={run.id}
+              foundM={chosen ? leakHoleM(jointsUpstream(c, chosen.spot)) : 0}
+              cylinders={run.cylinders.length}
+            />
+            <DeadCylinderPanel job={job} cylinders={run.cylinders.length} />
+            <RichChart />
+          </>
+        ) : (
+          <p className="border border-ink bg-sheet p-6 text-center">
+            Enter the exhaust and its cylinders on the sheet “Pipe” first: how far a fault shifts the reading hangs on
+            how many cylinders feed the sensor.
+          </p>
+        )
+      }
+      judgement={<SheetJudgement sheet="reading" {...props} />}
+    />
+  )
+}

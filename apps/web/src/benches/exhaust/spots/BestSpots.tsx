@@ -1,0 +1,127 @@
+import { DISTANCE_BANDS, fig, SOFT_WORDS, type JudgedSpot } from '@lochmoor/core'
+import { FigureText, SentenceText } from '../../../fields/FigureText.tsx'
+import { Button } from '../../../shell/Button.tsx'
+import { useMayWrite } from '../../../store/sessionStore.ts'
+import { DataTable } from '../../bench/DataTable.tsx'
+import type { SchoolAnswer } from '../background/exhaustWork.ts'
+
+const Losses = ({ spot }: { spot: JudgedSpot }) =>
+  spot.losses.length === 0 ? (
+    <>nothing</>
+  ) : (
+    <ul>
+      {spot.losses.map((l) => (
+        <li key={l.rule}>
+          −{l.loss.toFixed(0)} {SOFT_WORDS[l.rule]}: <SentenceText sentence={l.says} />
+        </li>
+      ))}
+    </ul>
+  )
+
+interface Props {
+  readonly best: readonly JudgedSpot[]
+  readonly isChosen: (spot: JudgedSpot) => boolean
+  readonly sensorName: string
+  readonly onSet: (spot: JudgedSpot) => void
+}
+
+/** The best free spots, each with what it loses and why. */
+export const BestSpots = ({ best, isChosen, sensorName, onSet }: Props) => {
+  const mayWrite = useMayWrite()
+  return (
+    <section aria-label="Best free spots" className="mt-4">
+      <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Best free spots</h2>
+      {best.length === 0 ? (
+        <p className="py-1 font-semibold">
+          No free spot on this stretch. Look along the picture for what forbids it: move what is in the way, another
+          stretch, or more pipe.
+        </p>
+      ) : (
+        <DataTable
+          name="Best free spots, in order"
+          rows={best.map((spot, i) => ({ spot, rank: i + 1 }))}
+          keyOf={(r) => String(r.rank)}
+          marked={(r) => isChosen(r.spot)}
+          columns={[
+            { head: 'Rank', right: true, cell: (r) => r.rank },
+            {
+              head: 'After the merge',
+              right: true,
+              cell: (r) => <FigureText figure={fig(r.spot.alongM, 'bore', 0)} />,
+            },
+            { head: 'Clock', right: true, cell: (r) => <FigureText figure={fig(r.spot.clockDeg, 'angle')} /> },
+            { head: 'Score', right: true, cell: (r) => r.spot.score.toFixed(0) },
+            { head: 'Lost by', wide: true, cell: (r) => <Losses spot={r.spot} /> },
+            {
+              head: 'Take it',
+              unseenHead: true,
+              cell: (r) => (
+                <Button
+                  disabled={!mayWrite || isChosen(r.spot)}
+                  onClick={() => onSet(r.spot)}
+                  label={`Put ${sensorName.toLowerCase()} at spot ${r.rank}`}
+                >
+                  Take
+                </Button>
+              ),
+            },
+          ]}
+        />
+      )}
+    </section>
+  )
+}
+
+interface SchoolsProps {
+  readonly schools: readonly SchoolAnswer[]
+  readonly chosen: string
+  readonly onSchool: (school: SchoolAnswer['school']) => void
+}
+
+/** The schools side by side on this very pipe. */
+export const SchoolsCompared = ({ schools, chosen, onSchool }: SchoolsProps) => {
+  const mayWrite = useMayWrite()
+  return (
+    <section aria-label="Schools side by side" className="mt-4">
+      <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Schools side by side</h2>
+      <DataTable
+        name="Schools on this pipe"
+        rows={schools}
+        keyOf={(s) => s.school}
+        marked={(s) => s.school === chosen}
+        columns={[
+          { head: 'School', cell: (s) => DISTANCE_BANDS[s.school].name },
+          { head: 'Why', wide: true, cell: (s) => DISTANCE_BANDS[s.school].says },
+          {
+            head: 'Best spot here',
+            right: true,
+            cell: (s) =>
+              s.best ? (
+                <>
+                  <FigureText figure={fig(s.best.alongM, 'bore', 0)} />,{' '}
+                  <FigureText figure={fig(s.best.clockDeg, 'angle')} />
+                </>
+              ) : (
+                'none'
+              ),
+          },
+          { head: 'Score', right: true, cell: (s) => s.best?.score.toFixed(0) ?? '' },
+          { head: 'Most lost by', cell: (s) => (s.best?.losses[0] ? SOFT_WORDS[s.best.losses[0].rule] : '') },
+          {
+            head: 'Follow it',
+            unseenHead: true,
+            cell: (s) => (
+              <Button
+                disabled={!mayWrite || s.school === chosen}
+                onClick={() => onSchool(s.school)}
+                label={`Follow the school: ${DISTANCE_BANDS[s.school].name}`}
+              >
+                Follow
+              </Button>
+            ),
+          },
+        ]}
+      />
+    </section>
+  )
+}

@@ -1,0 +1,159 @@
+import { emptyObstacle, isPlaced, type JobDocument, type RunId } from '@lochmoor/core'
+import { Plus } from 'lucide-react'
+import { useState } from 'react'
+import { ChoiceField } from '../../../fields/ChoiceField.tsx'
+import { NameEntry } from '../../../fields/NameEntry.tsx'
+import { Button } from '../../../shell/Button.tsx'
+import { run as doRun, setAt, setExhaust } from '../../../store/commands.ts'
+import { ListEditor } from '../../bench/ListEditor.tsx'
+import { PathField } from '../inputs/PathField.tsx'
+import { RUN_WORDS } from '../words.ts'
+
+interface Props {
+  readonly job: JobDocument
+  readonly run: RunId
+  readonly runs: readonly RunId[]
+}
+
+/** What is near the pipe: where along it, where around it, how far off, and both ends of its travel. */
+export const ObstacleEditor = ({ job, run, runs }: Props) => {
+  const { obstacles } = job.exhaust
+  const [asked, setIndex] = useState(0)
+  const index = Math.min(asked, Math.max(0, obstacles.length - 1))
+  const obstacle = obstacles[index]
+  const path = `exhaust.obstacles.${index}`
+  const field = { job, ...(obstacle && { of: obstacle.name }) }
+  const add = () => {
+    const names = new Set(obstacles.map((o) => o.name))
+    let name = 'Obstacle'
+    for (let n = 2; names.has(name); n++) name = `Obstacle ${n}`
+    doRun(setExhaust({ obstacles: [...obstacles, emptyObstacle(name, run)] }, 'new obstacle', false))
+    setIndex(obstacles.length)
+  }
+  return (
+    <fieldset className="mb-4">
+      <legend className="mb-1 w-full border-b-2 border-ink pb-0.5 font-extrabold">Obstacles</legend>
+      {obstacles.length === 0 && (
+        <p className="pb-1 leading-snug text-soft">
+          Frame, floor, bell housing, linkage, steering, ground: what is within a hand of the pipe, with the car on its
+          wheels.
+        </p>
+      )}
+      <ListEditor
+        name="Obstacles"
+        items={obstacles}
+        index={index}
+        fixedOrder
+        nameOf={(o) => o.name}
+        noteOf={(o) => (isPlaced(o) ? (o.moves ? 'moves' : '') : 'not measured')}
+        onIndex={setIndex}
+        onItems={(next, label, at) => {
+          doRun(setExhaust({ obstacles: next }, label, false))
+          setIndex(at)
+        }}
+        add={
+          <Button onClick={add}>
+            <Plus size={16} aria-hidden /> Add an obstacle
+          </Button>
+        }
+      />
+      {obstacle && (
+        <div key={index}>
+          <NameEntry
+            name={obstacle.name}
+            what="An obstacle"
+            onChange={(name) => doRun(setAt(`${path}.name`, name, 'name of an obstacle'))}
+          />
+          {runs.length > 1 && (
+            <ChoiceField
+              label="Near"
+              value={obstacle.run}
+              options={runs.map((r) => [r, RUN_WORDS[r]] as const)}
+              onChange={(v: RunId) => doRun(setAt(`${path}.run`, v, `${obstacle.name}: stretch`))}
+            />
+          )}
+          <PathField
+            {...field}
+            path={`${path}.alongM`}
+            range="exhaust.obstacle.alongM"
+            label="Its middle, after the merge"
+            family="bore"
+            how="Tape along the top line from the downstream edge of the merge."
+          />
+          <PathField
+            {...field}
+            path={`${path}.lengthM`}
+            range="exhaust.obstacle.lengthM"
+            label="Along the pipe it reaches"
+            family="bore"
+            assumed={0.05}
+          />
+          <PathField
+            {...field}
+            path={`${path}.clockDeg`}
+            range="exhaust.obstacle.clockDeg"
+            label="Its middle, by the clock"
+            family="angle"
+            how="Looking against the flow, from the tail towards the engine: 0 the top line, 90 right, 270 left."
+          />
+          <PathField
+            {...field}
+            path={`${path}.widthDeg`}
+            range="exhaust.obstacle.widthDeg"
+            label="Around the pipe it reaches"
+            family="angle"
+            assumed={30}
+          />
+          <PathField
+            {...field}
+            path={`${path}.gapM`}
+            range="exhaust.obstacle.gapM"
+            label="From the pipe’s surface"
+            family="bore"
+            how="Feeler, rod or lump of clay between pipe and obstacle."
+          />
+          <ChoiceField
+            label="It moves"
+            value={obstacle.moves ? 'yes' : 'no'}
+            options={[
+              ['no', 'No'],
+              ['yes', 'Yes: measure both ends'],
+            ]}
+            onChange={(v) => doRun(setAt(`${path}.moves`, v === 'yes', `${obstacle.name}: it moves`))}
+          />
+          {obstacle.moves && (
+            <>
+              <PathField
+                {...field}
+                path={`${path}.otherAlongM`}
+                range="exhaust.obstacle.alongM"
+                label="Other end: after the merge"
+                family="bore"
+                assumed={obstacle.alongM ?? undefined}
+                assumedWord="as at the first"
+              />
+              <PathField
+                {...field}
+                path={`${path}.otherClockDeg`}
+                range="exhaust.obstacle.clockDeg"
+                label="Other end: by the clock"
+                family="angle"
+                assumed={obstacle.clockDeg ?? undefined}
+                assumedWord="as at the first"
+              />
+              <PathField
+                {...field}
+                path={`${path}.otherGapM`}
+                range="exhaust.obstacle.gapM"
+                label="Other end: from the surface"
+                family="bore"
+                assumed={obstacle.gapM ?? undefined}
+                assumedWord="as at the first"
+              />
+            </>
+          )}
+        </div>
+      )}
+    </fieldset>
+  )
+}

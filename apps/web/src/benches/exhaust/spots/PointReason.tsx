@@ -1,0 +1,60 @@
+import { fig, HARD_WORDS, SOFT_WORDS, type JudgedSpot } from '@lochmoor/core'
+import { FigureText, SentenceText } from '../../../fields/FigureText.tsx'
+import { StateMark } from '../../../marks/StateMark.tsx'
+import { Button } from '../../../shell/Button.tsx'
+import { useMayWrite } from '../../../store/sessionStore.ts'
+import { FAIR } from './paintGrid.ts'
+
+interface Props {
+  readonly spot: JudgedSpot
+  readonly sensorName: string
+  /** The sensor sits at this very point. */
+  readonly here: boolean
+  readonly onSet: () => void
+}
+
+/** What is said of the point that is looked at. */
+export const PointReason = ({ spot, sensorName, here, onSet }: Props) => {
+  const mayWrite = useMayWrite()
+  const forbidden = spot.forbidden.length > 0
+  return (
+    <section aria-label="The point looked at" className="mt-3 border-t-2 border-ink pt-1.5">
+      <p className="flex flex-wrap items-baseline gap-x-3">
+        <StateMark state={forbidden ? 'stop' : spot.score < FAIR ? 'caution' : 'ok'} />
+        <span className="font-semibold">
+          <FigureText figure={fig(spot.alongM, 'bore', 0)} /> after the merge,{' '}
+          <FigureText figure={fig(spot.clockDeg, 'angle')} /> by the clock
+        </span>
+        <span className="text-soft">
+          <FigureText figure={fig(spot.elevationDeg, 'angle')} /> above level
+        </span>
+        {!forbidden && <span className="font-bold">score {spot.score.toFixed(0)}</span>}
+      </p>
+      <ul aria-live="polite" className="min-h-12 leading-snug">
+        {spot.forbidden.map((f, i) => (
+          <li key={`${f.rule} ${i}`}>
+            <span className="font-semibold text-stop">Forbidden, {HARD_WORDS[f.rule]}:</span>{' '}
+            <SentenceText sentence={f.says} />
+          </li>
+        ))}
+        {!forbidden &&
+          spot.losses.map((l) => (
+            <li key={l.rule}>
+              <span className="font-semibold">
+                −{l.loss.toFixed(0)}, {SOFT_WORDS[l.rule]}:
+              </span>{' '}
+              <SentenceText sentence={l.says} />
+            </li>
+          ))}
+        {!forbidden && spot.losses.length === 0 && <li>Nothing speaks against it.</li>}
+      </ul>
+      {here ? (
+        <p className="text-soft">{sensorName} sits here.</p>
+      ) : (
+        <Button disabled={!mayWrite} onClick={onSet}>
+          Put {sensorName.toLowerCase()} here
+        </Button>
+      )}
+    </section>
+  )
+}

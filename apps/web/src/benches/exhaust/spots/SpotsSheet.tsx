@@ -1,0 +1,188 @@
+import {
+  ANGLE_LIMITS,
+  ANGLE_SCHOOLS,
+  contextOf,
+  DISTANCE_BANDS,
+  DISTANCE_SCHOOLS,
+  judgeSpot,
+  runsForSensor,
+  SENSOR_NAMES,
+  type AngleSchool,
+  type DistanceSchool,
+  type RunId,
+  type SensorSpot,
+} from '@lochmoor/core'
+import { useMemo, useState } from 'react'
+import { ChoiceField } from '../../../fields/ChoiceField.tsx'
+import { QuantityField } from '../../../fields/QuantityField.tsx'
+import { run as doRun, setExhaust } from '../../../store/commands.ts'
+import { Columns } from '../../bench/Columns.tsx'
+import { Group } from '../../bench/Group.tsx'
+import { WorkProgress } from '../../bench/background/WorkProgress.tsx'
+import { useSpotWork } from '../background/useSpotWork.ts'
+import { ExhaustCautions } from '../ExhaustCautions.tsx'
+import { RunPicker } from '../inputs/RunPicker.tsx'
+import { SensorPicker } from '../inputs/SensorPicker.tsx'
+import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import type { SheetProps } from '../sheetProps.ts'
+import { BestSpots, SchoolsCompared } from './BestSpots.tsx'
+import { ObstacleEditor } from './ObstacleEditor.tsx'
+import { PointReason } from './PointReason.tsx'
+import { UnrolledPipe } from './UnrolledPipe.tsx'
+
+/** The pipe unrolled, every point judged: where the sensor may sit, and where best. */
+export const SpotsSheet = (props: SheetProps) => {
+  const { assessment } = props
+  if (assessment.c.runs.length === 0)
+    return (
+      <Columns
+        measured={<p className="text-soft">Spots are judged on the exhaust as measured.</p>}
+        picture={
+          <p className="border border-ink bg-sheet p-6 text-center">
+            Enter the exhaust on the sheet “Pipe” first: its pieces are unrolled here, point by point.
+          </p>
+        }
+        judgement={<SheetJudgement sheet="spots" {...props} />}
+      />
+    )
+  return <Unrolled key={props.sensorIndex} {...props} />
+}
+
+const Unrolled = (props: SheetProps) => {
+  const { job, assessment, sensorIndex } = props
+  const { c } = assessment
+  const { exhaust } = job
+  const spot = exhaust.spots[sensorIndex] ?? null
+  const suited = runsForSensor(c, sensorIndex)
+  const [asked, setAsked] = useState<RunId | null>(null)
+  const runIds = c.runs.map((r) => r.id)
+  const wanted = asked ?? spot?.run ?? suited[0] ?? 'a'
+  const run = c.runs.find((r) => r.id === wanted) ?? c.runs[0]!
+  const { state, shown, cancel } = useSpotWork(job, run.id)
+  const [looked, setLooked] = useState<{ alongM: number; clockDeg: number } | null>(null)
+  const cursor = looked ?? (spot?.run === run.id ? spot : { alongM: 0.18, clockDeg: 50 })
+  const ctx = useMemo(() => contextOf(c, run.id), [c, run.id])
+  const point = ctx && judgeSpot(ctx, cursor.alongM, cursor.clockDeg)
+  const sensorName = c.sensorCount < 2 ? 'Sensor' : SENSOR_NAMES[sensorIndex]
+
+  const put = (next: SensorSpot) => {
+    const spots: SensorSpot[] = [...exhaust.spots]
+    // Sensor B before sensor A: A waits where B sits until it is placed itself.
+    if (sensorIndex === 1 && spots.length === 0) spots[0] = next
+    spots[sensorIndex] = next
+    doRun(setExhaust({ spots }, `spot of ${sensorName.toLowerCase()}`))
+    setLooked({ alongM: next.alongM, clockDeg: next.clockDeg })
+  }
+  const set = (alongM: number, clockDeg: number) => put({ run: run.id, alongM, clockDeg })
+  const pickRun = (id: RunId) => {
+    setAsked(id)
+    setLooked(null)
+  }
+  return (
+    <Columns
+      measured={
+        <>
+          <ExhaustCautions where={['under-car']} />
+          <SensorPicker {...props} />
+          <Group title={`Spot of ${sensorName.toLowerCase()}`}>
+            <QuantityField
+              label="After the merge"
+              family="bore"
+              range="exhaust.spot.alongM"
+              value={spot?.alongM ?? null}
+              how="Hole centre, along the top line from the downstream edge of the merge; behind a turbine from its outlet."
+              onChange={(alongM) =>
+                alongM !== null && put({ run: run.id, clockDeg: spot?.clockDeg ?? cursor.clockDeg, alongM })
+              }
+            />
+            <QuantityField
+              label="By the clock"
+              family="angle"
+              range="exhaust.spot.clockDeg"
+              value={spot?.clockDeg ?? null}
+              how="Looking against the flow, from the tail towards the engine: 0 the top line, 90 right, 270 left."
+              onChange={(clockDeg) =>
+                clockDeg !== null && put({ run: run.id, alongM: spot?.alongM ?? cursor.alongM, clockDeg })
+              }
+            />
+          </Group>
+          <Group title="Schools">
+            <ChoiceField
+              label="Distance"
+              value={exhaust.school}
+              options={DISTANCE_SCHOOLS.map((s) => [s, DISTANCE_BANDS[s].name] as const)}
+              onChange={(school: DistanceSchool) => doRun(setExhaust({ school }, 'school of the distance'))}
+              how="Where good practitioners put it differs; the table below shows what each finds on this pipe. Rules of thumb."
+            />
+            <ChoiceField
+              label="Angle"
+              value={exhaust.angleSchool}
+              options={ANGLE_SCHOOLS.map((s) => [s, ANGLE_LIMITS[s].name] as const)}
+              onChange={(angleSchool: AngleSchool) => doRun(setExhaust({ angleSchool }, 'school of the angle'))}
+              how="Some accept level; most want it to drain. Below level water stands in the tip."
+            />
+          </Group>
+          <ObstacleEditor job={job} run={run.id} runs={runIds} />
+        </>
+      }
+      picture={
+        <>
+          <RunPicker name="Stretch unrolled" runs={runIds} value={run.id} onChange={pickRun} />
+          {shown ? (
+            <UnrolledPipe
+              job={job}
+              run={run}
+              grid={shown.grid}
+              spots={exhaust.spots
+                .slice(0, c.sensorCount)
+                .flatMap((s, i) =>
+                  s.run === run.id
+                    ? [{ ...s, name: c.sensorCount < 2 ? 'sensor' : i === 0 ? 'A' : 'B', mine: i === sensorIndex }]
+                    : [],
+                )}
+              cursor={cursor}
+              onCursor={(alongM, clockDeg) => setLooked({ alongM, clockDeg })}
+              onSet={set}
+            />
+          ) : (
+            <p className="border border-ink bg-sheet p-6 text-center text-soft">Judging every point of the pipe…</p>
+          )}
+          <WorkProgress state={state} name="Unrolled pipe" onCancel={cancel} />
+          {point && (
+            <PointReason
+              spot={point}
+              sensorName={sensorName}
+              here={spot?.run === run.id && spot.alongM === cursor.alongM && spot.clockDeg === cursor.clockDeg}
+              onSet={() => set(cursor.alongM, cursor.clockDeg)}
+            />
+          )}
+          {shown && (
+            <>
+              <BestSpots
+                best={shown.best}
+                sensorName={sensorName}
+                isChosen={(s) =>
+                  spot?.run === run.id &&
+                  Math.abs(spot.alongM - s.alongM) < 1e-6 &&
+                  Math.abs(spot.clockDeg - s.clockDeg) < 1e-6
+                }
+                onSet={(s) => put({ run: run.id, alongM: Number(s.alongM.toFixed(4)), clockDeg: s.clockDeg })}
+              />
+              <SchoolsCompared
+                schools={shown.schools}
+                chosen={exhaust.school}
+                onSchool={(school) => doRun(setExhaust({ school }, 'school of the distance', false))}
+              />
+              <p className="mt-2 text-sm text-soft">
+                {(shown.grid.columns * shown.grid.rows).toLocaleString('en')} points of 5 mm and 2° judged in{' '}
+                {shown.gridMs.toFixed(0)} ms. How well the cylinders are mixed at a distance has no honest formula: the
+                distances are rules of thumb.
+              </p>
+            </>
+          )}
+        </>
+      }
+      judgement={<SheetJudgement sheet="spots" {...props} />}
+    />
+  )
+}
