@@ -22,14 +22,25 @@ const FAMILY_BY_SUFFIX: readonly (readonly [RegExp, Family])[] = [
   [/M3$/, 'displacement'],
 ]
 
+const LIST_WORDS: Readonly<Record<string, string>> = {
+  pieces: 'piece',
+  common: 'common pipe, piece',
+  obstacles: 'obstacle',
+}
+
 /** What people call a field of the document. */
 export const fieldName = (path: string): string => {
   const entry = BY_PATH.get(path)
   const known = entry ?? describeFigure(path)
   if (known) return known.label
   const last = path.split('.').at(-1) ?? path
-  const words = last.replace(/(M3|Pa|Rpm|W|K|V|M)$/, '').replace(/([A-Z])/g, ' $1')
-  const where = path.split('.').slice(1, -1).join(' ')
+  const words = last.replace(/(M3|Pa|Rpm|Deg|W|K|V|M)$/, '').replace(/([A-Z])/g, ' $1')
+  const where = path
+    .split('.')
+    .slice(1, -1)
+    .join(' ')
+    .replace(/^banks (\d+)/, (_, n: string) => (n === '0' ? 'bank A' : 'bank B'))
+    .replace(/(pieces|common|obstacles) (\d+)/, (_, list: string, n: string) => `${LIST_WORDS[list]} ${Number(n) + 1}`)
   return `${where ? `${where}: ` : ''}${words.toLowerCase()}`
 }
 

@@ -82,6 +82,7 @@ export { ANGLE_LIMITS, DISTANCE_BANDS, type DistanceBand } from './spots/schools
 export { spotContext, USUAL_SENSOR, type SensorLimits, type SpotContext } from './spots/spotContext.ts'
 export {
   bestSpots,
+  croppedGrid,
   GRID_STEP_DEG,
   GRID_STEP_M,
   gridAlongM,
@@ -120,8 +121,8 @@ export { heatAtSpot, hexagonAtSpot, reversionAt, warmUpAtSpot, type HeatAtSpot }
 export { adviceOf, bungsThatFit, piecesDrilled } from './station/judgeFitting.ts'
 export { bestSpotFor, judgedSpotOf, runsForSensor } from './station/judgeSpots.ts'
 export { jointWords, LEAK_TEST_STEPS, leakPlan, type LeakPlanLine } from './station/leakPlan.ts'
-export { jointsUpstream, leakAt, leakHoleM, USUAL_LEAK_M } from './station/leaksOfCase.ts'
+export { jointsUpstream, leakAt, leakHoleM, leakPlaceShare, USUAL_LEAK_M } from './station/leaksOfCase.ts'
 export { partsOfExhaust } from './station/partsOfExhaust.ts'
 export { idleOverlap, permissionOf, type SteeringMap } from './station/permissionOfCase.ts'
 export { TEMPLATE_WANTS, templateOfJob, type TemplateOfJob, type TemplateWant } from './station/templateOfJob.ts'
-export { sensorAdvice, steeringDoubts, type SensorAdvice } from './station/sensorAdvice.ts'
+export { sensorAdvice, steeringDoubts, trimsBanks, type SensorAdvice } from './station/sensorAdvice.ts'

@@ -79,7 +79,7 @@ export const drillTemplate = (c: TemplateCase): DrillTemplate => {
   const holeX = stripXMm(c.outsideM, c.clockDeg)
   const hole = c.holeM * 1000
   const pilot = (c.pilotM ?? 0.003) * 1000
-  const rulerY = height + 16
+  const rulerY = height + 20
   const ticks = Array.from({ length: 11 }, (_, i) => i * 10)
   const clock = (deg: number, text: string): TemplateMark[] => {
     const x = stripXMm(c.outsideM, deg)
@@ -125,7 +125,14 @@ export const drillTemplate = (c: TemplateCase): DrillTemplate => {
       x: 0,
       y: height + 6,
       size: 3.2,
-      text: `Strip ${length.toFixed(1)} mm long for a pipe of ${(c.outsideM * 1000).toFixed(1)} mm. Hole ${hole.toFixed(1)} mm, pilot ${pilot.toFixed(1)} mm, centre ${fromMerge.toFixed(0)} mm after the merge, ${String(Math.round(c.clockDeg))}° by the clock looking against the flow.`,
+      text: `Strip ${length.toFixed(1)} mm long for a pipe of ${(c.outsideM * 1000).toFixed(1)} mm. Hole ${hole.toFixed(1)} mm, pilot ${pilot.toFixed(1)} mm.`,
+    },
+    {
+      kind: 'text',
+      x: 0,
+      y: height + 10.5,
+      size: 3.2,
+      text: `Centre ${fromMerge.toFixed(0)} mm after the merge, ${String(Math.round(c.clockDeg))}° by the clock, looking against the flow from the tail.`,
     },
     line('ruler', 0, rulerY, RULER_MM, rulerY),
     ...ticks.map((x) => line('tick', x, rulerY, x, rulerY - (x % 50 === 0 ? 4 : 2.5))),

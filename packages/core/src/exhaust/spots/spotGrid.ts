@@ -70,3 +70,16 @@ export const bestSpots = (ctx: SpotContext, grid: SpotGrid, most = 5): JudgedSpo
   }
   return taken.map((t) => judgeSpot(ctx, t.alongM, (t.clockDeg + 360) % 360))
 }
+
+/** The same grid up to a place along the pipe. */
+export const croppedGrid = (grid: SpotGrid, toM: number): SpotGrid => {
+  const columns = Math.max(1, Math.min(grid.columns, Math.floor((toM - grid.fromM) / GRID_STEP_M + 1e-6) + 1))
+  const points = columns * grid.rows
+  return {
+    ...grid,
+    columns,
+    score: grid.score.subarray(0, points),
+    rule: grid.rule.subarray(0, points),
+    rank: grid.rank.subarray(0, points),
+  }
+}

@@ -3,6 +3,7 @@ import { fig, plain, say, type Remedy } from '../../verdict/index.ts'
 import { CLAMP_FAULT_WORDS, clampFitOf } from '../fitting/clampFit.ts'
 import { fittingAdvice, type FittingAdvice } from '../fitting/weldOrClamp.ts'
 import { pieceAt, runOf, type LaidPiece } from '../pipe/layOut.ts'
+import { trimsBanks } from './sensorAdvice.ts'
 import { chosenSpots, type ExhaustCase, type ExhaustChange, type ExhaustVerdict } from './exhaustCase.ts'
 
 /** The piece each sensor goes into. */
@@ -220,7 +221,7 @@ export const judgeSensorType = (c: ExhaustCase): ExhaustVerdict | null => {
 
 /** Do sensors and injectors of a bank belong together, and was it proved? */
 export const judgeCrossing = (c: ExhaustCase): ExhaustVerdict | null => {
-  if (c.sensorCount !== 2 || c.runs.filter((r) => r.id !== 'common').length < 2) return null
+  if (c.sensorCount !== 2 || !trimsBanks(c.job) || c.runs.filter((r) => r.id !== 'common').length < 2) return null
   const { steers, bankTest } = c.job.exhaust
   const crossed = steers.a === 'b' || steers.b === 'a' || bankTest === 'other-went-lean'
   const known = steers.a !== null && steers.b !== null

@@ -68,7 +68,8 @@ const COUNT_WORDS = ['no sensor', 'one sensor', 'two sensors'] as const
 export const judgeCount = (c: ExhaustCase): ExhaustVerdict | null => {
   if (c.runs.length === 0) return null
   const advice = sensorAdvice(c)
-  const differs = advice.count !== c.sensorCount
+  const also = advice.also.find((a) => a.count === c.sensorCount)
+  const differs = advice.count !== c.sensorCount && !also
   const turbine = c.runs.some((r) => r.pieces.some((p) => p.piece.kind === 'turbine'))
   const fight = turbine && c.sensorCount === 2
   const blind = advice.count === 0 && c.sensorCount > 0
@@ -90,7 +91,7 @@ export const judgeCount = (c: ExhaustCase): ExhaustVerdict | null => {
     figure: fig(c.sensorCount, 'count'),
     limitName: 'asked for',
     limit: fig(advice.count, 'count'),
-    reason: say`${why!}`,
+    reason: also ? also.says : say`${why!}`,
     source: 'practice of the trade',
     remedies: differs
       ? [

@@ -55,6 +55,7 @@ export const judgeSpots = (c: ExhaustCase, seek: boolean): ExhaustVerdict[] => {
     const name = c.sensorCount === 1 ? 'Sensor' : SENSOR_NAMES[index]!
     const base = {
       ...plain,
+      figureName: 'score',
       id: `spot-${index === 0 ? 'a' : 'b'}`,
       source: 'hard rules, then house weights: practice of the trade',
     }
@@ -71,7 +72,6 @@ export const judgeSpots = (c: ExhaustCase, seek: boolean): ExhaustVerdict[] => {
     const [first, ...more] = judged.forbidden
     const rightRun = runsForSensor(c, index).includes(spot.run)
     const figures = {
-      figureName: 'score',
       figure: fig(judged.score, 'count'),
       limitName: 'fair from',
       limit: fig(FAIR_SCORE, 'count'),

@@ -4,6 +4,7 @@ import type { ExhaustMoment } from '../gas/moments.ts'
 import { jointsOf, type Joint } from '../pipe/joints.ts'
 import { exhaustLeak, PULSE_SHARE, PULSE_SUCTION_PA, type LeakReading } from '../reading/leak.ts'
 import type { Trace } from '../../verdict/index.ts'
+import { reversionAt } from './heatAtSpot.ts'
 import { correctionLimitOf, openLoopLambdaOf, TARGET_LAMBDA, type ExhaustCase } from './exhaustCase.ts'
 
 /** A small leak whose size nobody has measured: taken as this. */
@@ -31,11 +32,14 @@ export const leakAt = (
   holeM: number,
   moment: ExhaustMoment,
   trace?: Trace,
+  /** Share of the hole's suction that counts, by its place. */
+  placeShare = 1,
 ): LeakReading => {
   const own = c.runs.find((r) => r.id === run)
   return exhaustLeak(
     {
-      holeM,
+      // A share of the inflow is a hole of that share of the area.
+      holeM: holeM * Math.sqrt(placeShare),
       suctionPa: PULSE_SUCTION_PA,
       suckingShare: PULSE_SHARE,
       airKgS: moment.airKgS * (own ? gasShare(c.runs, own) : 1),
@@ -45,4 +49,30 @@ export const leakAt = (
     },
     trace,
   )
+}
+
+/** Under more boost than this the pipe before a turbine blows out and sucks nothing in. */
+const BLOWS_OUT = 1.02
+
+/**
+ * How much of a hole's suction counts for a sensor, 0 to 1, by where the hole is. Ahead of the sensor all of it, but
+ * before a turbine under boost none; behind the sensor what the air that comes back between two pulses still reaches,
+ * falling evenly to nothing at the length of a pulse: rule of thumb.
+ */
+export const leakPlaceShare = (
+  c: ExhaustCase,
+  spot: SensorSpot,
+  place: Pick<Joint, 'run' | 'atM'>,
+  moment: ExhaustMoment,
+): number => {
+  const upstream = place.run === spot.run ? place.atM < spot.alongM : spot.run === 'common'
+  if (upstream) {
+    const turbine = c.runs.some((r) =>
+      r.pieces.some((p) => p.piece.kind === 'turbine' && (place.run !== r.id || p.fromM > place.atM - 1e-9)),
+    )
+    return turbine && moment.expansion > BLOWS_OUT ? 0 : 1
+  }
+  const reachM = reversionAt(c, spot, moment.id)?.displacementM ?? 0
+  if (place.run !== spot.run) return 0
+  return Math.max(0, 1 - (place.atM - spot.alongM) / Math.max(reachM, 1e-6))
 }

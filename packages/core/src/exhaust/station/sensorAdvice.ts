@@ -1,10 +1,17 @@
+import type { JobDocument } from '../../job/index.ts'
 import { say, type Sentence } from '../../verdict/index.ts'
 import type { ExhaustCase } from './exhaustCase.ts'
 
 export interface SensorAdvice {
   readonly count: 0 | 1 | 2
   readonly reasons: readonly Sentence[]
+  /** Other numbers that practice uses here as well, with what they bring. */
+  readonly also: readonly { readonly count: 0 | 1 | 2; readonly says: Sentence }[]
 }
+
+/** Ports let each bank be trimmed by its own sensor; a throttle body averages them. */
+export const trimsBanks = (job: JobDocument): boolean =>
+  job.system.chosen?.injection === 'port' || job.fuel.injectionPlace === 'port'
 
 const hasPiece = (c: ExhaustCase, kind: string): boolean =>
   c.runs.some((r) => r.pieces.some((p) => p.piece.kind === kind))
@@ -22,10 +29,11 @@ export const longestTailM = (c: ExhaustCase): number =>
 /** One sensor, two, or none: what this engine and this exhaust ask for. */
 export const sensorAdvice = (c: ExhaustCase): SensorAdvice => {
   const banks = c.runs.filter((r) => r.id !== 'common')
-  const port = c.job.system.chosen?.injection === 'port' || c.job.fuel.injectionPlace === 'port'
+  const port = trimsBanks(c.job)
   if (longestTailM(c) < 0.45)
     return {
       count: 0,
+      also: [],
       reasons: [
         say`Open or very short pipes: outside air comes back everywhere. No closed loop; tune by plugs and power, or bring a longer tail for tuning.`,
       ],
@@ -33,6 +41,7 @@ export const sensorAdvice = (c: ExhaustCase): SensorAdvice => {
   if (hasPiece(c, 'turbine'))
     return {
       count: 1,
+      also: [],
       reasons: [
         say`One turbine, one sensor behind it: all cylinders are mixed there. Two behind the same turbine would make the banks fight.`,
       ],
@@ -40,6 +49,7 @@ export const sensorAdvice = (c: ExhaustCase): SensorAdvice => {
   if (banks.length === 2 && port)
     return {
       count: 2,
+      also: [{ count: 1, says: say`One sensor in one bank: the other bank follows blindly.` }],
       reasons: [
         say`Injectors in the ports and a pipe for each bank: a sensor in each bank trims its own bank, before anything joins them.`,
       ],
@@ -47,13 +57,23 @@ export const sensorAdvice = (c: ExhaustCase): SensorAdvice => {
   if (banks.length === 2)
     return {
       count: 1,
+      also: [
+        {
+          count: 2,
+          says: say`Two sensors on a throttle body: the controller takes the mean of both. They show a bank that differs, they do not trim it.`,
+        },
+      ],
       reasons: [
         c.runs.some((r) => r.id === 'common')
           ? say`A throttle body feeds both banks alike, and both breathe through one pipe: one sensor there reads all cylinders.`
           : say`A throttle body feeds both banks alike: one sensor in the bank that runs leaner. With two it takes the mean of both, which shows a bank that differs.`,
       ],
     }
-  return { count: 1, reasons: [say`All cylinders meet in one pipe: one sensor behind the merge reads them all.`] }
+  return {
+    count: 1,
+    also: [],
+    reasons: [say`All cylinders meet in one pipe: one sensor behind the merge reads them all.`],
+  }
 }
 
 /** What else bears on whether the reading may steer at all. */

@@ -16,6 +16,7 @@ import { assessExhaust, exhaustState } from './assessExhaust.ts'
 import { exhaustCase } from './exhaustCase.ts'
 import { exhaustWorking, EXHAUST_WORKINGS } from './exhaustWorkings.ts'
 import { heatAtSpot, reversionAt } from './heatAtSpot.ts'
+import { leakAt, leakPlaceShare } from './leaksOfCase.ts'
 import { leakPlan } from './leakPlan.ts'
 import { partsOfExhaust } from './partsOfExhaust.ts'
 import { permissionOf } from './permissionOfCase.ts'
@@ -117,6 +118,13 @@ describe('one sensor, two, or none', () => {
     ['open stubs', withPieces([piece('primaries', 0.3, { count: 4 }), piece('merge', 0.1), END]), 0],
   ] as const)('%s', (_n, job, count) => expect(sensorAdvice(exhaustCase(job)).count).toBe(count))
 
+  it('two on a throttle body are the mean of both, and pass; one for two trimmed banks too', () => {
+    const apart = twoBanks([...bank, piece('pipe', 2), END], [], { sensorCount: 2 })
+    expect(of(apart, 'count')).toMatchObject({ state: 'ok' })
+    expect(sentenceText(of(apart, 'count')!.reason, {})).toMatch(/mean of both/)
+    const blind = port(twoBanks([...bank, piece('pipe', 2), END], [], { sensorCount: 1 }))
+    expect(sentenceText(of(blind, 'count')!.reason, {})).toMatch(/follows blindly/)
+  })
   it('two behind one turbine are stopped, and the remedy is one', () => {
     const job = twoBanks(bank, [piece('turbine', 0.15), piece('pipe', 2), END], { sensorCount: 2 })
     const count = of(job, 'count')!
@@ -208,6 +216,28 @@ describe('figures at a spot', () => {
     const plain = { ...turbo, vehicle: { ...turbo.vehicle, boostPa: 0 } }
     const gas = (job: JobDocument) => heatAtSpot(exhaustCase(job), at(0.2), 'full')!.gasK.typical
     expect(gas(turbo)).toBeLessThan(gas(plain) - 60)
+  })
+  it('a hole counts by its place: all of it ahead, fading behind, none before a turbine under boost', () => {
+    const spot = at(0.3)
+    const idle = c.moments[0]!
+    const share = (atM: number) => leakPlaceShare(c, spot, { run: 'a', atM }, idle)
+    const { displacementM } = reversionAt(c, spot, 'idle')!
+    expect([share(-0.5), share(0.29)]).toEqual([1, 1])
+    expect(share(0.3 + displacementM / 2)).toBeCloseTo(0.5, 6)
+    expect(share(0.3 + displacementM * 1.1)).toBe(0)
+    const turbo = exhaustCase(
+      jobWith(
+        { banks: [{ ...sound().exhaust.banks[0]!, pieces: [log, piece('turbine', 0.15), piece('pipe', 2), END] }] },
+        { aspiration: 'turbocharged', boostPa: 60e3 },
+      ),
+    )
+    const [atIdle, atFull] = [turbo.moments[0]!, turbo.moments[3]!]
+    expect(leakPlaceShare(turbo, at(0.2), { run: 'a', atM: -0.4 }, atIdle)).toBe(1)
+    expect(leakPlaceShare(turbo, at(0.2), { run: 'a', atM: -0.4 }, atFull)).toBe(0)
+    expect(leakAt(c, 'a', 0.003, idle, undefined, 0.25).share.typical).toBeCloseTo(
+      leakAt(c, 'a', 0.003, idle).share.typical / 4,
+      9,
+    )
   })
   it('a map of speed and load exists with a spot, and none without', () => {
     expect(permissionOf(c)!.cells).toHaveLength(72)

@@ -11,10 +11,12 @@ interface Props<Change> {
   /** Shows the moment it was found at; left out where the station has no such picture. */
   readonly onPoint?: (pointId: string) => void
   readonly onWorking: (id: string, pointId: string | null) => void
+  /** Said where something fails by a figure and no remedy is found. */
+  readonly whenStuck?: string
 }
 
 /** One verdict: state, figure against limit with margin, reason, source, remedies to try. Sound ones fold up. */
-export const VerdictCard = <Change,>({ verdict, onTry, onPoint, onWorking }: Props<Change>) => {
+export const VerdictCard = <Change,>({ verdict, onTry, onPoint, onWorking, whenStuck }: Props<Change>) => {
   const { figure, figureName, limit, limitName, margin, pointId, reason, remedies, source, state, title, workings } =
     verdict
   const [open, setOpen] = useState<boolean | null>(null)
@@ -54,7 +56,7 @@ export const VerdictCard = <Change,>({ verdict, onTry, onPoint, onWorking }: Pro
               remedies={remedies}
               figureName={figureName}
               onTry={onTry}
-              stuck={state === 'stop' && figure !== null}
+              stuck={state === 'stop' && figure !== null ? whenStuck : undefined}
             />
           )}
           <p className="mt-1.5 flex flex-wrap gap-x-3 text-sm text-soft">
@@ -104,16 +106,11 @@ interface RemediesProps<Change> {
   readonly remedies: readonly Remedy<Change>[]
   readonly figureName: string
   readonly onTry: (change: Change) => void
-  readonly stuck: boolean
+  readonly stuck: string | undefined
 }
 
 const Remedies = <Change,>({ remedies, figureName, onTry, stuck }: RemediesProps<Change>) => {
-  if (remedies.length === 0)
-    return stuck ? (
-      <p className="mt-1.5 font-semibold">
-        No single part of the catalogue cures this alone: combine two changes, or lower what is asked.
-      </p>
-    ) : null
+  if (remedies.length === 0) return stuck ? <p className="mt-1.5 font-semibold">{stuck}</p> : null
   return (
     <ul className="mt-2">
       {remedies.map((r) => (

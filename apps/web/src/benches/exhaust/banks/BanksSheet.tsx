@@ -1,4 +1,4 @@
-import { sensorAdvice, steeringDoubts, type ExhaustSection } from '@lochmoor/core'
+import { sensorAdvice, steeringDoubts, trimsBanks, type ExhaustSection } from '@lochmoor/core'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { SentenceText } from '../../../fields/FigureText.tsx'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
@@ -76,7 +76,7 @@ export const BanksSheet = (props: SheetProps) => {
             )}
           </Group>
           <ForeignAir job={job} />
-          {twoBanks && c.sensorCount === 2 && (
+          {twoBanks && c.sensorCount === 2 && trimsBanks(job) && (
             <>
               <Group title="Wired and set">
                 <KnownChoiceField
@@ -145,11 +145,13 @@ export const BanksSheet = (props: SheetProps) => {
               </ul>
             </section>
           )}
-          {twoBanks ? (
+          {twoBanks && c.sensorCount === 2 ? (
             <BankDrawing job={job} />
           ) : (
             <p className="border border-ink bg-sheet p-6 text-center text-soft">
-              One bank: nothing can be crossed. With two banks their sensors and injector groups are drawn here.
+              {c.sensorCount === 0
+                ? 'No sensor: nothing can be crossed.'
+                : 'One sensor steers all injectors: nothing can be crossed. With two, banks, sensors and injector groups are drawn here.'}
             </p>
           )}
           <section aria-label="What practice does" className="mt-4">

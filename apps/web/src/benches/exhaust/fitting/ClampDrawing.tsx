@@ -13,7 +13,7 @@ export const ClampDrawing = ({ bung, pipeM }: { bung: BungPart; pipeM: number })
   const mm = (m: number) => formatQuantity(m, bore)
   const px = 78 / (pipeM / 2)
   const cx = Math.min(150, width * 0.3)
-  const cy = 138
+  const cy = 134
   const r = (pipeM / 2) * px
   const saddleR = (bung.saddleRadiusM ?? pipeM / 2) * px
   const half = ((bung.saddleWidthM ?? 0.03) / 2) * px
@@ -28,7 +28,7 @@ export const ClampDrawing = ({ bung, pipeM }: { bung: BungPart; pipeM: number })
     ['Once around', mm(Math.PI * pipeM)],
     ['Band goes', `${mm(bung.leastPipeM)} to ${mm(bung.mostPipeM)}`],
     ['Drawn so far', fit.startsM < 0 ? `${mm(-fit.startsM)} short of its nut` : mm(fit.startsM)],
-    ['Thread to spare', mm(fit.toSpareM)],
+    ['Thread to spare', fit.startsM < 0 || fit.toSpareM < 0 ? 'none' : mm(fit.toSpareM)],
     [
       'Saddle against pipe',
       Math.abs(fit.gapM) < 0.0001 ? 'touches' : `${mm(Math.abs(fit.gapM))} at its ${fit.gapM > 0 ? 'edges' : 'middle'}`,

@@ -22,7 +22,7 @@ export const TemplatePreview = ({ c, index }: { c: ExhaustCase; index: 0 | 1 }) 
   const letter = index === 0 ? 'a' : 'b'
   return (
     <section aria-label="Drill template">
-      <h2 className="mb-2 border-b-2 border-ink pb-0.5 font-extrabold">Drill template for {pieceName.toLowerCase()}</h2>
+      <h2 className="mb-2 border-b-2 border-ink pb-0.5 font-extrabold">Drill template, {pieceName}</h2>
       {forbidden && (
         <p className="mb-2 font-semibold text-stop">
           This spot is forbidden: the paper says so too. See the judgement before you drill.

@@ -23,7 +23,7 @@ interface Props {
 }
 
 const HEIGHT = 260
-const MARGIN = { top: 30, right: 120, bottom: 38, left: 58 }
+const MARGIN = { top: 30, right: 120, bottom: 38, left: 68 }
 const DASH: Readonly<Record<ExhaustMomentId, string | undefined>> = {
   idle: '2 4',
   cruise: '7 4',
@@ -109,7 +109,14 @@ export const HeatChart = ({ c, run, what, spotsM, limits }: Props) => {
               strokeWidth="1.4"
               strokeDasharray="5 3"
             />
-            <text x={width - MARGIN.right - 4} y={y(fromSi(l.si, unit)) - 4} fontSize="11.5" textAnchor="end">
+            <text
+              x={MARGIN.left + 4}
+              y={y(fromSi(l.si, unit)) - 4}
+              fontSize="11.5"
+              stroke="var(--sheet)"
+              strokeWidth="4"
+              paintOrder="stroke"
+            >
               {l.says}
             </text>
           </g>

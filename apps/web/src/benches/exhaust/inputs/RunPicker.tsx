@@ -1,5 +1,5 @@
 import type { RunId } from '@lochmoor/core'
-import { RUN_WORDS } from '../words.ts'
+import { RUN_SHORT } from '../words.ts'
 
 interface Props {
   readonly runs: readonly RunId[]
@@ -20,7 +20,7 @@ export const RunPicker = ({ runs, value, onChange, name }: Props) =>
           onClick={() => onChange(id)}
           className={`h-9 border px-1 font-semibold whitespace-nowrap ${id === value ? 'border-ink bg-ink text-paper' : 'border-soft/60 hover:bg-wash'}`}
         >
-          {RUN_WORDS[id]}
+          {RUN_SHORT[id]}
         </button>
       ))}
     </div>

@@ -20,7 +20,12 @@ export const Headline = ({ verdicts, assumed }: { verdicts: readonly ExhaustVerd
           )
         ) : (
           <>
-            Next: <SentenceText sentence={remedy ? remedy.label : worst.reason} />
+            Next:{' '}
+            {remedy || worst.state === 'unknown' ? (
+              <SentenceText sentence={remedy ? remedy.label : worst.reason} />
+            ) : (
+              'see the judgement'
+            )}
           </>
         )
       }

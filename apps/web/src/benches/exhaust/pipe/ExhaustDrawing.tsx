@@ -97,7 +97,7 @@ export const ExhaustDrawing = ({ runs, spots, groundClearanceM, chosen, onPiece 
               strokeWidth="1.4"
               strokeDasharray="7 4"
             />
-            <text x={width - 8} y={groundY - groundClearanceM * px - 4} fontSize="11.5" textAnchor="end">
+            <text x={PAD} y={groundY - groundClearanceM * px - 4} fontSize="11.5">
               to stay free: {formatQuantity(groundClearanceM, bore, 0)}
             </text>
           </>

@@ -167,8 +167,8 @@ const Shape = ({ job, onBegin }: SheetProps & { onBegin: () => void }) => {
         options={[
           ...(value === 'none' ? ([['none', 'not entered yet']] as const) : []),
           ['one', 'One pipe'],
-          ['two', 'A pipe for each bank'],
-          ['joined', 'Two banks into one pipe'],
+          ['two', 'One for each bank'],
+          ['joined', 'Two into one pipe'],
         ]}
         onChange={change}
         how="How the banks go. Changing it keeps the pieces that still have a place; undo brings the others back."

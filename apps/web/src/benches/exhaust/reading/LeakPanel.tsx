@@ -1,24 +1,49 @@
-import { EXHAUST_MOMENTS, fig, leakAt, momentOf, type ExhaustCase, type RunId } from '@lochmoor/core'
+import {
+  EXHAUST_MOMENTS,
+  fig,
+  jointsOf,
+  jointWords,
+  leakAt,
+  leakPlaceShare,
+  momentOf,
+  type ExhaustCase,
+  type Joint,
+  type RunId,
+  type SensorSpot,
+} from '@lochmoor/core'
 import { useState } from 'react'
+import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
+import { RUN_SHORT } from '../words.ts'
 
 const SHOWN = EXHAUST_MOMENTS.filter((m) => m !== 'hard')
+
+const AHEAD = 'ahead'
+const keyOf = (j: Joint): string => `${j.run} ${j.index}`
 
 interface Props {
   readonly c: ExhaustCase
   readonly run: RunId
+  readonly spot: SensorSpot | null
   /** Of the leaks found; 0 where none is. */
   readonly foundM: number
   readonly cylinders: number
 }
 
 /** What a hole ahead of the sensor does, at idle, cruise and full load. */
-export const LeakPanel = ({ c, run, foundM, cylinders }: Props) => {
+export const LeakPanel = ({ c, run, spot, foundM, cylinders }: Props) => {
+  const [place, setPlace] = useState(AHEAD)
+  const joints = spot ? jointsOf(c.runs) : []
+  const joint = joints.find((j) => keyOf(j) === place) ?? null
   const [tried, setTried] = useState<number | null>(null)
   const holeM = tried ?? (foundM > 0 ? foundM : 0.003)
-  const rows = SHOWN.map((id) => ({ id, moment: momentOf(c, id), leak: leakAt(c, run, holeM, momentOf(c, id)) }))
+  const rows = SHOWN.map((id) => {
+    const moment = momentOf(c, id)
+    const share = spot && joint ? leakPlaceShare(c, spot, joint, moment) : 1
+    return { id, moment, leak: leakAt(c, run, holeM, moment, undefined, share) }
+  })
   return (
     <section aria-label="A leak ahead of the sensor" className="mb-4">
       <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">A leak ahead of the sensor</h2>
@@ -32,6 +57,17 @@ export const LeakPanel = ({ c, run, foundM, cylinders }: Props) => {
           assumedWord={foundM > 0 ? 'all leaks found, as one' : 'to try with'}
           onChange={setTried}
         />
+        {joints.length > 0 && (
+          <ChoiceField
+            label="Where it is"
+            value={joint ? place : AHEAD}
+            options={[
+              [AHEAD, 'Ahead of the sensor'],
+              ...joints.map((j) => [keyOf(j), `${RUN_SHORT[j.run]}: ${jointWords(j)}`] as const),
+            ]}
+            onChange={setPlace}
+          />
+        )}
       </div>
       <DataTable
         name="False air by moment"

@@ -58,6 +58,7 @@ export const ReadingSheet = (props: SheetProps) => {
             <LeakPanel
               c={c}
               run={run.id}
+              spot={chosen?.spot ?? null}
               foundM={chosen ? leakHoleM(jointsUpstream(c, chosen.spot)) : 0}
               cylinders={run.cylinders.length}
             />

@@ -2,6 +2,7 @@ import {
   ANGLE_LIMITS,
   ANGLE_SCHOOLS,
   contextOf,
+  croppedGrid,
   DISTANCE_BANDS,
   DISTANCE_SCHOOLS,
   judgeSpot,
@@ -29,6 +30,9 @@ import { BestSpots, SchoolsCompared } from './BestSpots.tsx'
 import { ObstacleEditor } from './ObstacleEditor.tsx'
 import { PointReason } from './PointReason.tsx'
 import { UnrolledPipe } from './UnrolledPipe.tsx'
+
+/** Shown of a long pipe, unless more is asked for. */
+const NEAR_M = 0.8
 
 /** The pipe unrolled, every point judged: where the sensor may sit, and where best. */
 export const SpotsSheet = (props: SheetProps) => {
@@ -61,6 +65,13 @@ const Unrolled = (props: SheetProps) => {
   const { state, shown, cancel } = useSpotWork(job, run.id)
   const [looked, setLooked] = useState<{ alongM: number; clockDeg: number } | null>(null)
   const cursor = looked ?? (spot?.run === run.id ? spot : { alongM: 0.18, clockDeg: 50 })
+  const [whole, setWhole] = useState(false)
+  const nearM = Math.max(
+    NEAR_M,
+    DISTANCE_BANDS[exhaust.school].mostM + 0.2,
+    spot?.run === run.id ? spot.alongM + 0.1 : 0,
+  )
+  const grid = useMemo(() => shown && (whole ? shown.grid : croppedGrid(shown.grid, nearM)), [shown, whole, nearM])
   const ctx = useMemo(() => contextOf(c, run.id), [c, run.id])
   const point = ctx && judgeSpot(ctx, cursor.alongM, cursor.clockDeg)
   const sensorName = c.sensorCount < 2 ? 'Sensor' : SENSOR_NAMES[sensorIndex]
@@ -128,11 +139,11 @@ const Unrolled = (props: SheetProps) => {
       picture={
         <>
           <RunPicker name="Stretch unrolled" runs={runIds} value={run.id} onChange={pickRun} />
-          {shown ? (
+          {grid ? (
             <UnrolledPipe
               job={job}
               run={run}
-              grid={shown.grid}
+              grid={grid}
               spots={exhaust.spots
                 .slice(0, c.sensorCount)
                 .flatMap((s, i) =>
@@ -146,6 +157,17 @@ const Unrolled = (props: SheetProps) => {
             />
           ) : (
             <p className="border border-ink bg-sheet p-6 text-center text-soft">Judging every point of the pipe…</p>
+          )}
+          {shown && (
+            <label className="mt-1 flex items-center gap-2">
+              <input
+                type="checkbox"
+                checked={whole}
+                onChange={(e) => setWhole(e.target.checked)}
+                className="size-5 accent-accent"
+              />
+              Show the stretch to its end
+            </label>
           )}
           <WorkProgress state={state} name="Unrolled pipe" onCancel={cancel} />
           {point && (

@@ -172,7 +172,13 @@ export const UnrolledPipe = ({ job, run, grid, spots, cursor, onCursor, onSet }:
             )
           })}
           {ticks.map((m) => (
-            <text key={m} x={scale.x(m)} y={MARGIN.top + DRAWN_HEIGHT + 16} fontSize="11.5" textAnchor="middle">
+            <text
+              key={m}
+              x={scale.x(m)}
+              y={MARGIN.top + DRAWN_HEIGHT + 16}
+              fontSize="11.5"
+              textAnchor={scale.x(m) > width - 40 ? 'end' : 'middle'}
+            >
               {formatQuantity(m, bore, 0)}
             </text>
           ))}
@@ -209,7 +215,7 @@ export const UnrolledPipe = ({ job, run, grid, spots, cursor, onCursor, onSet }:
         <Key kind="fair">60 to 80</Key>
         <Key kind="poor">below 60</Key>
         <Key kind="forbidden">hatched: forbidden</Key>
-        <span>Upright lines: joints. Outlined: obstacles, broken where they move.</span>
+        <span>Upright lines: joints. Outlined: obstacles by their number, broken where they move.</span>
       </figcaption>
     </figure>
   )
@@ -348,20 +354,33 @@ const Obstacles = ({ job, run, scale }: { job: JobDocument; run: Run; scale: Unr
                   [-180, high - 360],
                 ]
               : [[low, high]]
+      const number = job.exhaust.obstacles.findIndex((x) => x.name === o.name && x.run === run.id) + 1
       return parts.map(([a, b], k) => (
-        <rect
-          key={`${i} ${k}`}
-          x={scale.x(from)}
-          y={MARGIN.top + ((a + 180) / 360) * DRAWN_HEIGHT}
-          width={scale.x(to) - scale.x(from)}
-          height={((b - a) / 360) * DRAWN_HEIGHT}
-          fill="none"
-          stroke="var(--ink)"
-          strokeWidth="2"
-          strokeDasharray={o.moves ? '6 4' : undefined}
-        >
-          <title>{o.name}</title>
-        </rect>
+        <g key={`${i} ${k}`}>
+          <rect
+            x={scale.x(from)}
+            y={MARGIN.top + ((a + 180) / 360) * DRAWN_HEIGHT}
+            width={scale.x(to) - scale.x(from)}
+            height={((b - a) / 360) * DRAWN_HEIGHT}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth="2"
+            strokeDasharray={o.moves ? '6 4' : undefined}
+          >
+            <title>{o.name}</title>
+          </rect>
+          <text
+            x={scale.x(from) + 4}
+            y={MARGIN.top + ((a + 180) / 360) * DRAWN_HEIGHT + 14}
+            fontSize="12"
+            fontWeight="700"
+            stroke="var(--sheet)"
+            strokeWidth="3"
+            paintOrder="stroke"
+          >
+            {number}
+          </text>
+        </g>
       ))
     })}
   </>

@@ -1,7 +1,7 @@
 import { GRID_STEP_DEG, GRID_STEP_M, type SpotGrid } from '@lochmoor/core'
 
 /** Room around the picture for its axes. */
-export const MARGIN = { top: 30, right: 14, bottom: 40, left: 66 } as const
+export const MARGIN = { top: 48, right: 14, bottom: 40, left: 66 } as const
 export const DRAWN_HEIGHT = 340
 
 export interface UnrolledScale {

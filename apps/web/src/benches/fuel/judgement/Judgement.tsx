@@ -1,7 +1,7 @@
 import type { FuelAssessment, JobDocument, WorkingId } from '@lochmoor/core'
 import { BuiltSwitch } from '../../bench/BuiltSwitch.tsx'
 import { StillToMeasure } from '../../bench/judgement/StillToMeasure.tsx'
-import { tryRemedy } from './tryRemedy.ts'
+import { NO_SINGLE_PART, tryRemedy } from './tryRemedy.ts'
 import { PartsThatFollow } from './PartsThatFollow.tsx'
 import { VerdictCard } from '../../bench/judgement/VerdictCard.tsx'
 
@@ -22,6 +22,7 @@ export const Judgement = ({ job, assessment: { verdicts, assumptions }, onPoint,
           key={v.id}
           verdict={v}
           onTry={tryRemedy}
+          whenStuck={NO_SINGLE_PART}
           onPoint={onPoint}
           onWorking={(id, at) => onWorking(id as WorkingId, at ?? 'idle')}
         />

@@ -1,6 +1,6 @@
 import type { WorkingId } from '@lochmoor/core'
 import type { ReactNode } from 'react'
-import { tryRemedy } from './tryRemedy.ts'
+import { NO_SINGLE_PART, tryRemedy } from './tryRemedy.ts'
 import type { SheetProps } from '../sheetProps.ts'
 import { verdictsOf, type SheetPath } from '../sheets.ts'
 import { VerdictCard } from '../../bench/judgement/VerdictCard.tsx'
@@ -25,6 +25,7 @@ export const SheetJudgement = ({ sheet, assessment, showPoint, ask, nothing, chi
             key={v.id}
             verdict={v}
             onTry={tryRemedy}
+            whenStuck={NO_SINGLE_PART}
             onPoint={showPoint}
             onWorking={(id, at) => ask(id as WorkingId, at ?? 'idle')}
           />
