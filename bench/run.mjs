@@ -1,6 +1,7 @@
 // @ts-check
 import { command } from './command.mjs'
 import { computation } from './computation.mjs'
+import { exhaustStation } from './exhaustStation.mjs'
 import { fuelStation } from './fuelStation.mjs'
 import { screen } from './screen.mjs'
 import { store } from './store.mjs'
@@ -8,6 +9,7 @@ import { store } from './store.mjs'
 console.log('Measured on this machine; nothing here passes or fails.\n')
 computation()
 fuelStation()
+exhaustStation()
 command()
 await store()
 await screen()

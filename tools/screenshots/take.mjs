@@ -16,9 +16,7 @@ const WARDEN = job('Hesket Warden saloon')
 /** @typedef {import('@playwright/test').Page} Page */
 /** @type {{ name: string, path: string, viewport: { width: number, height: number }, dark?: boolean, out?: boolean, act?: (page: Page) => Promise<unknown> }[]} */
 const PICTURES = [
-  { name: 'sign-in', path: '/jobs', viewport: DESK, out: true },
   { name: 'jobs', path: '/jobs', viewport: DESK },
-  { name: 'jobs-phone', path: '/jobs', viewport: PHONE },
   { name: 'walk-around', path: `${CURLEW}/walk-around`, viewport: DESK },
   {
     name: 'walk-around-tests-dark',
@@ -27,16 +25,8 @@ const PICTURES = [
     dark: true,
     act: (page) => page.getByRole('tab', { name: /Tests/ }).click(),
   },
-  { name: 'walk-around-phone', path: `${CARRIER}/walk-around`, viewport: PHONE },
   { name: 'system', path: `${CURLEW}/system`, viewport: DESK },
   { name: 'fuel-bench', path: `${CURLEW}/fuel`, viewport: DESK },
-  { name: 'fuel-bench-dark', path: `${CARRIER}/fuel`, viewport: DESK, dark: true },
-  {
-    name: 'fuel-working',
-    path: `${CURLEW}/fuel`,
-    viewport: DESK,
-    act: (page) => page.getByRole('button', { name: 'Working: return' }).first().click(),
-  },
   { name: 'fuel-bench-phone', path: `${CURLEW}/fuel`, viewport: PHONE },
   {
     name: 'fuel-choose',
@@ -46,7 +36,17 @@ const PICTURES = [
   },
   { name: 'fuel-lines', path: `${WARDEN}/fuel/lines`, viewport: DESK },
   { name: 'fuel-tank-dark', path: `${WARDEN}/fuel/tank`, viewport: DESK, dark: true },
-  { name: 'fuel-order', path: `${WARDEN}/fuel/order`, viewport: DESK },
+  { name: 'exhaust-pipe', path: `${CURLEW}/exhaust`, viewport: DESK },
+  {
+    name: 'exhaust-spots',
+    path: `${CURLEW}/exhaust/spots`,
+    viewport: DESK,
+    act: (page) => page.getByRole('application', { name: /unrolled/ }).waitFor(),
+  },
+  { name: 'exhaust-heat', path: `${WARDEN}/exhaust/heat`, viewport: DESK },
+  { name: 'exhaust-reading-dark', path: `${CARRIER}/exhaust/reading`, viewport: DESK, dark: true },
+  { name: 'exhaust-fitting', path: `${WARDEN}/exhaust/fitting`, viewport: DESK },
+  { name: 'exhaust-leaks-phone', path: `${CARRIER}/exhaust/order`, viewport: PHONE },
   { name: 'catalogue', path: '/catalogue/fittings', viewport: DESK },
   { name: 'log-book', path: `${CURLEW}/log`, viewport: DESK },
   { name: 'history', path: `${CURLEW}/history`, viewport: DESK },

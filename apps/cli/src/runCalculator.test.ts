@@ -153,6 +153,14 @@ describe('calculators as commands', () => {
     ['tank-module-fit', (a: never) => (a as { foulsByM: number }).foulsByM * 1e3, 5, 6],
     // 0.3 l of line, filter and rail at 0.06 l/s, then 0.6 ml at 0.045 l/s.
     ['fuel-prime', (a: never) => (a as { dryS: number }).dryS, 5 + 0.0006 / 0.045, 3],
+    // pi x 63.5 mm.
+    ['drill-template', (a: never) => (a as { stripLengthMm: number }).stripLengthMm, 199.4911, 3],
+    // pi (50.8 - 48)/2 mm less 3 mm of drawing.
+    ['clamp-fit', (a: never) => (a as { toSpareM: number }).toSpareM * 1e3, 1.3982, 3],
+    // 0.62 x 7.069 mm² x sqrt(2 x 1.2 x 1000) x 0.5 over 3 g/s.
+    ['exhaust-leak', (a: never) => (a as { share: { typical: number } }).share.typical, 0.03578, 4],
+    // 120/750, and 4 L of gas at 680 K (0.5161 kg/m³) over 5 g/s.
+    ['sensor-delay', (a: never) => (a as { deadS: { typical: number } }).deadS.typical, 0.16 + 0.4129, 3],
   ] as const)('%s gives the figure of the pocket calculator', (name, of, expected, digits) =>
     expect(of(answerOf(name, EXAMPLES[name]) as never)).toBeCloseTo(expected, digits),
   )
@@ -212,6 +220,24 @@ describe('calculators as commands', () => {
       ['pump-at-voltage'],
       { ...(EXAMPLES['pump-at-voltage'] as object), voltageV: 30 },
       /voltageV is 30; allowed: a number, 5 to 18 V/,
+    ],
+    [
+      'spots on a stretch that is not there',
+      ['sensor-spots'],
+      { ...(EXAMPLES['sensor-spots'] as object), run: 'b' },
+      /run is "b"; allowed: a run of exhaust that has pieces/,
+    ],
+    [
+      'a band of suction out of order',
+      ['exhaust-leak'],
+      { ...(EXAMPLES['exhaust-leak'] as object), suctionPa: { low: 500, typical: 100, high: 3000 } },
+      /suctionPa\.typical is 100; allowed: between low and high/,
+    ],
+    [
+      'a clamp that ends before it begins',
+      ['clamp-fit'],
+      { ...(EXAMPLES['clamp-fit'] as object), mostPipeM: 0.04 },
+      /mostPipeM is 0\.04; allowed: at least leastPipeM, 0\.048/,
     ],
     [
       'a piece longer than the stock',

@@ -9,6 +9,7 @@ const PLACES: readonly (readonly [path: string, name: string, key: string])[] = 
   ['walk-around', 'walk-around', 'w'],
   ['system', 'choice of system', 's'],
   ['fuel', 'fuel station', 'f'],
+  ['exhaust', 'exhaust sensor station', 'e'],
   ['log', 'log book', 'l'],
   ['history', 'history', 'h'],
 ]

@@ -8,7 +8,10 @@ interface Props {
   readonly names?: readonly [measured: string, picture: string, judgement: string]
 }
 
-/** The three parts that every bench has, in the same places. For guests what can be entered is switched off as one. */
+/**
+ * The three parts that every bench has, in the same places; each scrolls by itself, with the keyboard too. For guests
+ * what can be entered is switched off as one.
+ */
 export const Columns = ({ measured, picture, judgement, names = ['Measured', 'Picture', 'Judgement'] }: Props) => {
   const mayWrite = useMayWrite()
   const [measuredName, pictureName, judgementName] = names
@@ -17,6 +20,7 @@ export const Columns = ({ measured, picture, judgement, names = ['Measured', 'Pi
       <div className="grid min-h-0 flex-1 grid-cols-1 lg:grid-cols-[21rem_minmax(0,1fr)_21.5rem] lg:overflow-hidden">
         <section
           id="measured"
+          tabIndex={0}
           aria-label={measuredName}
           className="order-3 scroll-mt-24 border-hair p-3 lg:order-1 lg:min-h-0 lg:overflow-y-auto lg:border-r lg:p-4"
         >
@@ -26,6 +30,7 @@ export const Columns = ({ measured, picture, judgement, names = ['Measured', 'Pi
         </section>
         <section
           id="picture"
+          tabIndex={0}
           aria-label={pictureName}
           className="order-1 min-w-0 scroll-mt-24 p-3 lg:order-2 lg:min-h-0 lg:overflow-y-auto lg:p-4"
         >
@@ -33,6 +38,7 @@ export const Columns = ({ measured, picture, judgement, names = ['Measured', 'Pi
         </section>
         <section
           id="judgement"
+          tabIndex={0}
           aria-label={judgementName}
           className="order-2 scroll-mt-24 border-hair p-3 lg:order-3 lg:min-h-0 lg:overflow-y-auto lg:border-l lg:p-4"
         >

@@ -19,7 +19,9 @@ beforeEach(() => sitHere())
 afterEach(stopSending)
 
 const booked = () =>
-  outbox.ofJob('test').flatMap((e) => (e.kind === 'record' && e.record.body.kind === 'measurement' ? [e.record.body] : []))
+  outbox
+    .ofJob('test')
+    .flatMap((e) => (e.kind === 'record' && e.record.body.kind === 'measurement' ? [e.record.body] : []))
 
 describe('the exhaust as measured', () => {
   it('a sound one is proved, and says what to do next', () => {

@@ -1,5 +1,6 @@
 import { fig, plain, say } from '../../verdict/index.ts'
 import { GOOD_TAIL_M, LEAST_TAIL_M } from '../gas/reversion.ts'
+import { elevationDeg, inclinationDeg, placeAt, runOf } from '../pipe/layOut.ts'
 import { USUAL_SENSOR } from '../spots/spotContext.ts'
 import { chosenSpots, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
 import { heatAtSpot, hexagonAtSpot, reversionAt, warmUpAtSpot } from './heatAtSpot.ts'
@@ -130,6 +131,11 @@ const water = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
   if (!idle) return []
   const dryS = warmUpAtSpot(c, chosen.spot)
   const wet = idle.wallK.low < c.dewPointK || dryS === null
+  const run = runOf(c.runs, chosen.spot.run)
+  const place = run && placeAt(run, chosen.spot.alongM)
+  const stands = place
+    ? say` It stands ${fig(elevationDeg(place, chosen.spot.clockDeg), 'angle')} above level on a pipe that ${inclinationDeg(place) < -0.5 ? 'falls' : inclinationDeg(place) > 0.5 ? 'rises' : 'lies level'}${Math.abs(inclinationDeg(place)) > 0.5 ? say` by ${fig(Math.abs(inclinationDeg(place)), 'angle')}` : ''}: so steeply water runs out of it.`
+    : say``
   return [
     {
       ...plain,
@@ -143,8 +149,8 @@ const water = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
       margin: fig(idle.wallK.low - c.dewPointK, 'temperature'),
       reason:
         dryS === null
-          ? say`Idling, the wall up to here does not get dry: full heater power only after driving off, and never minutes in running exhaust without power.`
-          : say`From cold the wall is dry as far as here after at least ${fig(dryS, 'time', 0)} of idling: full heater power only then, low power before. Never minutes in running exhaust without power: it fouls.`,
+          ? say`Idling, the wall up to here does not get dry: full heater power only after driving off, and never minutes in running exhaust without power.${stands}`
+          : say`From cold the wall is dry as far as here after about ${fig(dryS, 'time', 0)} at warm idle, sooner at a fast one: full heater power only then, low power before. Never minutes in running exhaust without power: it fouls.${stands}`,
       source: 'dew point from the fuel; wall warmed slice by slice, condensing water left out',
       pointId: 'idle',
       workings: [],

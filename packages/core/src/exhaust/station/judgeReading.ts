@@ -2,13 +2,26 @@ import { fig, plain, say } from '../../verdict/index.ts'
 import { idleOverlap, permissionOf } from './permissionOfCase.ts'
 import { chosenSpots, momentOf, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
 import { reversionAt } from './heatAtSpot.ts'
+import { openLeaks } from '../pipe/joints.ts'
 import { jointWords } from './leakPlan.ts'
 import { jointsInReach, jointsUpstream, leakAt, leakHoleM } from './leaksOfCase.ts'
 
 /** Are the joints ahead of the sensor proved tight? */
 export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
   const [chosen] = chosenSpots(c)
-  if (!chosen) return null
+  if (!chosen) {
+    const [leak] = openLeaks(c.runs)
+    return leak
+      ? {
+          ...plain,
+          id: 'leaks',
+          title: 'A joint leaks',
+          state: 'stop',
+          reason: say`${jointWords(leak)}: seal it and test it again. What it does to the reading is told once the sensor has its spot.`,
+          source: 'leak check',
+        }
+      : null
+  }
   const upstream = [
     ...new Map(
       chosenSpots(c)

@@ -24,15 +24,15 @@ const withSpot = (c: ExhaustCase, index: number, spot: SensorSpot): ExhaustChang
   return { spots: spots.slice(0, Math.max(index + 1, Math.min(spots.length, c.sensorCount))) }
 }
 
-/** The best free spot for a sensor, sought on a coarse grid over its runs. */
-export const bestSpotFor = (c: ExhaustCase, index: number): (SensorSpot & { readonly score: number }) | null =>
-  runsForSensor(c, index)
-    .flatMap((run) => {
-      const ctx = contextOf(c, run)
-      const best = ctx && coarseBest(ctx)
-      return best ? [{ run, alongM: best.alongM, clockDeg: best.clockDeg, score: best.score }] : []
-    })
-    .sort((a, b) => b.score - a.score)[0] ?? null
+/** The best free spot for a sensor, sought on a coarse grid: in the first of its runs with one that is free. */
+export const bestSpotFor = (c: ExhaustCase, index: number): (SensorSpot & { readonly score: number }) | null => {
+  for (const run of runsForSensor(c, index)) {
+    const ctx = contextOf(c, run)
+    const best = ctx && coarseBest(ctx)
+    if (best) return { run, alongM: best.alongM, clockDeg: best.clockDeg, score: best.score }
+  }
+  return null
+}
 
 const remedyOf = (c: ExhaustCase, index: number, nowScore: number): Remedy<ExhaustChange>[] => {
   const best = bestSpotFor(c, index)

@@ -80,6 +80,15 @@ describe('each judge', () => {
     ['count', 'two in one pipe', { sensorCount: 2 }, 'caution'],
   ] as const)('%s: %s', (id, _n, change, state) => expect(of(sound(change as Partial<ExhaustSection>), id)?.state).toBe(state)) // prettier-ignore
 
+  it('a leak found stops the station before any spot is chosen', () => {
+    const [bank] = soundExhaust().exhaust.banks
+    const pieces = bank!.pieces.map((p) => ({ ...p, joint: 'flange' as const, jointState: 'leaks' as const }))
+    expect(of(sound({ spots: [], banks: [{ ...bank!, pieces }] }), 'leaks')).toMatchObject({ state: 'stop' })
+    expect(of(sound({ spots: [] }), 'leaks')).toBeUndefined()
+  })
+  it('water: how the sensor stands, and on what pipe, is said', () => {
+    expect(sentenceText(of(sound(), 'water-a')!.reason, {})).toMatch(/40.° above level on a pipe that lies level/)
+  })
   it('a wild cam must not steer at idle', () => {
     const job = sound()
     const wild = { ...job, walkAround: { ...job.walkAround, tests: { ...job.walkAround.tests, idleVacuumPa: 25e3 } } }

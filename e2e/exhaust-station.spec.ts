@@ -1,0 +1,226 @@
+import { readFile } from 'node:fs/promises'
+import type { Page } from '@playwright/test'
+import { DEMO, expect, test, violationsOf } from './bench.ts'
+
+const SHEETS = ['', '/spots', '/heat', '/reading', '/banks', '/fitting', '/order'] as const
+const goTo = async (page: Page, sheet: string): Promise<void> => {
+  await page
+    .getByRole('navigation', { name: 'Sheets of the exhaust sensor station' })
+    .getByRole('link', { name: sheet })
+    .click()
+}
+const entry = (page: Page, label: string) => page.locator('#measured').getByLabel(label, { exact: true })
+const unrolled = (page: Page) => page.getByRole('application', { name: /unrolled/ })
+const looked = (page: Page) => page.getByRole('region', { name: 'The point looked at' })
+
+test('from an exhaust under the car to a template, a tight pipe and a parts list', async ({ page, bench }) => {
+  await page.goto(`${bench.address}/jobs`)
+  await page.getByLabel('Name of the car').fill('Lowther Heron estate')
+  await page.getByRole('button', { name: 'New job' }).click()
+  await expect(page).toHaveURL(/walk-around$/)
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Exhaust sensor' }).click()
+  await expect(bench.headline).toContainText('Enter the exhaust piece by piece')
+
+  // Measured piece by piece, drawn as it is entered.
+  await page.getByRole('button', { name: 'Begin from the walk-around' }).click()
+  await expect(page.getByRole('group', { name: /to scale: side view and plan/ })).toBeVisible()
+  const pieces = page.getByRole('list', { name: 'Pieces' })
+  await pieces.getByRole('button', { name: /Manifold/ }).click()
+  await entry(page, 'Length').fill('420 mm')
+  await pieces.getByRole('button', { name: /Pipe to the tail/ }).click()
+  await entry(page, 'Length').fill('1.4 m')
+  await entry(page, 'Once around, by tape').fill('159.6 mm')
+  await expect(page.locator('#measured').getByText(/By the tape 50\.8/)).toBeVisible()
+  await entry(page, 'Cylinders').fill('1, 2, 3, 4')
+  await entry(page, 'First port above the ground').fill('480 mm')
+
+  // Unrolled: no spot yet, the best one is taken.
+  await goTo(page, 'Spots')
+  await expect(unrolled(page)).toBeVisible()
+  await expect(bench.headline).toContainText('no spot chosen')
+  await page.getByRole('button', { name: 'Put sensor at spot 1' }).click()
+  await expect(looked(page)).toContainText('Sensor sits here')
+
+  await goTo(page, 'Fitting')
+  await entry(page, 'Who welds').selectOption('self')
+  await entry(page, 'Pipe is of').selectOption('mild-steel')
+  await entry(page, 'The sensor is').selectOption('weld')
+  await entry(page, 'Boss or clamp').selectOption('lintel-w')
+  await entry(page, 'Oxygen sensor').selectOption('ember-w2')
+  await entry(page, 'Path to the harness').fill('0.8 m')
+  await entry(page, 'Nearest to the pipe').fill('40 mm')
+  await entry(page, 'Type set before plugging in').selectOption('yes')
+  await expect(page.getByRole('img', { name: /Strip 159\.6 mm long/ })).toBeVisible()
+  await bench.saved()
+  const svg = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Template as SVG' }).click()
+  expect(await readFile(await (await svg).path(), 'utf8')).toMatch(/<rect id="strip"[^>]*width="159\.6"/)
+  const pdf = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Template, A4' }).click()
+  expect((await readFile(await (await pdf).path())).subarray(0, 5).toString()).toBe('%PDF-')
+
+  await goTo(page, 'False readings')
+  await entry(page, 'Air is pumped').selectOption('none')
+  await entry(page, 'Heat-riser flap').selectOption('none')
+  await entry(page, 'Leaded, or with a lead substitute').selectOption('no')
+
+  // Every joint tested; each result stands in the log book.
+  await goTo(page, 'Leaks and order')
+  const leaks = page.getByRole('region', { name: 'Leak check' })
+  await leaks.getByRole('button', { name: /Pipe to the tail: flange: leaks/ }).click()
+  await expect(bench.headline).toContainText('A joint ahead of the sensor leaks')
+  for (const button of await leaks.getByRole('button', { name: /: tight$/ }).all()) await button.click()
+  await expect(bench.headline).not.toContainText('Fails')
+  await expect(page.getByRole('table')).toContainText('Ember W2')
+  await bench.saved()
+  const csv = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Parts as CSV' }).click()
+  expect(await readFile(await (await csv).path(), 'utf8')).toContain('Lintel weld-in boss, mild steel')
+  const sheet = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Working sheet, Letter' }).click()
+  expect((await sheet).suggestedFilename()).toBe('Lowther Heron estate, exhaust sensor.pdf')
+  await page.getByRole('link', { name: 'Log book' }).click()
+  await expect(page.getByText(/Leak check: Bank A, Pipe to the tail: flange/).first()).toBeVisible()
+})
+
+test('the obvious spot is fouled by the linkage: the reason is told, another is dragged to and stays', async ({
+  page,
+  bench,
+}) => {
+  const id = await bench.copyOf(DEMO.curlew, 'Copy for the spot')
+  await bench.openStation(id, 'exhaust/spots')
+  await expect(bench.headline).toContainText('Sensor: the spot is forbidden')
+  await expect(bench.judgement).toContainText('Gearbox linkage comes 50')
+  await expect(unrolled(page)).toBeVisible()
+
+  // The mouse over any point tells why.
+  const box = (await unrolled(page).boundingBox())!
+  await page.mouse.move(box.x + box.width * 0.6, box.y + 300)
+  await expect(looked(page)).toContainText(/Forbidden|Nothing speaks|−/)
+  await page.mouse.move(box.x + box.width * 0.5, box.y + 60)
+  await expect(looked(page)).toContainText('Forbidden, below level')
+
+  // Dragged by its marker, from beside the linkage to the free side.
+  const marker = unrolled(page).locator('g.cursor-grab')
+  const from = (await marker.locator('circle').nth(1).boundingBox())!
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(from.x - 20, from.y - 60, { steps: 4 })
+  await page.mouse.move(from.x - 26, from.y - 78, { steps: 4 })
+  await page.mouse.up()
+  await expect(bench.headline).not.toContainText('the spot is forbidden')
+  const dragged = await entry(page, 'By the clock').inputValue()
+  expect(Number(dragged)).toBeGreaterThan(300)
+
+  // Undone, cured by the remedy, and there after a reload.
+  await page.getByRole('button', { name: /^Undo/ }).click()
+  await expect(bench.headline).toContainText('Sensor: the spot is forbidden')
+  await bench.judgement.getByRole('button', { name: /^Try: Common pipe/ }).click()
+  await expect(bench.headline).not.toContainText('the spot is forbidden')
+  await bench.saved()
+  await page.reload()
+  await expect(bench.headline).not.toContainText('the spot is forbidden')
+  const { spots } = (await bench.stored(id, 'exhaust')) as { spots: { run: string; clockDeg: number }[] }
+  expect(spots).toMatchObject([{ run: 'common' }])
+})
+
+test('the unrolled pipe by the keyboard alone', async ({ page, bench }) => {
+  const id = await bench.copyOf(DEMO.carrier, 'Copy for the keys')
+  await bench.openStation(id, 'exhaust/spots')
+  await unrolled(page).focus()
+  await expect(looked(page)).toContainText('180')
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('Shift+ArrowUp')
+  await expect(looked(page)).toContainText(/195.*30/)
+  await page.keyboard.press('Enter')
+  await expect(entry(page, 'After the merge')).toHaveValue('195')
+  await expect(entry(page, 'By the clock')).toHaveValue('30')
+  await page.keyboard.press('Control+k')
+  await page.getByPlaceholder('What do you want to do?').fill('exhaust sensor: fitting')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/exhaust\/fitting$/)
+})
+
+test('a clamp that is too short for the pipe is seen before it is bought twice', async ({ page, bench }) => {
+  const id = await bench.copyOf(DEMO.warden, 'Copy for the clamp')
+  await bench.openStation(id, 'exhaust/fitting')
+  await expect(bench.headline).toContainText('the clamp is too short')
+  await expect(page.getByRole('img', { name: /Clamp on a pipe of 50\.8.*its nut does not start/ })).toBeVisible()
+  await bench.judgement.getByRole('button', { name: 'Try: Lintel clamp-on boss, 48 to 54 mm' }).click()
+  await expect(page.getByRole('img', { name: /Clamp on a pipe of 50\.8.*it fits/ })).toBeVisible()
+  await expect(bench.headline).not.toContainText('Fails')
+})
+
+test('after a turbine: before it every point is refused, behind it a leak still holds the start', async ({
+  page,
+  bench,
+}) => {
+  const id = await bench.copyOf(DEMO.carrier, 'Copy for the turbine')
+  await bench.openStation(id, 'exhaust/spots')
+  await page.getByRole('button', { name: 'Bank A' }).click()
+  await expect(page.getByText('No free spot on this stretch')).toBeVisible()
+  await expect(looked(page)).toContainText('before the turbine')
+  await goTo(page, 'How many')
+  await entry(page, 'How many').selectOption('2')
+  await expect(bench.headline).toContainText('Two sensors behind one turbine')
+  await bench.judgement.getByRole('button', { name: 'Try: Take one sensor' }).click()
+  await expect(bench.headline).toContainText('A joint ahead of the sensor leaks')
+  await goTo(page, 'Leaks and order')
+  await expect(page.getByText(/The first start is held: to the turbine/)).toBeVisible()
+  await page.getByRole('button', { name: 'Bank B, To the turbine: slip joint: tight' }).click()
+  await expect(bench.headline).not.toContainText('leaks')
+})
+
+test('schools side by side, and a hole tried by size and place', async ({ page, bench }) => {
+  const id = await bench.copyOf(DEMO.warden, 'Copy for the schools')
+  await bench.openStation(id, 'exhaust/spots')
+  const schools = page.getByRole('region', { name: 'Schools on this pipe' })
+  await expect(schools.getByRole('row')).toHaveCount(5)
+  await schools.getByRole('button', { name: /^Follow the school: Far/ }).click()
+  await expect(entry(page, 'Distance')).toHaveValue('far')
+  await goTo(page, 'False readings')
+  const air = page.getByRole('region', { name: 'False air by moment' })
+  const idle = air.getByRole('row', { name: /Idle/ })
+  const before = await idle.textContent()
+  await page.getByLabel('Hole, as round', { exact: true }).fill('5 mm')
+  await expect(idle).not.toHaveText(before!)
+  await page.getByLabel('Where it is', { exact: true }).selectOption({ label: 'Bank A: Silencer, clamp' })
+  await expect(idle).toContainText('0.0')
+  await page
+    .getByRole('button', { name: /rev\/min, 95 kPa: careful/ })
+    .first()
+    .click()
+  await expect(page.getByRole('region', { name: 'Where the reading may steer' })).toContainText('small corrections')
+})
+
+for (const colorScheme of ['light', 'dark'] as const)
+  test.describe(colorScheme, () => {
+    test.use({ colorScheme })
+    for (const [name, jobId] of [
+      ['of a measured exhaust', DEMO.curlew],
+      ['of an empty one', DEMO.plover],
+    ] as const)
+      test(`no accessibility violation on the sheets ${name}, ${colorScheme}`, async ({ page, bench }) => {
+        test.slow()
+        for (const sheet of SHEETS) {
+          await bench.openStation(jobId, `exhaust${sheet}`)
+          await page.waitForLoadState('networkidle')
+          if (sheet === '/spots' && jobId === DEMO.curlew) await expect(unrolled(page)).toBeVisible()
+          expect([sheet, await violationsOf(page)]).toEqual([sheet, []])
+        }
+      })
+  })
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } })
+  test('no sheet of the exhaust sensor station runs over the edge', async ({ page, bench }) => {
+    for (const sheet of SHEETS) {
+      await bench.openStation(DEMO.warden, `exhaust${sheet}`)
+      await page.waitForLoadState('networkidle')
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      )
+      expect([sheet, over]).toEqual([sheet, 0])
+    }
+  })
+})
