@@ -41,7 +41,9 @@ export const snapped = (
   alongM: number,
   clockDeg: number,
 ): { alongM: number; clockDeg: number } => {
-  const along = Math.round(Math.min(scale.toM, Math.max(scale.fromM, alongM)) / GRID_STEP_M) * GRID_STEP_M
+  const half = GRID_STEP_M / 2
+  const within = Math.min(scale.toM - half, Math.max(scale.fromM + half, alongM))
+  const along = Math.round(within / GRID_STEP_M) * GRID_STEP_M
   const clock = Math.round(clockDeg / GRID_STEP_DEG) * GRID_STEP_DEG
   return { alongM: Number(along.toFixed(4)), clockDeg: plainClock(clock) }
 }
