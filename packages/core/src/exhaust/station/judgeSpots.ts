@@ -20,6 +20,8 @@ export const runsForSensor = (c: ExhaustCase, index: number): SensorSpot['run'][
 
 const withSpot = (c: ExhaustCase, index: number, spot: SensorSpot): ExhaustChange => {
   const spots = [...c.job.exhaust.spots]
+  // Sensor B before sensor A: A waits where B sits until it is placed itself.
+  while (spots.length < index) spots.push(spot)
   spots[index] = spot
   return { spots: spots.slice(0, Math.max(index + 1, Math.min(spots.length, c.sensorCount))) }
 }

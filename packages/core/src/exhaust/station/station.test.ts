@@ -155,6 +155,12 @@ describe('one sensor, two, or none', () => {
     ['wired across', { steers: { a: 'b', b: 'a' } }, 'stop'],
     ['found across', { steers: { a: 'a', b: 'b' }, bankTest: 'other-went-lean' }, 'stop'],
   ] as const)('bank leads %s', (_n, more, state) => expect(of(two(more), 'crossing')?.state).toBe(state))
+  it('sensor B is placed before sensor A: what is stored has no hole', () => {
+    const none = two({ spots: [] })
+    const [remedy] = of(none, 'spot-b')!.remedies
+    expect(remedy!.change.spots).toHaveLength(2)
+    expect(remedy!.change.spots!.every((s) => s.run === 'b')).toBe(true)
+  })
   it('a sensor in the other bank is stopped', () => {
     const crossed = two({ spots: [spotB, { ...spotB, run: 'a' }] })
     expect([of(crossed, 'spot-a')!.state, of(crossed, 'spot-b')!.state]).toEqual(['stop', 'stop'])
