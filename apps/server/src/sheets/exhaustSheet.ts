@@ -27,6 +27,7 @@ import {
   type ExhaustCase,
   type Family,
   type JobDocument,
+  type JudgedSpot,
   type RunId,
   type UnitChoice,
 } from '@lochmoor/core'
@@ -102,6 +103,12 @@ const pipes = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void => {
   }
 }
 
+const lossesText = (spot: JudgedSpot, units: UnitChoice): string =>
+  spot.losses
+    .filter((l) => l.loss >= 0.5)
+    .map((l) => `${l.loss.toFixed(0)}: ${sentenceText(l.says, units)}`)
+    .join(' ') || 'nothing'
+
 const unrolled = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void => {
   const { spots } = c.job.exhaust
   const shown = [...new Set(spots.map((s) => s.run))]
@@ -132,7 +139,7 @@ const unrolled = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void =>
           text(s.clockDeg, 'angle', units),
           text(s.elevationDeg, 'angle', units),
           s.score.toFixed(0),
-          s.losses.map((l) => `${l.loss.toFixed(0)}: ${sentenceText(l.says, units)}`).join(' '),
+          lossesText(s, units),
         ]),
       )
   }
@@ -155,7 +162,7 @@ const heat = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void => {
       ],
       EXHAUST_MOMENTS.flatMap((id) => {
         const h = heatAtSpot(c, spot, id)
-        const back = reversionAt(c, spot, id)
+        const back = id === 'idle' ? reversionAt(c, spot, id) : null
         return h
           ? [
               [

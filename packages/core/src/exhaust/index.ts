@@ -1,19 +1,10 @@
-export {
-  EXHAUST_J_KG_K,
-  exhaustConductivityWMK,
-  exhaustCpJKgK,
-  exhaustDensityKgM3,
-  exhaustViscosityPaS,
-  exhaustWater,
-  type ExhaustWater,
-} from './gas/exhaustGas.ts'
+export { exhaustCpJKgK, exhaustDensityKgM3, exhaustWater, type ExhaustWater } from './gas/exhaustGas.ts'
 export { EXHAUST_MOMENTS, MOMENT_WORDS, type ExhaustMoment, type ExhaustMomentId } from './gas/moments.ts'
 export {
   cooledK,
   coolingLengthM,
   marchPipe,
   mixedGasK,
-  nusseltInside,
   pipeHeat,
   type MarchAnswer,
   type MarchCase,
@@ -21,7 +12,7 @@ export {
   type MarchSlice,
   type PipeCover,
 } from './gas/pipeHeat.ts'
-export { gasShare, sliceAt, transportS, type RunHeat } from './gas/runHeat.ts'
+export { transportS, type RunHeat } from './gas/runHeat.ts'
 export { GOOD_TAIL_M, LEAST_TAIL_M, reversion, type ReversionAnswer, type ReversionCase } from './gas/reversion.ts'
 export { sensorDelay, type SensorDelayAnswer, type SensorDelayCase } from './gas/sensorDelay.ts'
 export {
@@ -34,7 +25,6 @@ export {
 } from './fitting/clampFit.ts'
 export {
   drillTemplate,
-  stripXMm,
   templateSvg,
   type DrillTemplate,
   type TemplateCase,
@@ -48,38 +38,20 @@ export {
   inclinationDeg,
   layOut,
   outwards,
-  pieceAt,
   placeAt,
   runOf,
-  tailAfterM,
   type LaidPiece,
   type Place,
   type Point3,
   type Run,
 } from './pipe/layOut.ts'
-export { outsideDiameterM, sizedPieces, type SizedPiece } from './pipe/pieceFigures.ts'
-export {
-  exhaustLeak,
-  PULSE_SHARE,
-  PULSE_SUCTION_PA,
-  steeredLambda,
-  type LeakCase,
-  type LeakReading,
-} from './reading/leak.ts'
+export { exhaustLeak, type LeakCase, type LeakReading } from './reading/leak.ts'
 export { deadCylinder, RAW_FUEL_SHARES, readingOfRich, richMisfireShare, type DeadCylinder } from './reading/misfire.ts'
 export { permissionMap, type PermissionCase, type PermissionCell, type Steering } from './reading/permission.ts'
 export { judgeSpot, type JudgedSpot } from './spots/judgeSpot.ts'
-export {
-  beside,
-  isPlaced,
-  MOVING_CLEARANCE_M,
-  roomM,
-  sweptObstacles,
-  turnDeg,
-  type SweptObstacle,
-} from './spots/obstacles.ts'
+export { isPlaced, sweptObstacles } from './spots/obstacles.ts'
 export { ANGLE_LIMITS, DISTANCE_BANDS, type DistanceBand } from './spots/schools.ts'
-export { spotContext, USUAL_SENSOR, type SensorLimits, type SpotContext } from './spots/spotContext.ts'
+export { USUAL_SENSOR, type SensorLimits, type SpotContext } from './spots/spotContext.ts'
 export {
   bestSpots,
   croppedGrid,
@@ -93,7 +65,6 @@ export {
 export {
   HARD_RULES,
   HARD_WORDS,
-  SOFT_RULES,
   SOFT_WORDS,
   type HardFinding,
   type HardRule,
@@ -121,8 +92,8 @@ export { heatAtSpot, hexagonAtSpot, reversionAt, warmUpAtSpot, type HeatAtSpot }
 export { adviceOf, bungsThatFit, piecesDrilled } from './station/judgeFitting.ts'
 export { bestSpotFor, judgedSpotOf, runsForSensor } from './station/judgeSpots.ts'
 export { jointWords, LEAK_TEST_STEPS, leakPlan, type LeakPlanLine } from './station/leakPlan.ts'
-export { jointsUpstream, leakAt, leakHoleM, leakPlaceShare, USUAL_LEAK_M } from './station/leaksOfCase.ts'
+export { jointsUpstream, leakAt, leakHoleM, leakPlaceShare } from './station/leaksOfCase.ts'
 export { partsOfExhaust } from './station/partsOfExhaust.ts'
-export { idleOverlap, permissionOf, type SteeringMap } from './station/permissionOfCase.ts'
+export { permissionOf, type SteeringMap } from './station/permissionOfCase.ts'
 export { TEMPLATE_WANTS, templateOfJob, type TemplateOfJob, type TemplateWant } from './station/templateOfJob.ts'
 export { sensorAdvice, steeringDoubts, trimsBanks, type SensorAdvice } from './station/sensorAdvice.ts'

@@ -185,7 +185,7 @@ export const layOut = (exhaust: ExhaustSection): Run[] => {
   return [...banks, common]
 }
 
-/** From the ports to the tail by way of one bank, or of the common pipe (whose gas came by both banks). */
+/** A run by its name. */
 export const runOf = (runs: readonly Run[], id: RunId): Run | null => runs.find((r) => r.id === id) ?? null
 
 /** Pipe downstream of a place to the open end, m. */
@@ -194,11 +194,4 @@ export const tailAfterM = (runs: readonly Run[], id: RunId, alongM: number): num
   if (!own) return 0
   const common = id === 'common' ? null : runOf(runs, 'common')
   return own.toM - alongM + (common ? common.toM - common.fromM : 0)
-}
-
-/** Everything downstream of a run's pieces to the tail, as one list. */
-export const downstreamPieces = (runs: readonly Run[], id: RunId): readonly LaidPiece[] => {
-  const own = runOf(runs, id)
-  const common = id === 'common' ? null : runOf(runs, 'common')
-  return [...(own?.pieces ?? []), ...(common?.pieces ?? [])]
 }

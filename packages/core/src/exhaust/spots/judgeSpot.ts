@@ -1,4 +1,5 @@
 import { fig, say } from '../../verdict/index.ts'
+import { GOOD_TAIL_M, LEAST_TAIL_M } from '../gas/reversion.ts'
 import { outwards } from '../pipe/layOut.ts'
 import { MOVING_CLEARANCE_M, roomM } from './obstacles.ts'
 import { spotColumn, type SpotColumn, type SpotContext } from './spotContext.ts'
@@ -33,7 +34,6 @@ const MOST_LOSS: Readonly<Record<SoftRule, number>> = {
 }
 /** Over how much more than needed room a tool or a moving part still counts. */
 const NEAR_M = 0.025
-const GOOD_TAIL_M = 0.6
 const DRAINS_DEG = 30
 const UPRIGHT_DEG = 80
 
@@ -50,7 +50,7 @@ const columnLosses = (ctx: SpotContext, c: SpotColumn): readonly (readonly [Soft
     ['wet', clamp01((ctx.dewPointK + 20 - c.idleWallK) / 40)],
     ['after-bend', clamp01(1 - diameters / 3)],
     ['after-slip', clamp01(1 - c.afterSlipM / 0.15)],
-    ['tail', clamp01((GOOD_TAIL_M - c.tailM) / 0.15)],
+    ['tail', clamp01((GOOD_TAIL_M - c.tailM) / (GOOD_TAIL_M - LEAST_TAIL_M))],
     ['late', clamp01((c.transportIdleS - 0.4) / 0.8)],
     ['one-bank', ctx.halfOnly ? 1 : 0],
   ]

@@ -1,5 +1,6 @@
 import type { ExhaustSection, RunId, SensorPart } from '../../job/index.ts'
 import { dwellToS, sliceAt, transportS, type RunHeat } from '../gas/runHeat.ts'
+import { LEAST_TAIL_M } from '../gas/reversion.ts'
 import { placeAt, pieceAt, tailAfterM, type LaidPiece, type Place, type Run } from '../pipe/layOut.ts'
 import { sweptObstacles, type Envelope, type SweptObstacle } from './obstacles.ts'
 import { ANGLE_LIMITS, DISTANCE_BANDS, type DistanceBand } from './schools.ts'
@@ -160,7 +161,7 @@ export const spotColumn = (ctx: SpotContext, alongM: number): SpotColumn => {
   forbid('not-plain-pipe', kind !== 'pipe' && !merging && kind !== 'turbine')
   forbid('on-bend', kind === 'pipe' && piece.bendDeg > 3)
   forbid('at-joint', kind === 'pipe' && ctx.jointsM.some((j) => Math.abs(alongM - j) < edgeM - 1e-9))
-  forbid('short-tail', tailM < 0.45 - 1e-9)
+  forbid('short-tail', tailM < LEAST_TAIL_M - 1e-9)
   forbid(
     'lowest-point',
     ctx.sagsM.some((s) => Math.abs(s - alongM) < SAG_REACH_M),

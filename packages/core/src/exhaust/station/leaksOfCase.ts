@@ -56,8 +56,9 @@ const BLOWS_OUT = 1.02
 
 /**
  * How much of a hole's suction counts for a sensor, 0 to 1, by where the hole is. Ahead of the sensor all of it, but
- * before a turbine under boost none; behind the sensor what the air that comes back between two pulses still reaches,
- * falling evenly to nothing at the length of a pulse: rule of thumb.
+ * before a turbine under boost none; behind the sensor at idle what the air that comes back between two pulses still
+ * reaches, falling evenly to nothing at the length of a pulse, and nothing under load, where the flow hardly turns: rule
+ * of thumb.
  */
 export const leakPlaceShare = (
   c: ExhaustCase,
@@ -72,7 +73,7 @@ export const leakPlaceShare = (
     )
     return turbine && moment.expansion > BLOWS_OUT ? 0 : 1
   }
+  if (place.run !== spot.run || moment.id !== 'idle') return 0
   const reachM = reversionAt(c, spot, moment.id)?.displacementM ?? 0
-  if (place.run !== spot.run) return 0
   return Math.max(0, 1 - (place.atM - spot.alongM) / Math.max(reachM, 1e-6))
 }

@@ -1,4 +1,5 @@
 import type { JobDocument } from '../../job/index.ts'
+import { LEAST_TAIL_M } from '../gas/reversion.ts'
 import { say, type Sentence } from '../../verdict/index.ts'
 import type { ExhaustCase } from './exhaustCase.ts'
 
@@ -30,7 +31,7 @@ export const longestTailM = (c: ExhaustCase): number =>
 export const sensorAdvice = (c: ExhaustCase): SensorAdvice => {
   const banks = c.runs.filter((r) => r.id !== 'common')
   const port = trimsBanks(c.job)
-  if (longestTailM(c) < 0.45)
+  if (longestTailM(c) < LEAST_TAIL_M)
     return {
       count: 0,
       also: [],

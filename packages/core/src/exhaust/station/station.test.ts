@@ -240,6 +240,7 @@ describe('figures at a spot', () => {
     expect([share(-0.5), share(0.29)]).toEqual([1, 1])
     expect(share(0.3 + displacementM / 2)).toBeCloseTo(0.5, 6)
     expect(share(0.3 + displacementM * 1.1)).toBe(0)
+    expect(leakPlaceShare(c, spot, { run: 'a', atM: 0.31 }, c.moments[3]!)).toBe(0)
     const turbo = exhaustCase(
       jobWith(
         { banks: [{ ...sound().exhaust.banks[0]!, pieces: [log, piece('turbine', 0.15), piece('pipe', 2), END] }] },

@@ -7,7 +7,9 @@ const HEIGHT = 232
 export const BankDrawing = ({ job }: { job: JobDocument }) => {
   const [ref, width] = useWidth<HTMLElement>(620)
   const { banks, steers } = job.exhaust
-  const x = { bank: 96, sensor: width * 0.42, controller: width * 0.66, injectors: width - 96 }
+  const half = Math.max(46, Math.min(78, width * 0.13))
+  const x = { bank: 12 + half, sensor: width * 0.4, controller: width * 0.56, injectors: width - 12 - half }
+  const narrow = width < 520
   const y = { a: 66, b: 166 }
   const crossed = steers.a === 'b' || steers.b === 'a'
   const words = (side: 'a' | 'b') => banks[side === 'a' ? 0 : 1]?.cylinders.join(', ') || 'not named'
@@ -27,9 +29,9 @@ export const BankDrawing = ({ job }: { job: JobDocument }) => {
         {sides.map((side) => (
           <g key={side}>
             <rect
-              x={x.bank - 84}
+              x={x.bank - half}
               y={y[side] - 24}
-              width={168}
+              width={2 * half}
               height={48}
               fill="var(--wash)"
               stroke="var(--ink)"
@@ -39,9 +41,10 @@ export const BankDrawing = ({ job }: { job: JobDocument }) => {
               Bank {side.toUpperCase()}
             </text>
             <text x={x.bank} y={y[side] + 13} fontSize="12" textAnchor="middle">
-              cylinders {words(side)}
+              {narrow ? '' : 'cylinders '}
+              {words(side)}
             </text>
-            <path d={`M${x.bank + 84} ${y[side]}H${x.sensor}`} stroke="var(--ink)" strokeWidth="7" />
+            <path d={`M${x.bank + half} ${y[side]}H${x.sensor}`} stroke="var(--ink)" strokeWidth="7" />
             <circle cx={x.sensor} cy={y[side]} r={15} fill="var(--sheet)" stroke="var(--accent)" strokeWidth="3" />
             <text x={x.sensor} y={y[side] + 5} fontSize="14" fontWeight="700" textAnchor="middle">
               {side.toUpperCase()}
@@ -49,40 +52,39 @@ export const BankDrawing = ({ job }: { job: JobDocument }) => {
             <text x={x.sensor} y={y[side] + 32} fontSize="11.5" textAnchor="middle">
               sensor {side.toUpperCase()}
             </text>
-            <path d={`M${x.sensor + 15} ${y[side]}H${x.controller - 34}`} stroke="var(--ink)" strokeWidth="1.6" />
+            <path d={`M${x.sensor + 15} ${y[side]}H${x.controller - 30}`} stroke="var(--ink)" strokeWidth="1.6" />
             <rect
-              x={x.injectors - 84}
+              x={x.injectors - half}
               y={y[side] - 24}
-              width={168}
+              width={2 * half}
               height={48}
               fill="none"
               stroke="var(--ink)"
               strokeWidth="1.6"
             />
             <text x={x.injectors} y={y[side] + 5} fontSize="13" textAnchor="middle">
-              injectors of bank {side.toUpperCase()}
+              {narrow ? 'injectors' : 'injectors of bank'} {side.toUpperCase()}
             </text>
             {steers[side] !== null && (
               <path
-                d={`M${x.controller + 34} ${y[side]}L${x.injectors - 84} ${y[steers[side]]}`}
+                d={`M${x.controller + 30} ${y[side]}L${x.injectors - half} ${y[steers[side]]}`}
                 stroke={steers[side] === side ? 'var(--ok)' : 'var(--stop)'}
                 strokeWidth="3"
                 strokeDasharray={steers[side] === side ? undefined : '7 4'}
-                markerEnd="none"
               />
             )}
           </g>
         ))}
         <rect
-          x={x.controller - 34}
+          x={x.controller - 30}
           y={y.a - 34}
-          width={68}
+          width={60}
           height={y.b - y.a + 68}
           fill="var(--sheet)"
           stroke="var(--ink)"
           strokeWidth="2"
         />
-        <text x={x.controller} y={(y.a + y.b) / 2 + 4} fontSize="12" textAnchor="middle">
+        <text x={x.controller} y={(y.a + y.b) / 2 + 4} fontSize="11" textAnchor="middle">
           controller
         </text>
         {crossed && (

@@ -27,7 +27,7 @@ const Range = ({ band, family, decimals }: { band: Band; family: Family; decimal
 export const MomentTable = ({ c, spot, name }: { c: ExhaustCase; spot: SensorSpot; name: string }) => {
   const rows = EXHAUST_MOMENTS.flatMap((id) => {
     const h = heatAtSpot(c, spot, id)
-    return h ? [{ id, h, back: reversionAt(c, spot, id) }] : []
+    return h ? [{ id, h, back: id === 'idle' ? reversionAt(c, spot, id) : null }] : []
   })
   return (
     <section aria-label={`${name}, moment by moment`} className="mt-2">
@@ -78,7 +78,7 @@ export const MomentTable = ({ c, spot, name }: { c: ExhaustCase; spot: SensorSpo
           {
             head: 'Outside air comes back',
             right: true,
-            cell: ({ back }) => (back ? <FigureText figure={fig(back.displacementM, 'bore', 0)} /> : 'not known'),
+            cell: ({ back }) => (back ? <FigureText figure={fig(back.displacementM, 'bore', 0)} /> : 'not under load'),
           },
         ]}
       />

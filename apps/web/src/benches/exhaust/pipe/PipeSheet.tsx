@@ -103,9 +103,11 @@ export const PipeSheet = (props: SheetProps) => {
               The exhaust is drawn here in side view and plan as it is entered, piece by piece from the ports to the
               open end.
             </p>
-            <Button kind="main" disabled={!mayWrite} onClick={begin}>
-              Begin from the walk-around
-            </Button>
+            <div className="flex justify-center">
+              <Button kind="main" disabled={!mayWrite} onClick={begin}>
+                Begin from the walk-around
+              </Button>
+            </div>
           </div>
         ) : (
           <>

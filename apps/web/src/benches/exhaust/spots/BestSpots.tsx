@@ -4,19 +4,22 @@ import { Button } from '../../../shell/Button.tsx'
 import { useMayWrite } from '../../../store/sessionStore.ts'
 import { DataTable } from '../../bench/DataTable.tsx'
 import type { SchoolAnswer } from '../background/exhaustWork.ts'
+import { worthTelling } from './worthTelling.ts'
 
-const Losses = ({ spot }: { spot: JudgedSpot }) =>
-  spot.losses.length === 0 ? (
+const Losses = ({ spot }: { spot: JudgedSpot }) => {
+  const losses = worthTelling(spot)
+  return losses.length === 0 ? (
     <>nothing</>
   ) : (
     <ul>
-      {spot.losses.map((l) => (
+      {losses.map((l) => (
         <li key={l.rule}>
           −{l.loss.toFixed(0)} {SOFT_WORDS[l.rule]}: <SentenceText sentence={l.says} />
         </li>
       ))}
     </ul>
   )
+}
 
 interface Props {
   readonly best: readonly JudgedSpot[]
@@ -59,7 +62,7 @@ export const BestSpots = ({ best, isChosen, sensorName, onSet }: Props) => {
                 <Button
                   disabled={!mayWrite || isChosen(r.spot)}
                   onClick={() => onSet(r.spot)}
-                  label={`Put ${sensorName.toLowerCase()} at spot ${r.rank}`}
+                  label={`Put ${sensorName} at spot ${r.rank}`}
                 >
                   Take
                 </Button>

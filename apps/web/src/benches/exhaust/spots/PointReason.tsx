@@ -4,6 +4,7 @@ import { StateMark } from '../../../marks/StateMark.tsx'
 import { Button } from '../../../shell/Button.tsx'
 import { useMayWrite } from '../../../store/sessionStore.ts'
 import { FAIR } from './paintGrid.ts'
+import { worthTelling } from './worthTelling.ts'
 
 interface Props {
   readonly spot: JudgedSpot
@@ -17,6 +18,7 @@ interface Props {
 export const PointReason = ({ spot, sensorName, here, onSet }: Props) => {
   const mayWrite = useMayWrite()
   const forbidden = spot.forbidden.length > 0
+  const losses = worthTelling(spot)
   return (
     <section aria-label="The point looked at" className="mt-3 border-t-2 border-ink pt-1.5">
       <p className="flex flex-wrap items-baseline gap-x-3">
@@ -38,7 +40,7 @@ export const PointReason = ({ spot, sensorName, here, onSet }: Props) => {
           </li>
         ))}
         {!forbidden &&
-          spot.losses.map((l) => (
+          losses.map((l) => (
             <li key={l.rule}>
               <span className="font-semibold">
                 −{l.loss.toFixed(0)}, {SOFT_WORDS[l.rule]}:
@@ -46,13 +48,13 @@ export const PointReason = ({ spot, sensorName, here, onSet }: Props) => {
               <SentenceText sentence={l.says} />
             </li>
           ))}
-        {!forbidden && spot.losses.length === 0 && <li>Nothing speaks against it.</li>}
+        {!forbidden && losses.length === 0 && <li>Nothing speaks against it.</li>}
       </ul>
       {here ? (
-        <p className="text-soft">{sensorName} sits here.</p>
+        <p className="text-soft">{sensorName.replace(/^s/, 'S')} sits here.</p>
       ) : (
         <Button disabled={!mayWrite} onClick={onSet}>
-          Put {sensorName.toLowerCase()} here
+          Put {sensorName} here
         </Button>
       )}
     </section>

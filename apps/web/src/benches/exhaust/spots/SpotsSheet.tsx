@@ -7,7 +7,6 @@ import {
   DISTANCE_SCHOOLS,
   judgeSpot,
   runsForSensor,
-  SENSOR_NAMES,
   type AngleSchool,
   type DistanceSchool,
   type RunId,
@@ -74,14 +73,14 @@ const Unrolled = (props: SheetProps) => {
   const grid = useMemo(() => shown && (whole ? shown.grid : croppedGrid(shown.grid, nearM)), [shown, whole, nearM])
   const ctx = useMemo(() => contextOf(c, run.id), [c, run.id])
   const point = ctx && judgeSpot(ctx, cursor.alongM, cursor.clockDeg)
-  const sensorName = c.sensorCount < 2 ? 'Sensor' : SENSOR_NAMES[sensorIndex]
+  const sensorName = c.sensorCount < 2 ? 'sensor' : sensorIndex === 0 ? 'sensor A' : 'sensor B'
 
   const put = (next: SensorSpot) => {
     const spots: SensorSpot[] = [...exhaust.spots]
     // Sensor B before sensor A: A waits where B sits until it is placed itself.
     if (sensorIndex === 1 && spots.length === 0) spots[0] = next
     spots[sensorIndex] = next
-    doRun(setExhaust({ spots }, `spot of ${sensorName.toLowerCase()}`))
+    doRun(setExhaust({ spots }, `spot of ${sensorName}`))
     setLooked({ alongM: next.alongM, clockDeg: next.clockDeg })
   }
   const set = (alongM: number, clockDeg: number) => put({ run: run.id, alongM, clockDeg })
@@ -95,7 +94,7 @@ const Unrolled = (props: SheetProps) => {
         <>
           <ExhaustCautions where={['under-car']} />
           <SensorPicker {...props} />
-          <Group title={`Spot of ${sensorName.toLowerCase()}`}>
+          <Group title={`Spot of ${sensorName}`}>
             <QuantityField
               label="After the merge"
               family="bore"
