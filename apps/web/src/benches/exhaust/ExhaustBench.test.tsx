@@ -29,6 +29,11 @@ describe('the exhaust as measured', () => {
     expect(headline().textContent).toContain('The sensor’s place is proved')
     expect(headline().textContent).toContain('print the template')
   })
+  it('without a sensor it says so, and the spots say where that was decided', () => {
+    openExhaust('spots', exhaustJob({ sensorCount: 0, spots: [] }))
+    expect(headline().textContent).toContain('would do better')
+    expect(part('Measured').getByText(/No sensor is planned/)).toBeTruthy()
+  })
   it('begins from the walk-around and is drawn', async () => {
     openExhaust('', exhaustJob({ banks: [], spots: [] }))
     expect(headline().textContent).toContain('Enter the exhaust piece by piece')

@@ -60,7 +60,7 @@ export const ExhaustBench = () => {
   const working = asked && exhaustWorking(c, asked.id, asked.sensorIndex, asked.momentId)
   return (
     <div className="flex min-h-0 flex-1 flex-col">
-      <Headline verdicts={verdicts} assumed={assessment.assumptions.length} />
+      <Headline verdicts={verdicts} assumed={assessment.assumptions.length} sensors={c.sensorCount} />
       <SheetTabs
         station="exhaust"
         name="exhaust sensor station"

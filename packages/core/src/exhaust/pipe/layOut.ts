@@ -51,6 +51,8 @@ const turned = (a: Point3, axis: Point3, rad: number): Point3 =>
     scaled(axis, dot(axis, a) * (1 - Math.cos(rad))),
   )
 const RAD = Math.PI / 180
+/** Less of a bend is none: its radius would lose all its digits. */
+const LEAST_BEND_DEG = 1e-3
 /** Steeper than this a pipe has no top line of its own. */
 const UPRIGHT = 0.9998
 
@@ -87,7 +89,8 @@ const placeOf = (at: Point3, along: Point3): Place => ({ at, along, top: topLine
 
 /** Along a piece from its start: straight, or a circle towards the bend's clock angle. */
 const within = (start: Place, piece: Pick<SizedPiece, 'lengthM' | 'bendDeg' | 'bendClockDeg'>, xM: number): Place => {
-  if (piece.bendDeg === 0 || piece.lengthM === 0) return placeOf(plus(start.at, scaled(start.along, xM)), start.along)
+  if (piece.bendDeg < LEAST_BEND_DEG || piece.lengthM === 0)
+    return placeOf(plus(start.at, scaled(start.along, xM)), start.along)
   const towards = outwards(start, piece.bendClockDeg)
   const radiusM = piece.lengthM / (piece.bendDeg * RAD)
   const rad = xM / radiusM

@@ -1,7 +1,7 @@
 import { say, type Sentence } from '../../verdict/index.ts'
 import { JOINT_WORDS, jointsOf, type Joint } from '../pipe/joints.ts'
 import { isUpstream } from './leaksOfCase.ts'
-import type { ExhaustCase } from './exhaustCase.ts'
+import { chosenSpots, type ExhaustCase } from './exhaustCase.ts'
 
 export interface LeakPlanLine {
   readonly joint: Joint
@@ -21,7 +21,7 @@ const HOW: Readonly<Record<Joint['kind'], string>> = {
 
 /** Joints in the order in which they matter, with the way to test each. */
 export const leakPlan = (c: ExhaustCase): LeakPlanLine[] => {
-  const { spots } = c.job.exhaust
+  const spots = chosenSpots(c).map((s) => s.spot)
   return jointsOf(c.runs).map((joint) => ({
     joint,
     how: HOW[joint.kind],

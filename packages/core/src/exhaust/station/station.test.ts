@@ -284,6 +284,8 @@ describe('leak plan and parts', () => {
       ['clamped', 1, 'downstream'],
     ])
     expect(plan.every((l) => l.how.length > 10)).toBe(true)
+    const none = { ...jointed, exhaust: { ...jointed.exhaust, sensorCount: 0 } }
+    expect(leakPlan(exhaustCase(none)).every((l) => l.side === 'no-spot')).toBe(true)
     expect(leakPlan(exhaustCase({ ...jointed, exhaust: { ...jointed.exhaust, spots: [] } }))[0]!.side).toBe('no-spot')
   })
   it('orders sensor, boss, plug, drill, gaskets for joints ahead that are not proved, and a sleeve', () => {

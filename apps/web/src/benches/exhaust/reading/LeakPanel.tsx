@@ -108,7 +108,8 @@ export const LeakPanel = ({ c, run, spot, foundM, cylinders }: Props) => {
       <p className="mt-1 text-sm leading-snug text-soft">
         Between its pulses the pipe sucks 0.1 to 3 kPa for about half the time: rule of thumb. It matters at idle and
         vanishes at load. A pin-hole close by matters more than this when its plume hits the tip: no formula covers
-        that. Behind a turbine or downstream of the sensor, further than the air comes back, a leak is not read.
+        that. Before a turbine under boost it blows out and is not read; behind the sensor it is read at idle only, and
+        fades over the length that outside air comes back.
       </p>
     </section>
   )

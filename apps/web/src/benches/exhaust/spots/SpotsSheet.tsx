@@ -94,6 +94,9 @@ const Unrolled = (props: SheetProps) => {
         <>
           <ExhaustCautions where={['under-car']} />
           <SensorPicker {...props} />
+          {c.sensorCount === 0 && (
+            <p className="mb-2 leading-snug font-semibold">No sensor is planned: sheet “How many”.</p>
+          )}
           <Group title={`Spot of ${sensorName}`}>
             <QuantityField
               label="After the merge"
