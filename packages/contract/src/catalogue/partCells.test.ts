@@ -12,7 +12,7 @@ const ROWS: Record<PartKind, string> = {
   filters: 'own-l|Own filter|2|fine|10|7|200|0.85|3|18|yes|1200',
   regulators: 'own-r|Own regulator|2|return|200|500|30|200|4|yes',
   controllers: 'own-c|Own controller|3|4|4|5|yes|no|2|6|2|no|no',
-  sensors: 'own-s|Own sensor|3|wideband|yes|1123|1203|773|523|68|22|0.95|25|M18 x 1.5|45|80',
+  sensors: 'own-s|Own sensor|3|wideband|yes|850|930|500|250|68|22|0.95|25|M18 x 1.5|45|80',
   bungs: 'own-b|Own clamp|2|clamp-on|M18 x 1.5|22|60|48|54|25.5|34|1.5|22|6|2|stainless',
 }
 const cellsOf = (kind: PartKind, row: string) => {
@@ -49,6 +49,11 @@ describe('parts as rows of cells', () => {
     })
   })
 
+  it('a temperature is written in °C and stored in K', () => {
+    const read = partFromCells('sensors', cellsOf('sensors', ROWS.sensors))
+    expect(read).toMatchObject({ ok: true, part: { mostGasK: 1123.15, mostHexagonK: 773.15, leadedS: 288_000 } })
+  })
+
   it('a decimal comma is a decimal point', () =>
     expect(partFromCells('hoses', { ...cellsOf('hoses', ROWS.hoses), 'bore mm': '7,9' })).toMatchObject({
       part: { boreM: 0.0079 },
@@ -66,8 +71,11 @@ describe('parts as rows of cells', () => {
     ['pumps', 'first table kPa:L/h:A', '0:160:400 300:110:6', 'currentA in SI: a number, 0 to 200 A'],
     ['pumps', 'first table at V', '130', 'a number, 5 to 18 V'],
     ['injectors', 'dead times V:ms', '12:1 12:2', 'voltage:dead time of each point'],
-    ['regulators', 'to kPa', '100', 'a number, 1 to 2000 kPa'],
+    ['regulators', 'to kPa', '100', 'at least leastPa, where the range begins'],
     ['fittings', 'fits', 'rope', 'rubber'],
+    ['sensors', 'gas °C', '90', 'a number, 126.85 to 1326.85 °C'],
+    ['sensors', 'gas for minutes °C', '700', 'at least mostGasK'],
+    ['bungs', 'pipe to mm', '40', 'at least leastPipeM'],
   ] as const)('%s: names the cell "%s" with "%s" and what is allowed', (kind, header, value, allowed) => {
     const read = partFromCells(kind, { ...cellsOf(kind, ROWS[kind]), [header]: value })
     if (read.ok) throw new Error('was taken')

@@ -33,10 +33,10 @@ const set = (object: Json, path: string, value: unknown): void => {
 const LITRES_PER_HOUR = 1 / 3.6e6
 const round = (n: number): string => String(Number(n.toPrecision(9)))
 /** A decimal comma is understood; anything else that is no number stays as it was written, to be refused by name. */
-const numberOf = (written: string, factor: number): number | string => {
+const numberOf = (written: string, factor: number, offset = 0): number | string => {
   const plain = written.replace(/^(-?\d+),(\d+)$/, '$1.$2')
   return /^[-+]?(\d+\.?\d*|\.\d+)(e[-+]?\d+)?$/i.test(plain)
-    ? Number((Number(plain) * factor).toPrecision(15))
+    ? Number((Number(plain) * factor + offset).toPrecision(15))
     : written
 }
 
@@ -57,7 +57,7 @@ const read = (column: PartColumn, written: string): unknown => {
     case 'text':
       return written
     case 'number':
-      return numberOf(written, column.factor)
+      return numberOf(written, column.factor, column.offset)
     case 'flag':
       return YES.test(written) ? true : NO.test(written) ? false : written
     case 'list':
@@ -81,7 +81,7 @@ const write = (column: PartColumn, value: unknown): string => {
     case 'text':
       return value as string
     case 'number':
-      return round((value as number) / column.factor)
+      return round(((value as number) - (column.offset ?? 0)) / column.factor)
     case 'flag':
       return value === true ? 'yes' : 'no'
     case 'list':
@@ -106,7 +106,8 @@ const FORMS: Readonly<Partial<Record<PartColumn['reads'], string>>> = {
 /** The range of a column in its own unit, from the schema that refuses by it. */
 const rangeOf = (kind: PartKind, column: PartColumn, message: string): string => {
   const form = FORMS[column.reads]
-  if (column.reads !== 'number') return form ?? message
+  // What two fields say of each other is said as it is; a range is given in the unit of the column.
+  if (column.reads !== 'number' || !/^a (whole )?number/.test(message)) return form ?? message
   let at: unknown = PART_SCHEMAS[kind]
   for (const key of column.path.split('.')) {
     if (at instanceof z.ZodObject) at = at.shape[key]
@@ -114,7 +115,7 @@ const rangeOf = (kind: PartKind, column: PartColumn, message: string): string =>
   }
   if (at instanceof z.ZodNullable) at = at.unwrap()
   if (!(at instanceof z.ZodNumber)) return message
-  const [least, most] = [at.minValue, at.maxValue].map((v) => round((v ?? 0) / column.factor))
+  const [least, most] = [at.minValue, at.maxValue].map((v) => round(((v ?? 0) - (column.offset ?? 0)) / column.factor))
   return `a ${at.isInt ? 'whole number' : 'number'}, ${least} to ${most}${column.unit ? ` ${column.unit}` : ''}`
 }
 

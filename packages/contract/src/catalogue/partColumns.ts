@@ -6,8 +6,9 @@ export interface PartColumn {
   /** Dotted path into the part. */
   readonly path: string
   readonly reads: 'text' | 'number' | 'flag' | 'list' | 'curve' | 'dead-times'
-  /** SI value = written × factor. */
+  /** SI value = written × factor + offset. */
   readonly factor: number
+  readonly offset?: number
   readonly unit: string
 }
 
@@ -19,6 +20,7 @@ const number = (header: string, path: string, factor = 1, unit = ''): PartColumn
   factor,
   unit,
 })
+const celsius = (header: string, path: string): PartColumn => ({ ...number(header, path, 1, '°C'), offset: 273.15 })
 const flag = (header: string, path: string): PartColumn => ({ header, path, reads: 'flag', factor: 1, unit: '' })
 
 const MM = 1e-3
@@ -115,10 +117,10 @@ export const PART_COLUMNS: Readonly<Record<PartKind, readonly PartColumn[]>> = {
     ...common,
     text('kind', 'kind'),
     flag('heated', 'heated'),
-    number('gas', 'mostGasK', 1, 'K'),
-    number('gas for minutes', 'mostGasShortK', 1, 'K'),
-    number('hexagon', 'mostHexagonK', 1, 'K'),
-    number('cable end', 'mostCableK', 1, 'K'),
+    celsius('gas', 'mostGasK'),
+    celsius('gas for minutes', 'mostGasShortK'),
+    celsius('hexagon', 'mostHexagonK'),
+    celsius('cable end', 'mostCableK'),
     number('stands off', 'standsOffM', MM, 'mm'),
     number('across flats', 'hexagonM', MM, 'mm'),
     number('cable', 'cableM', 1, 'm'),
