@@ -1,12 +1,24 @@
-import { emptyBank, emptyExhaust, emptyObstacle, emptyPiece } from '@lochmoor/core'
+import {
+  emptyBank,
+  emptyExhaust,
+  emptyObstacle,
+  emptyPiece,
+  type ExhaustPiece,
+  type ExhaustSection,
+} from '@lochmoor/core'
 import { explainProblem, explainProblems } from '../field/explainProblems.ts'
-import { withPieces } from './test/exhausts.ts'
 import { ExhaustSectionSchema } from './exhaustSection.ts'
 
 const problemsOf = (input: unknown): string[] => {
   const parsed = ExhaustSectionSchema.safeParse(input)
   return parsed.success ? [] : explainProblems(parsed.error, input).map(explainProblem)
 }
+/** An exhaust of one bank with these pieces. */
+const withPieces = (pieces: readonly ExhaustPiece[], more: Partial<ExhaustSection> = {}): ExhaustSection => ({
+  ...emptyExhaust,
+  banks: [{ ...emptyBank, cylinders: [1, 2, 3, 4], pieces }],
+  ...more,
+})
 const pipe = { ...emptyPiece('pipe', 'Pipe'), lengthM: 1, outsideM: 0.05 }
 
 describe('the stored exhaust', () => {
