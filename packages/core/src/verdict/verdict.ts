@@ -46,6 +46,8 @@ export interface Verdict<Change = never> {
   readonly margin: Figure | null
   readonly marginIs?: 'to spare' | 'apart'
   readonly reason: Sentence
+  /** What to do about it, where that is nothing that a remedy could change in the document. */
+  readonly next?: Sentence
   /** Textbook, standard, "solved circuit", or "rule of thumb". */
   readonly source: string
   /** Least change first; each was tried and cures. */

@@ -187,6 +187,11 @@ export const judgeCable = (c: ExhaustCase): ExhaustVerdict | null => {
     ...base,
     title: short ? 'The cable does not reach' : near ? 'The cable lies too near the pipe' : 'Cable of the sensor',
     state: short ? 'stop' : near ? 'caution' : cableGapM === null ? 'unknown' : 'ok',
+    next: short
+      ? say`Bring the harness nearer, or take a sensor with a longer cable`
+      : near
+        ? say`Lead the cable off the pipe, sheathed`
+        : say`Measure how near the cable comes to the pipe`,
     figureName: 'cable',
     figure: fig(sensor.cableM, 'distance'),
     limitName: 'path and 50 mm for the engine’s rock',
@@ -211,6 +216,7 @@ export const judgeSensorType = (c: ExhaustCase): ExhaustVerdict | null => {
     id: 'sensor-type',
     title: typeSet === true ? 'Sensor type set in the controller' : 'Set the sensor type before plugging in',
     state: typeSet === true ? 'ok' : typeSet === false ? 'stop' : 'unknown',
+    next: say`Set ${sensor.name} in the controller, then plug it in`,
     reason:
       typeSet === true
         ? say`The controller was set to ${sensor.name} first.`
@@ -234,6 +240,9 @@ export const judgeCrossing = (c: ExhaustCase): ExhaustVerdict | null => {
         ? 'Banks and sensors belong together'
         : 'Banks and sensors not proved',
     state: crossed ? 'stop' : bankTest === 'own-went-lean' && known ? 'ok' : 'unknown',
+    next: crossed
+      ? say`Change over the sensor plugs or the injector groups, never both`
+      : say`Unplug one injector of bank A at idle: reading A must go lean`,
     reason: crossed
       ? say`One bank is driven full rich, the other full lean, until both stand at their limits. Change over the sensor plugs or the injector groups, never both.`
       : say`Idling warm in open loop, unplug one injector of bank A: reading A must go lean, reading B stay. Write down what it did.`,

@@ -30,6 +30,7 @@ const gas = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
           ? `${chosen.name}: gas near its limit at full load`
           : `${chosen.name}: gas at full load`,
       state: far ? 'stop' : over || near ? 'caution' : 'ok',
+      next: say`Move the sensor down the pipe, or take one for hotter gas`,
       figureName: 'gas, typical',
       figure: fig(full.gasK.typical, 'temperature'),
       limitName: 'lasting limit',
@@ -55,6 +56,7 @@ const hexagon = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
       id: idOf('hexagon', chosen),
       title: timeS === null ? `${chosen.name}: its housing` : `${chosen.name}: housing too hot under long full load`,
       state: timeS === null ? 'ok' : 'caution',
+      next: say`A boss with fins or a heat shield, or a place further down`,
       figureName: 'wall at full load, settled',
       figure: fig(full.wallK.typical, 'temperature'),
       limitName: 'housing bears',
@@ -89,6 +91,7 @@ const tail = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
           ? `${chosen.name}: tail on the short side`
           : `${chosen.name}: pipe after it`,
       state: stop ? 'stop' : short ? 'caution' : 'ok',
+      next: say`Move the sensor up the pipe, or lengthen the tail`,
       figureName: 'outside air comes back',
       figure: fig(idle.displacementM, 'bore', 0),
       limitName: 'pipe after the sensor',

@@ -135,6 +135,10 @@ export const judgeForeignAir = (c: ExhaustCase): ExhaustVerdict | null => {
     id: 'foreign-air',
     title: airInjection === 'ports' ? 'Air is pumped in ahead of the sensor' : 'Gas of the banks is mixed or missing',
     state: airInjection === 'ports' ? 'stop' : 'caution',
+    next:
+      airInjection === 'ports'
+        ? say`Shut the air off in closed loop, or lead it to the catalyst, as the law allows`
+        : say`Wire the flap open, or choose a place it does not reach`,
     reason: say`${first}`,
     source: 'oxygen balance; local rules decide on emissions equipment',
   }

@@ -16,6 +16,7 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
           ...plain,
           id: 'leaks',
           title: 'A joint leaks',
+          next: say`Seal ${jointWords(leak)}, and test it again`,
           state: 'stop',
           reason: say`${jointWords(leak)}: seal it and test it again. What it does to the reading is told once the sensor has its spot.`,
           source: 'leak check',
@@ -44,6 +45,7 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
     return {
       ...base,
       title: 'A joint ahead of the sensor leaks',
+      next: say`Seal ${jointWords(first)}, and test it again`,
       state: 'stop',
       figureName: 'engine gets at idle, closed loop',
       figure: fig(idle.real.typical, 'lambda'),
@@ -58,6 +60,7 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
     return {
       ...base,
       title: 'Joints ahead of the sensor not tested',
+      next: say`Test ${jointWords(open[0]!)}, with soap or smoke`,
       state: 'unknown',
       figureName: 'not tested',
       figure: fig(open.length, 'count'),

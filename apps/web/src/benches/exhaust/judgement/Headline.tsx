@@ -14,6 +14,7 @@ export const Headline = ({ verdicts, assumed, sensors }: Props) => {
   const worst = verdicts[0]
   if (!worst) return null
   const [remedy] = worst.remedies
+  const next = remedy?.label ?? worst.next ?? (worst.state === 'unknown' ? worst.reason : null)
   return (
     <BenchHeadline
       state={worst.state}
@@ -34,14 +35,7 @@ export const Headline = ({ verdicts, assumed, sensors }: Props) => {
             'Next: print the template and drill'
           )
         ) : (
-          <>
-            Next:{' '}
-            {remedy || worst.state === 'unknown' ? (
-              <SentenceText sentence={remedy ? remedy.label : worst.reason} />
-            ) : (
-              'see the judgement'
-            )}
-          </>
+          <>Next: {next ? <SentenceText sentence={next} /> : 'see the judgement'}</>
         )
       }
     />
