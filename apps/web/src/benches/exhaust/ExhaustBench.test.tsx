@@ -243,7 +243,7 @@ describe('fitting, leaks and order', () => {
     const leaks = screen.getByRole('button', { name: 'Bank A, The pipe: flange: leaks' })
     await userEvent.click(leaks)
     expect(headline().textContent).toContain('A joint ahead of the sensor leaks')
-    expect(headline().textContent).toContain('Next: Seal The pipe, flange, and test it again')
+    expect(headline().textContent).toContain('Next: Seal the flange at “The pipe”, and test it again')
     expect(part('Where it stands').getByText(/The first start is held: the pipe/)).toBeTruthy()
     await userEvent.type(screen.getByLabelText('Hole at the pipe, as round'), '4')
     expect(jobNow().exhaust.banks[0]!.pieces[1]!.leakM).toBeCloseTo(0.004, 9)

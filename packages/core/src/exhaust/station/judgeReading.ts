@@ -1,10 +1,12 @@
-import { fig, plain, say } from '../../verdict/index.ts'
+import { fig, plain, say, type Sentence } from '../../verdict/index.ts'
 import { idleOverlap, permissionOf } from './permissionOfCase.ts'
 import { chosenSpots, momentOf, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
 import { reversionAt } from './heatAtSpot.ts'
-import { openLeaks } from '../pipe/joints.ts'
+import { JOINT_WORDS, openLeaks, type Joint } from '../pipe/joints.ts'
 import { jointWords } from './leakPlan.ts'
 import { jointsInReach, jointsUpstream, leakAt, leakHoleM } from './leaksOfCase.ts'
+
+const sealing = (j: Joint): Sentence => say`Seal the ${JOINT_WORDS[j.kind]} at “${j.name}”, and test it again`
 
 /** Are the joints ahead of the sensor proved tight? */
 export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
@@ -16,7 +18,7 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
           ...plain,
           id: 'leaks',
           title: 'A joint leaks',
-          next: say`Seal ${jointWords(leak)}, and test it again`,
+          next: sealing(leak),
           state: 'stop',
           reason: say`${jointWords(leak)}: seal it and test it again. What it does to the reading is told once the sensor has its spot.`,
           source: 'leak check',
@@ -45,7 +47,7 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
     return {
       ...base,
       title: 'A joint ahead of the sensor leaks',
-      next: say`Seal ${jointWords(first)}, and test it again`,
+      next: sealing(first),
       state: 'stop',
       figureName: 'engine gets at idle, closed loop',
       figure: fig(idle.real.typical, 'lambda'),
@@ -60,7 +62,7 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
     return {
       ...base,
       title: 'Joints ahead of the sensor not tested',
-      next: say`Test ${jointWords(open[0]!)}, with soap or smoke`,
+      next: say`Test the ${JOINT_WORDS[open[0]!.kind]} at “${open[0]!.name}” with soap or smoke`,
       state: 'unknown',
       figureName: 'not tested',
       figure: fig(open.length, 'count'),
