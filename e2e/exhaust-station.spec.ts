@@ -95,8 +95,8 @@ test('the obvious spot is fouled by the linkage: the reason is told, another is 
 
   // The mouse over any point tells why.
   const box = (await unrolled(page).boundingBox())!
-  await page.mouse.move(box.x + box.width * 0.6, box.y + 300)
-  await expect(looked(page)).toContainText(/Forbidden|Nothing speaks|−/)
+  await page.mouse.move(box.x + box.width * 0.75, box.y + 218)
+  await expect(looked(page)).toContainText('No room for sensor, cable bend and tool: Floor of the tunnel')
   await page.mouse.move(box.x + box.width * 0.5, box.y + 60)
   await expect(looked(page)).toContainText('Forbidden, below level')
 

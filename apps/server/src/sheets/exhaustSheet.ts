@@ -4,6 +4,7 @@ import {
   bestSpots,
   chosenSpots,
   contextOf,
+  correctionLimitOf,
   deadCylinder,
   EXHAUST_CAUTIONS,
   EXHAUST_MOMENTS,
@@ -15,28 +16,28 @@ import {
   jointWords,
   LEAK_TEST_STEPS,
   leakPlan,
+  openLoopLambdaOf,
   partsOfExhaust,
   RAW_FUEL_SHARES,
   reversionAt,
+  RUN_WORDS,
   sensorAdvice,
   sentenceText,
   spotGrid,
   steeringDoubts,
+  TARGET_LAMBDA,
   type Band,
   type Catalogue,
   type ExhaustCase,
   type Family,
   type JobDocument,
   type JudgedSpot,
-  type RunId,
   type UnitChoice,
 } from '@lochmoor/core'
 import type { SheetHead } from './fuelSheet.ts'
 import { writeAssumptions, writeJudgement, writeParts, writeWorking } from './pdf/commonParts.ts'
 import { SheetPaper } from './pdf/sheetPaper.ts'
 import { drawUnrolled } from './pdf/unrolledDrawing.ts'
-
-export const RUN_WORDS: Readonly<Record<RunId, string>> = { a: 'Bank A', b: 'Bank B', common: 'Common pipe' }
 
 /** The working sheet of the exhaust sensor station. */
 export const exhaustSheet = async (
@@ -190,9 +191,9 @@ const readings = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void =>
   const dead = deadCylinder({
     cylinders,
     rawShare: RAW_FUEL_SHARES.injector,
-    lambda: 1,
-    target: 1,
-    correctionLimit: c.job.exhaust.correctionLimit ?? 0.25,
+    lambda: openLoopLambdaOf(c.job),
+    target: TARGET_LAMBDA,
+    correctionLimit: correctionLimitOf(c.job),
   })
   if (dead)
     sheet.paragraph(

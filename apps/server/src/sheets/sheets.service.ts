@@ -5,6 +5,7 @@ import {
   figureText,
   partsOfExhaust,
   partsOfFuel,
+  RUN_WORDS,
   sentenceText,
   TEMPLATE_WANTS,
   templateOfJob,
@@ -23,7 +24,7 @@ import { documentOf } from '../jobs/documentOf.ts'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
 import { VERSION } from '../version.ts'
 import { WorkshopEntity } from '../workshop/workshop.entity.ts'
-import { exhaustSheet, RUN_WORDS } from './exhaustSheet.ts'
+import { exhaustSheet } from './exhaustSheet.ts'
 import { fuelSheet, type SheetHead } from './fuelSheet.ts'
 import { templatePaper } from './pdf/templatePaper.ts'
 

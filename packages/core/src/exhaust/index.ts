@@ -31,6 +31,7 @@ export {
   type TemplateMark,
 } from './fitting/drillTemplate.ts'
 export { fittingAdvice, type FittingAdvice, type FittingWay } from './fitting/weldOrClamp.ts'
+export { RUN_WORDS } from './pipe/runWords.ts'
 export { exhaustFromWalkAround, usualBanks } from './pipe/fromWalkAround.ts'
 export { JOINT_WORDS, jointsOf, openLeaks, type Joint } from './pipe/joints.ts'
 export {
@@ -40,6 +41,8 @@ export {
   outwards,
   placeAt,
   runOf,
+  USUAL_PORT_HEIGHT_M,
+  usualPortAcrossM,
   type LaidPiece,
   type Place,
   type Point3,
@@ -49,7 +52,7 @@ export { exhaustLeak, type LeakCase, type LeakReading } from './reading/leak.ts'
 export { deadCylinder, RAW_FUEL_SHARES, readingOfRich, richMisfireShare, type DeadCylinder } from './reading/misfire.ts'
 export { permissionMap, type PermissionCase, type PermissionCell, type Steering } from './reading/permission.ts'
 export { judgeSpot, type JudgedSpot } from './spots/judgeSpot.ts'
-export { isPlaced, sweptObstacles } from './spots/obstacles.ts'
+export { isPlaced, sweptObstacles, USUAL_OBSTACLE_LENGTH_M, USUAL_OBSTACLE_WIDTH_DEG } from './spots/obstacles.ts'
 export { ANGLE_LIMITS, DISTANCE_BANDS, type DistanceBand } from './spots/schools.ts'
 export { USUAL_SENSOR, type SensorLimits, type SpotContext } from './spots/spotContext.ts'
 export {
@@ -84,15 +87,17 @@ export {
   SENSOR_NAMES,
   sensorCountOf,
   TARGET_LAMBDA,
+  USUAL_CORRECTION_LIMIT,
+  USUAL_OPEN_LOOP_LAMBDA,
   type ExhaustCase,
   type ExhaustChange,
   type ExhaustVerdict,
 } from './station/exhaustCase.ts'
 export { heatAtSpot, hexagonAtSpot, reversionAt, warmUpAtSpot, type HeatAtSpot } from './station/heatAtSpot.ts'
 export { adviceOf, bungsThatFit, piecesDrilled } from './station/judgeFitting.ts'
-export { bestSpotFor, judgedSpotOf, runsForSensor } from './station/judgeSpots.ts'
+export { bestSpotFor, judgedSpotOf, runsForSensor, withSpot } from './station/judgeSpots.ts'
 export { jointWords, LEAK_TEST_STEPS, leakPlan, type LeakPlanLine } from './station/leakPlan.ts'
-export { jointsUpstream, leakAt, leakHoleM, leakPlaceShare } from './station/leaksOfCase.ts'
+export { jointsUpstream, leakAt, leakHoleM, leakPlaceShare, USUAL_LEAK_M } from './station/leaksOfCase.ts'
 export { partsOfExhaust } from './station/partsOfExhaust.ts'
 export { permissionOf, type SteeringMap } from './station/permissionOfCase.ts'
 export { TEMPLATE_WANTS, templateOfJob, type TemplateOfJob, type TemplateWant } from './station/templateOfJob.ts'

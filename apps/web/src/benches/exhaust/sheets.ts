@@ -3,7 +3,7 @@ import { worstState, type ExhaustVerdict, type VerdictState } from '@lochmoor/co
 /** The sheets of the exhaust sensor station, in the order of the work. */
 export const SHEETS = [
   { path: '', title: 'Pipe', judges: null },
-  { path: 'spots', title: 'Spots', judges: ['spot', 'tail', 'gas', 'hexagon'] },
+  { path: 'spots', title: 'Spots', judges: ['spot', 'obstacles', 'tail', 'gas', 'hexagon'] },
   { path: 'heat', title: 'Heat and delay', judges: ['gas', 'hexagon', 'tail', 'response', 'water'] },
   { path: 'reading', title: 'False readings', judges: ['leaks', 'steering', 'foreign-air', 'fuel'] },
   { path: 'banks', title: 'How many', judges: ['count', 'crossing', 'foreign-air'] },

@@ -1,7 +1,5 @@
 import type { JointKind, PieceKind, RunId } from '@lochmoor/core'
 
-export const RUN_WORDS: Readonly<Record<RunId, string>> = { a: 'Bank A', b: 'Bank B', common: 'Common pipe' }
-
 /** Where there is little room. */
 export const RUN_SHORT: Readonly<Record<RunId, string>> = { a: 'Bank A', b: 'Bank B', common: 'Common' }
 

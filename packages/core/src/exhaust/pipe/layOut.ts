@@ -163,13 +163,19 @@ const layRun = (sized: readonly SizedPiece[], { id, cylinders, place }: Begin): 
   return { id, pieces, cylinders, mergedM: lastEdgeM(sized, merges) - edgeM, fromM: -edgeM, toM: fromM }
 }
 
+/** Of the first port above the ground, until it is measured. House figure, for drawing and ground only. */
+export const USUAL_PORT_HEIGHT_M = 0.55
+/** Right of the car's middle, until it is measured: for the drawing only. */
+export const usualPortAcrossM = (exhaust: ExhaustSection, bank: number): number =>
+  exhaust.banks.length > 1 && bank === 0 ? -0.2 : 0.2
+
 /** All runs of an exhaust, laid out in space from what was measured. A bank without pieces has no run. */
 export const layOut = (exhaust: ExhaustSection): Run[] => {
   const banks = exhaust.banks.flatMap((bank, i): Run[] => {
     if (bank.pieces.length === 0) return []
     const sized = sizedPieces(bank.pieces)
     const place = placeOf(
-      [0, bank.portAcrossM ?? (i === 0 ? (exhaust.banks.length > 1 ? -0.2 : 0.2) : 0.2), bank.portHeightM ?? 0.55],
+      [0, bank.portAcrossM ?? usualPortAcrossM(exhaust, i), bank.portHeightM ?? USUAL_PORT_HEIGHT_M],
       headed(bank.headingDeg ?? 0, 0),
     )
     return [layRun(sized, { id: i === 0 ? 'a' : 'b', cylinders: bank.cylinders, place })]

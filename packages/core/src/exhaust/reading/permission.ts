@@ -3,7 +3,8 @@ export type OverlapClass = 'mild' | 'sporting' | 'wild'
 
 export interface PermissionCase {
   readonly overlap: OverlapClass
-  readonly idleSpeedRpm: number
+  /** Absolute; a wild cam idles at little vacuum, and overlap upsets the reading there too. */
+  readonly idleManifoldPa: number
   readonly cylinders: number
   readonly displacementM3: number
   /** False air of the known leaks, kg/s, while the pipe sucks. */
@@ -30,6 +31,7 @@ export interface PermissionCell {
 /** Below these speeds, and below this load, overlap makes the reading falsely lean. Rules of thumb. */
 const OVERLAP_TO_RPM: Readonly<Record<OverlapClass, number>> = { mild: 0, sporting: 1300, wild: 2000 }
 const OVERLAP_BELOW_PA = 65e3
+const OVERLAP_OVER_IDLE_PA = 15e3
 /** Above it most engines are run rich: a narrow sensor no longer tells how rich. */
 const POWER_ABOVE_PA = 85e3
 const LEAK_CAREFUL = 0.01
@@ -53,14 +55,15 @@ const judged = (
   manifoldPa: number,
 ): Omit<PermissionCell, 'speedRpm' | 'manifoldPa'> => {
   if (c.never !== null) return { steering: 'must-not', why: c.never }
-  if (speedRpm < OVERLAP_TO_RPM[c.overlap] && manifoldPa < OVERLAP_BELOW_PA)
+  const overlapBelowPa = Math.max(OVERLAP_BELOW_PA, c.idleManifoldPa + OVERLAP_OVER_IDLE_PA)
+  if (speedRpm < OVERLAP_TO_RPM[c.overlap] && manifoldPa < overlapBelowPa)
     return { steering: 'must-not', why: 'overlap lets fresh air through: the reading is falsely lean' }
   const share = c.leakKgS / (c.airShare * airKgS(c, speedRpm, manifoldPa))
   if (share > LEAK_MUST_NOT) return { steering: 'must-not', why: 'the leak is too large a share of so little air' }
   if (pulseM(c, manifoldPa) > c.tailAfterM && speedRpm < 2500)
     return { steering: 'must-not', why: 'outside air reaches the sensor between the pulses' }
   if (share > LEAK_CAREFUL) return { steering: 'careful', why: 'the leak shifts the reading by more than 1 %' }
-  if (c.overlap !== 'mild' && speedRpm < OVERLAP_TO_RPM[c.overlap] + 500 && manifoldPa < OVERLAP_BELOW_PA)
+  if (c.overlap !== 'mild' && speedRpm < OVERLAP_TO_RPM[c.overlap] + 500 && manifoldPa < overlapBelowPa)
     return { steering: 'careful', why: 'overlap may still shift the reading' }
   if (manifoldPa > POWER_ABOVE_PA)
     return c.kind === 'narrowband'

@@ -96,7 +96,7 @@ describe('cylinders that do not burn', () => {
 describe('where the reading may steer', () => {
   const base: PermissionCase = {
     overlap: 'mild',
-    idleSpeedRpm: 800,
+    idleManifoldPa: 40e3,
     cylinders: 4,
     displacementM3: 2e-3,
     leakKgS: 0,
@@ -117,6 +117,7 @@ describe('where the reading may steer', () => {
     ['sporting cam, just above', { overlap: 'sporting' }, 1500, 45e3, 'careful'],
     ['sporting cam, cruise', { overlap: 'sporting' }, 2500, 55e3, 'may'],
     ['wild cam, low', { overlap: 'wild' }, 1800, 50e3, 'must-not'],
+    ['wild cam that idles at little vacuum', { overlap: 'wild', idleManifoldPa: 76e3 }, 900, 75e3, 'must-not'],
     ['leak at idle', { leakKgS: 3e-4 }, 800, 35e3, 'must-not'],
     ['leak at load', { leakKgS: 3e-4 }, 4000, 80e3, 'may'],
     ['hardly any tail', { tailAfterM: 0.05 }, 800, 45e3, 'must-not'],

@@ -12,8 +12,8 @@ export interface SweptObstacle {
 }
 
 /** Taken where they were not measured. */
-const USUAL_LENGTH_M = 0.05
-const USUAL_WIDTH_DEG = 30
+export const USUAL_OBSTACLE_LENGTH_M = 0.05
+export const USUAL_OBSTACLE_WIDTH_DEG = 30
 
 /** The shorter way from one clock angle to another, -180 to 180. */
 export const turnDeg = (fromDeg: number, toDeg: number): number => ((((toDeg - fromDeg + 180) % 360) + 360) % 360) - 180
@@ -28,7 +28,7 @@ export const isPlaced = (o: ExhaustObstacle): boolean => o.alongM !== null && o.
 export const sweptObstacles = (obstacles: readonly ExhaustObstacle[], run: RunId): SweptObstacle[] =>
   obstacles.flatMap((o): SweptObstacle[] => {
     if (o.run !== run || o.alongM === null || o.clockDeg === null || o.gapM === null) return []
-    const half = (o.lengthM ?? USUAL_LENGTH_M) / 2
+    const half = (o.lengthM ?? USUAL_OBSTACLE_LENGTH_M) / 2
     const otherM = o.moves ? (o.otherAlongM ?? o.alongM) : o.alongM
     const turn = o.moves ? turnDeg(o.clockDeg, o.otherClockDeg ?? o.clockDeg) : 0
     return [
@@ -37,7 +37,7 @@ export const sweptObstacles = (obstacles: readonly ExhaustObstacle[], run: RunId
         fromM: Math.min(o.alongM, otherM) - half,
         toM: Math.max(o.alongM, otherM) + half,
         middleDeg: o.clockDeg + turn / 2,
-        halfDeg: (o.widthDeg ?? USUAL_WIDTH_DEG) / 2 + Math.abs(turn) / 2,
+        halfDeg: (o.widthDeg ?? USUAL_OBSTACLE_WIDTH_DEG) / 2 + Math.abs(turn) / 2,
         gapM: o.moves ? Math.min(o.gapM, o.otherGapM ?? o.gapM) : o.gapM,
         moves: o.moves,
       },

@@ -6,7 +6,7 @@ import { judgeBung, judgeCable, judgeCrossing, judgeFuelOfSensor, judgeSensorTyp
 import { judgeHeat } from './judgeHeat.ts'
 import { judgeCount, judgeForeignAir, judgeGround, judgePipe } from './judgePipe.ts'
 import { judgeLeaks, judgeSteering } from './judgeReading.ts'
-import { judgeSpots } from './judgeSpots.ts'
+import { judgeObstacles, judgeSpots } from './judgeSpots.ts'
 
 export interface ExhaustAssessment {
   readonly c: ExhaustCase
@@ -23,6 +23,7 @@ const judgeAll = (c: ExhaustCase, { bungs }: Bungs, seek: boolean): ExhaustVerdi
     judgePipe(c),
     judgeCount(c),
     ...judgeSpots(c, seek),
+    judgeObstacles(c),
     ...judgeHeat(c),
     judgeLeaks(c),
     judgeSteering(c),

@@ -32,14 +32,8 @@ export const exhaustWorking = (
   const working = collectWorking(TITLES[id], (trace) => {
     if (!chosen) return
     const { spot } = chosen
-    if (id === 'gas-temperature')
-      heatAtSpot(c, spot, moment, {
-        step: (s) => (s.symbol === 't_c' || s.symbol === 'T_I' ? undefined : trace.step(s)),
-      })
-    if (id === 'sensor-delay')
-      heatAtSpot(c, spot, moment, {
-        step: (s) => (s.symbol === 't_c' || s.symbol === 'T_I' ? trace.step(s) : undefined),
-      })
+    if (id === 'gas-temperature') heatAtSpot(c, spot, moment, { heat: trace })
+    if (id === 'sensor-delay') heatAtSpot(c, spot, moment, { delay: trace })
     if (id === 'reversion') reversionAt(c, spot, moment, trace)
     if (id === 'exhaust-leak') leakAt(c, spot.run, leakHoleM(jointsUpstream(c, spot)), momentOf(c, moment), trace)
     if (id === 'clamp-fit') {

@@ -24,7 +24,12 @@ const bandOf = (f: (end: keyof Band) => number): Band => ({ low: f('low'), typic
 const BOSS_M = 0.006
 
 /** Gas, wall and delay at a place, at one moment. Null: the run is not there. */
-export const heatAtSpot = (c: ExhaustCase, spot: SensorSpot, id: ExhaustMomentId, trace?: Trace): HeatAtSpot | null => {
+export const heatAtSpot = (
+  c: ExhaustCase,
+  spot: SensorSpot,
+  id: ExhaustMomentId,
+  traces: { readonly heat?: Trace; readonly delay?: Trace } = {},
+): HeatAtSpot | null => {
   const run = runOf(c.runs, spot.run)
   const ends = c.heat[spot.run]?.[id]
   if (!run || !ends) return null
@@ -34,7 +39,7 @@ export const heatAtSpot = (c: ExhaustCase, spot: SensorSpot, id: ExhaustMomentId
     ReturnType<typeof sliceAt>
   >
   const gasSeconds = transportS(c.runs, c.heat, spot.run, spot.alongM, id)
-  if (trace) {
+  if (traces.heat) {
     const piece = pieceAt(run, spot.alongM)
     pipeHeat(
       {
@@ -45,7 +50,7 @@ export const heatAtSpot = (c: ExhaustCase, spot: SensorSpot, id: ExhaustMomentId
         outsideWM2K: moment.outsideWM2K.typical,
         cover: piece.piece.covered,
       },
-      trace,
+      traces.heat,
     )
   }
   return {
@@ -54,7 +59,7 @@ export const heatAtSpot = (c: ExhaustCase, spot: SensorSpot, id: ExhaustMomentId
     wallK: bandOf((e) => at[e].wallK),
     delay: sensorDelay(
       { speedRpm: moment.speedRpm, transportS: gasSeconds, sensorS: moment.sensorS, filmS: moment.filmS },
-      trace,
+      traces.delay,
     ),
   }
 }

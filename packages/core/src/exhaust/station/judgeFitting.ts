@@ -77,9 +77,12 @@ export const judgeBung = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVe
   const { bung, joinBy } = c.job.exhaust
   const pipes = piecesDrilled(c)
   if (pipes.length === 0) return []
-  const fitting = bungsThatFit(c, bungs).filter(
-    (b) => joinBy === null || (b.kind === 'clamp-on') === (joinBy === 'clamp'),
-  )
+  const suits = (b: BungPart) =>
+    (c.job.exhaust.sensor === null || b.thread === c.job.exhaust.sensor.thread) &&
+    (b.kind === 'clamp-on' || c.job.exhaust.material !== 'stainless' || b.metal === 'stainless')
+  const fitting = bungsThatFit(c, bungs)
+    .filter(suits)
+    .filter((b) => joinBy === null || (b.kind === 'clamp-on') === (joinBy === 'clamp'))
   const cure = (kind?: BungPart['kind']): Remedy<ExhaustChange>[] => {
     const best = fitting.find((b) => kind === undefined || b.kind === kind)
     return best ? [{ id: 'bung', label: say`${best.name}`, becomes: null, change: { bung: best } }] : []
@@ -108,6 +111,20 @@ export const judgeBung = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVe
         remedies: cure(),
       },
     ]
+  const { sensor, material } = c.job.exhaust
+  if (sensor && sensor.thread !== bung.thread)
+    return [
+      {
+        ...plain,
+        id: 'bung-a',
+        title: 'Sensor and boss have other threads',
+        state: 'stop',
+        next: say`Take a boss with the sensor’s thread`,
+        reason: say`${sensor.name} has ${sensor.thread}, ${bung.name} ${bung.thread}.`,
+        source: 'catalogue',
+        remedies: cure(),
+      },
+    ]
   return pipes.map(({ name, piece, index }): ExhaustVerdict => {
     const id = index === 0 ? 'bung-a' : 'bung-b'
     const fit = clampFitOf(bung, piece.outsideM)
@@ -125,17 +142,22 @@ export const judgeBung = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVe
     if (!fit) {
       const small = piece.outsideM < bung.leastPipeM
       const fits = fitsPipe(bung, piece.outsideM)
+      const otherSteel = fits && material === 'stainless' && bung.metal !== 'stainless'
       return {
         ...base,
-        title: fits ? `${name}: boss on the pipe` : `${name}: the boss does not sit on this pipe`,
-        state: fits ? 'ok' : 'stop',
+        title: otherSteel
+          ? `${name}: mild steel on a stainless pipe`
+          : fits
+            ? `${name}: boss on the pipe`
+            : `${name}: the boss does not sit on this pipe`,
+        state: otherSteel ? 'caution' : fits ? 'ok' : 'stop',
         limitName: small ? 'at least' : 'at most',
         limit: fig(small ? bung.leastPipeM : bung.mostPipeM, 'bore'),
         reason: fits
           ? say`Hole ${fig(bung.holeM, 'bore')}. Pilot first, step up, deburr, every chip out; the foot of the boss filed to the pipe.`
           : say`Its foot is made for other pipes: the gap would be bridged with weld.`,
         source: 'catalogue against the measured pipe',
-        remedies: fits ? [] : cure(),
+        remedies: otherSteel || !fits ? cure() : [],
       }
     }
     const [fault] = fit.faults

@@ -1,10 +1,11 @@
+import type { SensorSpot } from '../../job/index.ts'
 import { fig, plain, say, type Sentence } from '../../verdict/index.ts'
 import { idleOverlap, permissionOf } from './permissionOfCase.ts'
 import { chosenSpots, momentOf, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
 import { reversionAt } from './heatAtSpot.ts'
 import { JOINT_WORDS, openLeaks, type Joint } from '../pipe/joints.ts'
 import { jointWords } from './leakPlan.ts'
-import { jointsInReach, jointsUpstream, leakAt, leakHoleM } from './leaksOfCase.ts'
+import { jointsAhead, jointsInReach, jointsUpstream, leakAt, leakHoleM } from './leaksOfCase.ts'
 
 const sealing = (j: Joint): Sentence => say`Seal the ${JOINT_WORDS[j.kind]} at “${j.name}”, and test it again`
 
@@ -25,16 +26,18 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
         }
       : null
   }
-  const upstream = [
-    ...new Map(
-      chosenSpots(c)
-        .flatMap(({ spot }) => jointsUpstream(c, spot))
-        .map((j) => [`${j.run}${j.index}`, j]),
-    ).values(),
+  const upstream = jointsAhead(c)
+  const reachedBy = (spot: SensorSpot) =>
+    jointsInReach(c, spot, reversionAt(c, spot, 'idle')?.displacementM ?? 0).filter((j) => j.state === 'leaks')
+  const leaksOf = (spot: SensorSpot) => [
+    ...jointsUpstream(c, spot).filter((j) => j.state === 'leaks'),
+    ...reachedBy(spot),
   ]
-  const reachM = reversionAt(c, chosen.spot, 'idle')?.displacementM ?? 0
-  const reached = jointsInReach(c, chosen.spot, reachM).filter((j) => j.state === 'leaks')
-  const leaking = [...upstream.filter((j) => j.state === 'leaks'), ...reached]
+  // The sensor that suffers most by number of leaks speaks for the station.
+  const worst = chosenSpots(c)
+    .map(({ spot }) => ({ spot, leaks: leaksOf(spot) }))
+    .sort((a, b) => b.leaks.length - a.leaks.length)[0]!
+  const leaking = worst.leaks
   const open = upstream.filter((j) => j.state === null)
   const base = {
     ...plain,
@@ -43,7 +46,7 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
   }
   const [first] = leaking
   if (first) {
-    const idle = leakAt(c, chosen.spot.run, leakHoleM(leaking), momentOf(c, 'idle'))
+    const idle = leakAt(c, worst.spot.run, leakHoleM(leaking), momentOf(c, 'idle'))
     return {
       ...base,
       title: 'A joint ahead of the sensor leaks',
@@ -86,7 +89,9 @@ export const judgeSteering = (c: ExhaustCase): ExhaustVerdict | null => {
   if (!map) return null
   const may = map.cells.filter((x) => x.steering === 'may').length / map.cells.length
   const never = map.cells.every((x) => x.steering === 'must-not')
-  const idle = map.cells.find((x) => x.speedRpm === map.speedsRpm[0] && x.manifoldPa === map.manifoldsPa[1])!
+  const idlePa = momentOf(c, 'idle').manifoldPa
+  const nearestPa = map.manifoldsPa.reduce((a, b) => (Math.abs(b - idlePa) < Math.abs(a - idlePa) ? b : a))
+  const idle = map.cells.find((x) => x.speedRpm === map.speedsRpm[0] && x.manifoldPa === nearestPa)!
   return {
     ...plain,
     id: 'steering',

@@ -1,6 +1,8 @@
-import type { SensorSpot } from '../../job/index.ts'
+import type { ExhaustSection, SensorSpot } from '../../job/index.ts'
 import { fig, plain, say, type Remedy } from '../../verdict/index.ts'
+import { RUN_WORDS } from '../pipe/runWords.ts'
 import { judgeSpot, type JudgedSpot } from '../spots/judgeSpot.ts'
+import { isPlaced } from '../spots/obstacles.ts'
 import { coarseBest } from '../spots/coarseBest.ts'
 import { contextOf, SENSOR_NAMES, type ExhaustCase, type ExhaustChange, type ExhaustVerdict } from './exhaustCase.ts'
 
@@ -18,12 +20,12 @@ export const runsForSensor = (c: ExhaustCase, index: number): SensorSpot['run'][
   return c.runs.map((r) => r.id).reverse()
 }
 
-const withSpot = (c: ExhaustCase, index: number, spot: SensorSpot): ExhaustChange => {
-  const spots = [...c.job.exhaust.spots]
-  // Sensor B before sensor A: A waits where B sits until it is placed itself.
+/** The change that puts a sensor somewhere. Sensor B before sensor A: A waits where B sits until it is placed itself. */
+export const withSpot = (exhaust: ExhaustSection, index: number, spot: SensorSpot): Pick<ExhaustSection, 'spots'> => {
+  const spots = [...exhaust.spots]
   while (spots.length < index) spots.push(spot)
   spots[index] = spot
-  return { spots: spots.slice(0, Math.max(index + 1, Math.min(spots.length, c.sensorCount))) }
+  return { spots }
 }
 
 /** The best free spot for a sensor, sought on a coarse grid: in the first of its runs with one that is free. */
@@ -43,9 +45,9 @@ const remedyOf = (c: ExhaustCase, index: number, nowScore: number): Remedy<Exhau
   return [
     {
       id: 'spot',
-      label: say`${c.runs.length > 1 ? `${run === 'common' ? 'Common pipe' : `Bank ${run.toUpperCase()}`}, ` : ''}${fig(alongM, 'bore', 0)} after the merge at ${fig(clockDeg, 'angle')} of the clock`,
+      label: say`${c.runs.length > 1 ? `${RUN_WORDS[run]}, ` : ''}${fig(alongM, 'bore', 0)} after the merge at ${fig(clockDeg, 'angle')} of the clock`,
       becomes: fig(score, 'count'),
-      change: withSpot(c, index, { run, alongM, clockDeg }),
+      change: withSpot(c.job.exhaust, index, { run, alongM, clockDeg }),
     },
   ]
 }
@@ -106,4 +108,25 @@ export const judgeSpots = (c: ExhaustCase, seek: boolean): ExhaustVerdict[] => {
       remedies: seek && poor ? remedyOf(c, index, judged.score) : [],
     }
   })
+}
+
+/** An obstacle that nobody has measured forbids nothing: it is said, so that no spot is proved without it. */
+export const judgeObstacles = (c: ExhaustCase): ExhaustVerdict | null => {
+  const { obstacles } = c.job.exhaust
+  const open = obstacles.filter((o) => !isPlaced(o))
+  const [first] = open
+  if (c.runs.length === 0 || obstacles.length === 0) return null
+  return {
+    ...plain,
+    id: 'obstacles',
+    title: first ? 'An obstacle is not measured' : 'Obstacles measured',
+    state: first ? 'unknown' : 'ok',
+    figureName: 'not measured',
+    figure: fig(open.length, 'count'),
+    next: say`Measure ${first?.name ?? ''}: along, by the clock, and its distance from the pipe`,
+    reason: first
+      ? say`The spots are judged without ${first.name}: measure where it is along and around the pipe and how far off, at both ends of its travel if it moves.`
+      : say`All that were entered count.`,
+    source: 'geometry from the measured figures',
+  }
 }

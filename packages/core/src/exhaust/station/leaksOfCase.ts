@@ -5,7 +5,7 @@ import { jointsOf, type Joint } from '../pipe/joints.ts'
 import { exhaustLeak, PULSE_SHARE, PULSE_SUCTION_PA, type LeakReading } from '../reading/leak.ts'
 import type { Trace } from '../../verdict/index.ts'
 import { reversionAt } from './heatAtSpot.ts'
-import { correctionLimitOf, openLoopLambdaOf, TARGET_LAMBDA, type ExhaustCase } from './exhaustCase.ts'
+import { chosenSpots, correctionLimitOf, openLoopLambdaOf, TARGET_LAMBDA, type ExhaustCase } from './exhaustCase.ts'
 
 /** A small leak whose size nobody has measured: taken as this. */
 export const USUAL_LEAK_M = 0.002
@@ -16,6 +16,12 @@ export const isUpstream = (joint: Joint, spot: SensorSpot): boolean =>
 
 export const jointsUpstream = (c: ExhaustCase, spot: SensorSpot): Joint[] =>
   jointsOf(c.runs).filter((j) => isUpstream(j, spot))
+
+/** Joints ahead of any of the chosen sensors, each once. */
+export const jointsAhead = (c: ExhaustCase): Joint[] => {
+  const spots = chosenSpots(c).map((s) => s.spot)
+  return jointsOf(c.runs).filter((j) => spots.some((spot) => isUpstream(j, spot)))
+}
 
 /** Joints below the sensor that a pulse's length reaches: they count too. */
 export const jointsInReach = (c: ExhaustCase, spot: SensorSpot, reachM: number): Joint[] =>

@@ -1,7 +1,7 @@
 import type { PartLine } from '../../fuel/index.ts'
 import { fig, say } from '../../verdict/index.ts'
 import { clampFitOf } from '../fitting/clampFit.ts'
-import { jointsUpstream } from './leaksOfCase.ts'
+import { jointsAhead } from './leaksOfCase.ts'
 import { chosenSpots, type ExhaustCase } from './exhaustCase.ts'
 import { piecesDrilled } from './judgeFitting.ts'
 
@@ -22,9 +22,7 @@ export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
   const pipes = piecesDrilled(c)
   const assumed = pipes.some(({ piece }) => piece.assumed.includes('diameter'))
   const [pipe] = pipes
-  const joints = [
-    ...new Map(spots.flatMap(({ spot }) => jointsUpstream(c, spot)).map((j) => [`${j.run}${j.index}`, j])).values(),
-  ]
+  const joints = jointsAhead(c)
   return [
     ...(sensor
       ? [

@@ -41,7 +41,7 @@ export const permissionOf = (c: ExhaustCase): SteeringMap | null => {
   const cells = permissionMap(
     {
       overlap: idleOverlap(c) ?? 'mild',
-      idleSpeedRpm: idleRpm,
+      idleManifoldPa: idle.manifoldPa,
       cylinders: figureOf(job, 'vehicle.cylinders'),
       displacementM3: figureOf(job, 'vehicle.displacementM3'),
       leakKgS: leakAt(c, run.id, holeM, idle).share.typical * idle.airKgS * share,

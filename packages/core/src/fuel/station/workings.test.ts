@@ -1,19 +1,8 @@
 import { emptyLeg, type JobDocument } from '../../job/index.ts'
-import type { WorkingStep } from '../../verdict/index.ts'
+import { evaluateStep } from '../../verdict/test/evaluateStep.ts'
 import { engineOnFuel } from './operatingPoint.ts'
 import { catalogue, soundJob } from './test/jobs.ts'
 import { fuelWorking, WORKING_IDS } from './workings.ts'
-
-/** Evaluates the formula text of a step with the numbers of its inputs. */
-const evaluate = ({ formula, inputs }: WorkingStep): number => {
-  const names = Object.keys(inputs)
-  const body = formula.replace(/\^/g, '**').replace(/-2 \* log10/g, '(-2) * log10')
-  const functions = { sqrt: Math.sqrt, log10: Math.log10, exp: Math.exp, max: Math.max, min: Math.min, pi: Math.PI }
-  // The formula is this repository's own text, not input.
-  // eslint-disable-next-line @typescript-eslint/no-implied-eval
-  const f = new Function(...Object.keys(functions), ...names, `return ${body}`) as (...values: unknown[]) => number
-  return f(...Object.values(functions), ...names.map((n) => inputs[n]!.value))
-}
 
 const single = {
   systemType: 'single-line',
@@ -59,7 +48,7 @@ describe('workings', () => {
       for (const id of WORKING_IDS)
         for (const step of fuelWorking(job, engine, point, id).steps) {
           steps++
-          const value = evaluate(step)
+          const value = evaluateStep(step)
           expect({
             step: step.meaning,
             close: Math.abs(value - step.result) <= 2e-6 * Math.abs(step.result) + 1e-12,

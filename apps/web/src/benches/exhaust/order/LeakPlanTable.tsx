@@ -1,11 +1,18 @@
-import { JOINT_WORDS, leakPlan, LEAK_TEST_STEPS, type ExhaustCase, type LeakPlanLine } from '@lochmoor/core'
+import {
+  USUAL_LEAK_M,
+  RUN_WORDS,
+  JOINT_WORDS,
+  leakPlan,
+  LEAK_TEST_STEPS,
+  type ExhaustCase,
+  type LeakPlanLine,
+} from '@lochmoor/core'
 import { SentenceText } from '../../../fields/FigureText.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { StateShape } from '../../../marks/StateMark.tsx'
 import { enterRecord, run as doRun, setAt } from '../../../store/commands.ts'
 import { useMayWrite } from '../../../store/sessionStore.ts'
 import { pathOfPieces } from '../pipe/runDocument.ts'
-import { RUN_WORDS } from '../words.ts'
 
 const pathOf = ({ joint }: LeakPlanLine): string => `${pathOfPieces(joint.run)}.${joint.index}`
 
@@ -90,7 +97,7 @@ export const LeakPlanTable = ({ c }: { c: ExhaustCase }) => {
                       family="bore"
                       range="exhaust.piece.leakM"
                       value={line.joint.leakM}
-                      assumed={0.002}
+                      assumed={USUAL_LEAK_M}
                       how="Estimate what it would be as one round hole: for what it does to the reading."
                       onChange={(si) =>
                         doRun(setAt(`${pathOf(line)}.leakM`, si, `hole at ${line.joint.name.toLowerCase()}`))

@@ -1,8 +1,8 @@
 import { useId, useState } from 'react'
-import { type JobDocument } from '@lochmoor/core'
+import { usualPortAcrossM, USUAL_PORT_HEIGHT_M, type JobDocument } from '@lochmoor/core'
 import { run as doRun, setAt } from '../../../store/commands.ts'
 import { Group } from '../../bench/Group.tsx'
-import { PathField } from '../inputs/PathField.tsx'
+import { PathField } from '../../../fields/PathField.tsx'
 
 /** Cylinder numbers written as "1, 2, 3" or "1 2 3"; null where it is no such list. */
 export const readCylinders = (text: string): number[] | null => {
@@ -57,7 +57,7 @@ export const BankFields = ({ job, bank }: { job: JobDocument; bank: 0 | 1 }) => 
         label="First port above the ground"
         family="bore"
         how="Car level, tyres as on the road."
-        assumed={0.55}
+        assumed={USUAL_PORT_HEIGHT_M}
       />
       <PathField
         job={job}
@@ -68,7 +68,7 @@ export const BankFields = ({ job, bank }: { job: JobDocument; bank: 0 | 1 }) => 
         family="bore"
         how="Seen from the seat; left is negative."
         assumedWord="for the drawing only"
-        assumed={job.exhaust.banks.length > 1 && bank === 0 ? -0.2 : 0.2}
+        assumed={usualPortAcrossM(job.exhaust, bank)}
       />
       <PathField
         job={job}

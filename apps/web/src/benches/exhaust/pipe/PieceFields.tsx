@@ -13,7 +13,7 @@ import { NameEntry } from '../../../fields/NameEntry.tsx'
 import { run as doRun, setAt } from '../../../store/commands.ts'
 import { useUnit } from '../../../store/preferences.ts'
 import { Group } from '../../bench/Group.tsx'
-import { PathField } from '../inputs/PathField.tsx'
+import { PathField } from '../../../fields/PathField.tsx'
 import { JOINT_CHOICES, KIND_WORDS } from '../words.ts'
 
 interface Props {

@@ -1,7 +1,7 @@
-import { fig, JOINT_WORDS, type LaidPiece, type Run } from '@lochmoor/core'
+import { RUN_WORDS, fig, JOINT_WORDS, type LaidPiece, type Run } from '@lochmoor/core'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
-import { KIND_WORDS, RUN_WORDS } from '../words.ts'
+import { KIND_WORDS } from '../words.ts'
 
 /** Which cylinders have met in a piece, in words. */
 const metWords = (run: Run, p: LaidPiece): string => {

@@ -1,10 +1,17 @@
-import { chosenSpots, jointsUpstream, leakHoleM, runOf } from '@lochmoor/core'
+import {
+  USUAL_OPEN_LOOP_LAMBDA,
+  USUAL_CORRECTION_LIMIT,
+  chosenSpots,
+  jointsUpstream,
+  leakHoleM,
+  runOf,
+} from '@lochmoor/core'
 import { Columns } from '../../bench/Columns.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { ExhaustCautions } from '../ExhaustCautions.tsx'
 import { ForeignAir } from '../inputs/ForeignAir.tsx'
 import { FuelOfSensor } from '../inputs/FuelOfSensor.tsx'
-import { PathField } from '../inputs/PathField.tsx'
+import { PathField } from '../../../fields/PathField.tsx'
 import { SensorPicker } from '../inputs/SensorPicker.tsx'
 import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
@@ -33,7 +40,7 @@ export const ReadingSheet = (props: SheetProps) => {
               range="exhaust.correctionLimit"
               label="Most it may correct"
               family="share"
-              assumed={0.25}
+              assumed={USUAL_CORRECTION_LIMIT}
               decided
               how="As set in the controller: how much fuel closed loop may add or take away."
             />
@@ -43,7 +50,7 @@ export const ReadingSheet = (props: SheetProps) => {
               range="exhaust.openLoopLambda"
               label="Mixture by the table alone"
               family="lambda"
-              assumed={1}
+              assumed={USUAL_OPEN_LOOP_LAMBDA}
               how="With the loop switched off, warm, at idle."
             />
           </Group>

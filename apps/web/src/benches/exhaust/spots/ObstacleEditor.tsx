@@ -1,4 +1,12 @@
-import { emptyObstacle, isPlaced, type JobDocument, type RunId } from '@lochmoor/core'
+import {
+  USUAL_OBSTACLE_WIDTH_DEG,
+  USUAL_OBSTACLE_LENGTH_M,
+  RUN_WORDS,
+  emptyObstacle,
+  isPlaced,
+  type JobDocument,
+  type RunId,
+} from '@lochmoor/core'
 import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
@@ -6,8 +14,7 @@ import { NameEntry } from '../../../fields/NameEntry.tsx'
 import { Button } from '../../../shell/Button.tsx'
 import { run as doRun, setAt, setExhaust } from '../../../store/commands.ts'
 import { ListEditor } from '../../bench/ListEditor.tsx'
-import { PathField } from '../inputs/PathField.tsx'
-import { RUN_WORDS } from '../words.ts'
+import { PathField } from '../../../fields/PathField.tsx'
 
 interface Props {
   readonly job: JobDocument
@@ -86,7 +93,7 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
             range="exhaust.obstacle.lengthM"
             label="Along the pipe it reaches"
             family="bore"
-            assumed={0.05}
+            assumed={USUAL_OBSTACLE_LENGTH_M}
           />
           <PathField
             {...field}
@@ -102,7 +109,7 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
             range="exhaust.obstacle.widthDeg"
             label="Around the pipe it reaches"
             family="angle"
-            assumed={30}
+            assumed={USUAL_OBSTACLE_WIDTH_DEG}
           />
           <PathField
             {...field}

@@ -7,6 +7,7 @@ import {
   DISTANCE_SCHOOLS,
   judgeSpot,
   runsForSensor,
+  withSpot,
   type AngleSchool,
   type DistanceSchool,
   type RunId,
@@ -76,11 +77,7 @@ const Unrolled = (props: SheetProps) => {
   const sensorName = c.sensorCount < 2 ? 'sensor' : sensorIndex === 0 ? 'sensor A' : 'sensor B'
 
   const put = (next: SensorSpot) => {
-    const spots: SensorSpot[] = [...exhaust.spots]
-    // Sensor B before sensor A: A waits where B sits until it is placed itself.
-    if (sensorIndex === 1 && spots.length === 0) spots[0] = next
-    spots[sensorIndex] = next
-    doRun(setExhaust({ spots }, `spot of ${sensorName}`))
+    doRun(setExhaust(withSpot(exhaust, sensorIndex, next), `spot of ${sensorName}`))
     setLooked({ alongM: next.alongM, clockDeg: next.clockDeg })
   }
   const set = (alongM: number, clockDeg: number) => put({ run: run.id, alongM, clockDeg })

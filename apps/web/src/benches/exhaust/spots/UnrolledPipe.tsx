@@ -3,6 +3,7 @@ import {
   formatQuantity,
   GRID_STEP_DEG,
   GRID_STEP_M,
+  RUN_WORDS,
   sweptObstacles,
   type JobDocument,
   type Run,
@@ -82,7 +83,7 @@ export const UnrolledPipe = ({ job, run, grid, spots, cursor, onCursor, onSet }:
           width={width}
           height={HEIGHT}
           role="application"
-          aria-label={`${bandLabel(run)} unrolled. Arrow keys move the point by ${formatQuantity(GRID_STEP_M, bore, 0)} and ${GRID_STEP_DEG}°, with shift five times as far; Enter puts the sensor there.`}
+          aria-label={`${RUN_WORDS[run.id]} unrolled. Arrow keys move the point by ${formatQuantity(GRID_STEP_M, bore, 0)} and ${GRID_STEP_DEG}°, with shift five times as far; Enter puts the sensor there.`}
           aria-roledescription="unrolled pipe"
           tabIndex={0}
           className="absolute inset-0 block cursor-crosshair touch-pan-y"
@@ -91,7 +92,7 @@ export const UnrolledPipe = ({ job, run, grid, spots, cursor, onCursor, onSet }:
           onPointerDown={look}
         >
           <text x={10} y={19} fontSize="12.5" fontWeight="700">
-            {bandLabel(run)} unrolled
+            {RUN_WORDS[run.id]} unrolled
           </text>
           <rect
             x={MARGIN.left}
@@ -220,8 +221,6 @@ export const UnrolledPipe = ({ job, run, grid, spots, cursor, onCursor, onSet }:
     </figure>
   )
 }
-
-const bandLabel = (run: Run): string => (run.id === 'common' ? 'Common pipe' : run.id === 'a' ? 'Bank A' : 'Bank B')
 
 const FILL = {
   good: 'color-mix(in srgb, var(--ok) 62%, var(--sheet))',

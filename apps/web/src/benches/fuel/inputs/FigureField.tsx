@@ -1,7 +1,6 @@
 import type { RangedField } from '@lochmoor/contract'
-import { valueAt, type Family, type JobDocument, type Known } from '@lochmoor/core'
-import { QuantityField } from '../../../fields/QuantityField.tsx'
-import { measuredAt, run, setAt } from '../../../store/commands.ts'
+import type { Family, JobDocument } from '@lochmoor/core'
+import { PathField } from '../../../fields/PathField.tsx'
 
 interface Props {
   readonly job: JobDocument
@@ -18,16 +17,6 @@ interface Props {
 }
 
 /** A figure at its place in the document. */
-export const FigureField = ({ job, assumed, field, label, family, how, assumedWord, decided = false }: Props) => (
-  <QuantityField
-    label={label}
-    family={family}
-    range={field}
-    value={valueAt(job, field) as Known}
-    assumed={assumed(field)}
-    {...(assumedWord !== undefined && { assumedWord })}
-    how={how}
-    onChange={(si) => run(setAt(field, si, label.toLowerCase()))}
-    onMeasured={decided ? undefined : measuredAt(field, label, family)}
-  />
+export const FigureField = ({ field, assumed, ...rest }: Props) => (
+  <PathField {...rest} path={field} range={field} assumed={assumed(field)} />
 )

@@ -1,7 +1,7 @@
 import type { RangedField } from '@lochmoor/contract'
 import { valueAt, type Family, type JobDocument, type Known } from '@lochmoor/core'
-import { QuantityField } from '../../../fields/QuantityField.tsx'
-import { measuredAt, run, setAt } from '../../../store/commands.ts'
+import { QuantityField } from './QuantityField.tsx'
+import { measuredAt, run, setAt } from '../store/commands.ts'
 
 interface Props {
   readonly job: JobDocument

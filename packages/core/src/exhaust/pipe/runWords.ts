@@ -1,0 +1,4 @@
+import type { RunId } from '../../job/index.ts'
+
+/** What people call the stretches of an exhaust. */
+export const RUN_WORDS: Readonly<Record<RunId, string>> = { a: 'Bank A', b: 'Bank B', common: 'Common pipe' }
