@@ -1,5 +1,24 @@
+import type { Page } from '@playwright/test'
 import { startTestServer } from '../tools/launch/startTestServer.mjs'
 import { Bench, DEMO, expect, test } from './bench.ts'
+
+/** What the outbox keeps in the browser's own database, as text. */
+const waitingInBrowser = (page: Page): Promise<string> =>
+  page.evaluate(
+    () =>
+      new Promise<string>((resolve, reject) => {
+        const opening = indexedDB.open('lochmoor')
+        opening.onerror = () => reject(new Error('the outbox could not be opened'))
+        opening.onsuccess = () => {
+          const all = opening.result.transaction('waiting').objectStore('waiting').getAll()
+          all.onerror = () => reject(new Error('the outbox could not be read'))
+          all.onsuccess = () => {
+            opening.result.close()
+            resolve(JSON.stringify(all.result))
+          }
+        }
+      }),
+  )
 
 interface Book {
   records: { at: string; body: { kind: string; quantity: string; text: string; field: string } }[]
@@ -65,6 +84,9 @@ test('walks round a new car with mixed units and the keyboard alone, the server 
     await choose('Seen inside', 'Rust')
     await expect(bench.headline).toContainText('Repair first')
     await expect(page.getByRole('status').filter({ hasText: 'Kept here, not sent' })).toBeVisible()
+
+    // The last of them is in the browser's own database: that takes a moment after it stands on the page.
+    await expect.poll(() => waitingInBrowser(page)).toContain('"tankInside":"rust"')
 
     // A reload while nothing answers: the page itself cannot come, the edits stay in the browser.
     await page.reload().catch(() => undefined)
