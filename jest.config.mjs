@@ -1,5 +1,5 @@
 const swc = [
-  '@swc/jest',
+  new URL('./tools/jest/typescript.cjs', import.meta.url).pathname,
   {
     jsc: {
       target: 'es2022',
@@ -29,7 +29,8 @@ const project = (displayName, folder, extra = {}) => ({
 })
 
 export default {
-  testTimeout: 30_000,
+  // Ends what hangs; how quick a test is it does not judge.
+  testTimeout: 10 * 60_000,
   projects: [
     project('core', 'packages/core/src'),
     project('contract', 'packages/contract/src'),
@@ -41,6 +42,7 @@ export default {
     project('web', 'apps/web/src', {
       testEnvironment: 'jsdom',
       setupFiles: [new URL('./tools/jest/jsdom-gaps.cjs', import.meta.url).pathname],
+      setupFilesAfterEnv: ['<rootDir>/test/patience.ts'],
       testEnvironmentOptions: { customExportConditions: ['@lochmoor/source', 'browser', 'require', 'default'] },
     }),
     project('launch', 'tools/launch'),

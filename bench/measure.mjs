@@ -1,5 +1,10 @@
 // @ts-check
 
+/** A quick run goes through everything once or twice: it shows that nothing is broken, and measures nothing. */
+export const QUICK = process.env['LOCHMOOR_BENCH'] === 'quick'
+/** How often, as meant for a measurement; less in a quick run. @param {number} count @param {number} [least] */
+export const often = (count, least = 2) => (QUICK ? Math.max(least, Math.ceil(count / 500)) : count)
+
 /** @param {number[]} values @param {number} share */
 export const quantile = (values, share) => {
   const sorted = [...values].sort((a, b) => a - b)
@@ -7,8 +12,9 @@ export const quantile = (values, share) => {
 }
 export const median = (/** @type {number[]} */ values) => quantile(values, 0.5)
 
-/** Time of each of `rounds` calls, in microseconds, after warming up. @param {(i: number) => void} work @param {number} rounds */
-export const timesUs = (work, rounds) => {
+/** Time of each of `rounds` calls, in microseconds, after warming up. @param {(i: number) => void} work @param {number} wanted rounds */
+export const timesUs = (work, wanted) => {
+  const rounds = often(wanted)
   for (let i = 0; i < rounds / 4; i++) work(i)
   return Array.from({ length: rounds }, (_, i) => {
     const from = process.hrtime.bigint()

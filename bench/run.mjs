@@ -3,10 +3,15 @@ import { command } from './command.mjs'
 import { computation } from './computation.mjs'
 import { exhaustStation } from './exhaustStation.mjs'
 import { fuelStation } from './fuelStation.mjs'
+import { QUICK } from './measure.mjs'
 import { screen } from './screen.mjs'
 import { store } from './store.mjs'
 
-console.log('Measured on this machine; nothing here passes or fails.\n')
+console.log(
+  QUICK
+    ? 'A quick run through everything: the figures mean nothing.\n'
+    : 'Measured on this machine; nothing here passes or fails.\n',
+)
 computation()
 fuelStation()
 exhaustStation()

@@ -1,4 +1,3 @@
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test as base, type Page } from '@playwright/test'
 
 export const DEMO = {
@@ -88,12 +87,6 @@ export class Bench {
   async saved(): Promise<void> {
     await expect(this.page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
   }
-}
-
-/** What stands in the way of people who see, hear or move otherwise, as axe finds it. */
-export const violationsOf = async (page: Page) => {
-  const { violations } = await new AxeBuilder({ page }).analyze()
-  return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
 }
 
 export const test = base.extend<{ bench: Bench }>({

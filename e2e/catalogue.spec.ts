@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises'
-import { DEMO, expect, test, violationsOf } from './bench.ts'
+import { violationsOf } from './accessibility.ts'
+import { DEMO, expect, test } from './bench.ts'
 
 test('a pump of one’s own, pasted from a spreadsheet, is looked over, kept and chosen', async ({ page, bench }) => {
   await page.goto(`${bench.address}/catalogue/pumps`)
@@ -77,19 +78,3 @@ test('a list comes in as CSV after a look at every cell, and goes out again', as
   await dialog.getByRole('button', { name: 'Remove from the catalogue' }).click()
   await expect(page.getByText('No hose or tube answers to this search.')).toBeVisible()
 })
-
-for (const colorScheme of ['light', 'dark'] as const)
-  test.describe(colorScheme, () => {
-    test.use({ colorScheme })
-    test(`no accessibility violation in the catalogue, ${colorScheme}`, async ({ page, bench }) => {
-      for (const kind of ['pumps', 'injectors', 'hoses', 'fittings', 'filters', 'regulators', 'controllers']) {
-        await page.goto(`${bench.address}/catalogue/${kind}`)
-        await expect(page.getByRole('table')).toBeVisible()
-        expect([kind, await violationsOf(page)]).toEqual([kind, []])
-      }
-      await page.goto(`${bench.address}/catalogue/pumps`)
-      await page.getByRole('button', { name: 'Quarrie Q170' }).click()
-      await expect(page.getByText('Jobs that use it')).toBeVisible()
-      expect(await violationsOf(page)).toEqual([])
-    })
-  })

@@ -1,8 +1,7 @@
 import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
-import { DEMO, expect, test, violationsOf } from './bench.ts'
+import { DEMO, expect, test } from './bench.ts'
 
-const SHEETS = ['', '/spots', '/heat', '/reading', '/banks', '/fitting', '/order'] as const
 const goTo = async (page: Page, sheet: string): Promise<void> => {
   await page
     .getByRole('navigation', { name: 'Sheets of the exhaust sensor station' })
@@ -191,36 +190,4 @@ test('schools side by side, and a hole tried by size and place', async ({ page, 
     .first()
     .click()
   await expect(page.getByRole('region', { name: 'Where the reading may steer' })).toContainText('small corrections')
-})
-
-for (const colorScheme of ['light', 'dark'] as const)
-  test.describe(colorScheme, () => {
-    test.use({ colorScheme })
-    for (const [name, jobId] of [
-      ['of a measured exhaust', DEMO.curlew],
-      ['of an empty one', DEMO.plover],
-    ] as const)
-      test(`no accessibility violation on the sheets ${name}, ${colorScheme}`, async ({ page, bench }) => {
-        test.slow()
-        for (const sheet of SHEETS) {
-          await bench.openStation(jobId, `exhaust${sheet}`)
-          await page.waitForLoadState('networkidle')
-          if (sheet === '/spots' && jobId === DEMO.curlew) await expect(unrolled(page)).toBeVisible()
-          expect([sheet, await violationsOf(page)]).toEqual([sheet, []])
-        }
-      })
-  })
-
-test.describe('on a phone', () => {
-  test.use({ viewport: { width: 390, height: 844 } })
-  test('no sheet of the exhaust sensor station runs over the edge', async ({ page, bench }) => {
-    for (const sheet of SHEETS) {
-      await bench.openStation(DEMO.warden, `exhaust${sheet}`)
-      await page.waitForLoadState('networkidle')
-      const over = await page.evaluate(
-        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-      )
-      expect([sheet, over]).toEqual([sheet, 0])
-    }
-  })
 })

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
-import { DEMO, expect, test, violationsOf } from './bench.ts'
+import { DEMO, expect, test } from './bench.ts'
 
 const goTo = async (page: Page, sheet: string): Promise<void> => {
   await page.getByRole('navigation', { name: 'Sheets of the fuel station' }).getByRole('link', { name: sheet }).click()
@@ -168,32 +168,4 @@ test('sheets are reached by the palette', async ({ page, bench }) => {
   await page.getByPlaceholder('What do you want to do?').fill('fuel: tank')
   await page.keyboard.press('Enter')
   await expect(page).toHaveURL(/fuel\/tank$/)
-})
-
-for (const colorScheme of ['light', 'dark'] as const)
-  test.describe(colorScheme, () => {
-    test.use({ colorScheme })
-    test(`no accessibility violation on the sheets, ${colorScheme}`, async ({ page, bench }) => {
-      for (const sheet of ['choose', 'injectors', 'loop', 'suction', 'lines', 'tank', 'order']) {
-        await page.goto(`${bench.address}/jobs/${DEMO.curlew}/fuel/${sheet}`)
-        await expect(bench.headline).toBeVisible()
-        if (sheet === 'choose') await expect(page.getByText(/combinations pass/)).toBeVisible()
-        expect([sheet, await violationsOf(page)]).toEqual([sheet, []])
-      }
-    })
-  })
-
-test.describe('on a phone', () => {
-  test.use({ viewport: { width: 390, height: 844 } })
-  test('nothing of the sheets runs over the edge', async ({ page, bench }) => {
-    for (const sheet of ['', 'choose', 'injectors', 'loop', 'suction', 'lines', 'tank', 'order']) {
-      await page.goto(`${bench.address}/jobs/${DEMO.curlew}/fuel/${sheet}`)
-      await expect(bench.headline).toBeVisible()
-      if (sheet === 'choose') await expect(page.getByText(/combinations pass/)).toBeVisible()
-      const over = await page.evaluate(
-        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-      )
-      expect([sheet, over]).toEqual([sheet, 0])
-    }
-  })
 })

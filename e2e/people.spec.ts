@@ -1,5 +1,6 @@
 import { startTestServer } from '../tools/launch/startTestServer.mjs'
-import { Bench, DEMO, expect, test, violationsOf } from './bench.ts'
+import { violationsOf } from './accessibility.ts'
+import { Bench, DEMO, expect, test } from './bench.ts'
 
 test('signs in by one click in the demo, out again, and by e-mail and password', async ({ page, bench }) => {
   await page.context().clearCookies()

@@ -6,13 +6,17 @@ export default defineConfig({
   outputDir: '../test-results',
   globalSetup: './startApplication.ts',
   workers: 2,
-  fullyParallel: false,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // Screens are many and short: they fill up both workers to the end.
+  fullyParallel: true,
+  // Limits end what hangs; how quick something is they do not judge: a busy machine is as right as a quiet one.
+  timeout: 15 * 60_000,
+  expect: { timeout: 2 * 60_000 },
   forbidOnly: true,
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: CHROMIUM,
-    trace: 'retain-on-failure',
+    // Recording every step of every test takes a third of the time: only when somebody looks for a fault.
+    trace: process.env['LOCHMOOR_TRACE'] ? 'retain-on-failure' : 'off',
+    screenshot: 'only-on-failure',
   },
 })

@@ -1,5 +1,6 @@
 import { startTestServer } from '../tools/launch/startTestServer.mjs'
-import { Bench, DEMO, expect, test, violationsOf } from './bench.ts'
+import { violationsOf } from './accessibility.ts'
+import { Bench, DEMO, expect, test } from './bench.ts'
 
 test('two browsers: what only one changed is joined, what both changed is asked field by field', async ({
   browser,

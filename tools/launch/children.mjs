@@ -42,10 +42,10 @@ export const start = (command, args, options = {}) => {
  * Runs a command to its end and collects what it printed.
  * @param {string} command
  * @param {string[]} args
- * @param {import('node:child_process').SpawnOptions & { show?: boolean }} [options]
+ * @param {import('node:child_process').SpawnOptions & { show?: boolean, tell?: (text: string) => void }} [options] show: print what it prints; tell: hand it on instead
  * @returns {Promise<{ code: number, output: string }>}
  */
-export const run = (command, args, { show = false, ...options } = {}) =>
+export const run = (command, args, { show = false, tell, ...options } = {}) =>
   new Promise((resolve) => {
     // Its own process group would survive Ctrl-C; it shares ours, so the terminal's signal reaches it too.
     const child = start(command, args, { ...options, stdio: ['ignore', 'pipe', 'pipe'] })
@@ -56,7 +56,8 @@ export const run = (command, args, { show = false, ...options } = {}) =>
     ]))
       stream?.on('data', (/** @type {Buffer} */ chunk) => {
         output += chunk
-        if (show) target.write(chunk)
+        if (tell) tell(String(chunk))
+        else if (show) target.write(chunk)
       })
     child.on('error', (e) => resolve({ code: 127, output: `${output}${e.message}` }))
     child.on('close', (code) => resolve({ code: code ?? 1, output }))

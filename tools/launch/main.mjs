@@ -8,7 +8,7 @@ const HELP = `Lochmoor: planner and calculator for fuel injection conversions
   ./lochmoor test                        set up, check and test everything
   ./lochmoor start [--port N]            start the application on the MariaDB named in DATABASE_URL
   ./lochmoor calc [NAME] [--schema]      a calculator: JSON cases on standard input, results on standard output
-  ./lochmoor bench                       measure speed
+  ./lochmoor bench [--quick]             measure speed; quick: only go through it
 `
 
 /** @type {Record<string, () => Promise<(args: string[]) => Promise<number>>>} */

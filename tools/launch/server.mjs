@@ -5,6 +5,8 @@ import { start, stopAsked } from './children.mjs'
 import { inRoot } from './paths.mjs'
 
 const KEPT_LINES = 200
+/** Ends what hangs: a busy machine may take a minute over what takes a second. */
+const PATIENCE_MS = 5 * 60_000
 
 /**
  * Starts the built server. With a log file its structured log goes there and the last lines are kept; without, it is
@@ -46,7 +48,8 @@ export const startServer = (databaseUrl, port, { demo, logFile }) => {
 export const untilHealthy = async (port, ended) => {
   const state = { gone: false }
   void ended.then(() => (state.gone = true))
-  for (let i = 0; i < 600; i++) {
+  const deadline = Date.now() + PATIENCE_MS
+  while (Date.now() < deadline) {
     if (state.gone || stopAsked()) return false
     try {
       if ((await fetch(`http://127.0.0.1:${port}/api/health`)).status === 200) return true

@@ -13,7 +13,8 @@ describe('one set-up at a time', () => {
     const work = (/** @type {string} */ name, /** @type {boolean} */ fails = false) =>
       withSetUpLock(async () => {
         order.push(`${name} begins`)
-        await new Promise((resolve) => setTimeout(resolve, 50))
+        // The other has asked by now: it asks before it waits.
+        await new Promise((resolve) => setImmediate(resolve))
         order.push(`${name} ends`)
         if (fails) throw new Error(name)
       })

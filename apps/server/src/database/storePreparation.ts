@@ -6,7 +6,8 @@ import { DemoStore } from '../demo/demoStore.ts'
 import { DocumentUpgrade } from './documentUpgrade.ts'
 
 const LOCK = 'lochmoor-prepare'
-const LOCK_WAIT_S = 60
+/** Another server that really prepares may take long on a busy machine; one that died has let go of the lock. */
+const LOCK_WAIT_S = 600
 
 /** Brings the store up to this version before the first request. Safe with several servers starting at once. */
 @Injectable()
@@ -22,7 +23,7 @@ export class StorePreparation {
     const holder = this.database.createQueryRunner()
     try {
       const [row] = (await holder.query('select get_lock(?, ?) as held', [LOCK, LOCK_WAIT_S])) as { held: unknown }[]
-      if (Number(row?.held) !== 1) throw new Error('another server has been preparing the store for over a minute')
+      if (Number(row?.held) !== 1) throw new Error('another server has been preparing the store for over ten minutes')
       await this.database.runMigrations({ transaction: 'none' })
       await this.catalogue.storeStock(STOCK_CATALOGUE)
       await this.documents.run()

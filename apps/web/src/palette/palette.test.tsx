@@ -1,4 +1,4 @@
-import { render, screen } from '@testing-library/react'
+import { render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useCallback } from 'react'
 import { PaletteButton } from './PaletteButton.tsx'
@@ -33,8 +33,7 @@ describe('palette', () => {
     await userEvent.keyboard('{Control>}k{/Control}')
     await userEvent.type(await screen.findByPlaceholderText('What do you want to do?'), 'load show')
     await userEvent.keyboard('{Enter}')
-    await new Promise((resolve) => setTimeout(resolve, 20))
-    expect(onRun).toHaveBeenCalledWith('full')
+    await waitFor(() => expect(onRun).toHaveBeenCalledWith('full'))
     expect(screen.queryByRole('dialog')).toBeNull()
   })
 

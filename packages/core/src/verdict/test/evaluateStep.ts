@@ -14,7 +14,6 @@ export const evaluateStep = ({ formula, inputs }: WorkingStep): number => {
   const names = Object.keys(inputs)
   const body = formula.replace(/\^/g, '**').replace(/-2 \* log10/g, '(-2) * log10')
   // The formula is this repository's own text, not input.
-  // eslint-disable-next-line @typescript-eslint/no-implied-eval
   const f = new Function(...Object.keys(FUNCTIONS), ...names, `return ${body}`) as (...values: unknown[]) => number
   return f(...Object.values(FUNCTIONS), ...names.map((n) => inputs[n]!.value))
 }

@@ -1,0 +1,106 @@
+import { expect, type Page } from '@playwright/test'
+import { DEMO, type Bench } from './bench.ts'
+
+/** A screen as somebody reaches it, and what makes it show all it has. */
+export interface Screen {
+  readonly name: string
+  readonly path: string
+  readonly show?: (page: Page, bench: Bench) => Promise<void>
+}
+
+const station = (jobId: string, path: string, sheets: readonly string[], of: string): Screen[] =>
+  sheets.map((sheet) => ({
+    name: `${path}${sheet ? `, ${sheet}` : ''}, ${of}`,
+    path: `/jobs/${jobId}/${path}${sheet ? `/${sheet}` : ''}`,
+    show: async (page, bench) => {
+      await expect(bench.headline).toBeVisible()
+      if (sheet === 'choose') await expect(page.getByText(/combinations pass/)).toBeVisible()
+      if (sheet === 'spots' && jobId !== DEMO.plover)
+        await expect(page.getByRole('application', { name: /unrolled/ })).toBeVisible()
+    },
+  }))
+
+const FUEL = ['', 'choose', 'injectors', 'loop', 'suction', 'lines', 'tank', 'order']
+const EXHAUST = ['', 'spots', 'heat', 'reading', 'banks', 'fitting', 'order']
+const KINDS = ['pumps', 'injectors', 'hoses', 'fittings', 'filters', 'regulators', 'controllers', 'sensors', 'bungs']
+
+export const SCREENS: readonly Screen[] = [
+  { name: 'board', path: '/jobs' },
+  { name: 'account', path: '/account' },
+  { name: 'workshop', path: '/workshop' },
+  ...station(DEMO.carrier, 'walk-around', [''], 'a van'),
+  {
+    name: 'walk-around, tests, a van',
+    path: `/jobs/${DEMO.carrier}/walk-around`,
+    show: (page) => page.getByRole('tab', { name: /Tests/ }).click(),
+  },
+  ...station(DEMO.curlew, 'system', [''], 'measured'),
+  ...station(DEMO.curlew, 'fuel', FUEL, 'measured'),
+  ...station(DEMO.curlew, 'exhaust', EXHAUST, 'measured'),
+  ...station(DEMO.plover, 'exhaust', EXHAUST, 'empty'),
+  { name: 'log book', path: `/jobs/${DEMO.curlew}/log` },
+  { name: 'history', path: `/jobs/${DEMO.curlew}/history` },
+  ...KINDS.map((kind) => ({
+    name: `catalogue, ${kind}`,
+    path: `/catalogue/${kind}`,
+    show: (page: Page) => expect(page.getByRole('table')).toBeVisible(),
+  })),
+  {
+    name: 'a part and the jobs that use it',
+    path: '/catalogue/pumps',
+    show: async (page) => {
+      await page.getByRole('button', { name: 'Quarrie Q170' }).click()
+      await expect(page.getByText('Jobs that use it')).toBeVisible()
+    },
+  },
+  { name: 'no such page', path: '/nowhere' },
+  { name: 'an invitation that is none', path: '/invitation/nosuchtokennosuchtoken' },
+  { name: 'a guest link that is none', path: '/guest/nosuchtokennosuchtoken' },
+]
+
+/** What opens over a screen. */
+export const OVERLAYS: readonly Screen[] = [
+  {
+    name: 'a working',
+    path: `/jobs/${DEMO.curlew}/fuel`,
+    show: async (page, bench) => {
+      await bench.judgement.getByRole('button', { name: 'Working: return' }).click()
+      await expect(page.getByRole('dialog')).toBeVisible()
+    },
+  },
+  {
+    name: 'the palette',
+    path: `/jobs/${DEMO.curlew}/fuel`,
+    show: async (page, bench) => {
+      await expect(bench.headline).toBeVisible()
+      await page.keyboard.press('Control+k')
+      await expect(page.getByPlaceholder('What do you want to do?')).toBeVisible()
+    },
+  },
+  {
+    name: 'links for guests',
+    path: `/jobs/${DEMO.curlew}/fuel`,
+    show: async (page) => {
+      await page.getByRole('button', { name: 'This job' }).click()
+      await page.getByRole('menuitem', { name: 'Links for guests' }).click()
+      await expect(page.getByText('No link is open')).toBeVisible()
+    },
+  },
+  {
+    name: 'who is signed in',
+    path: `/jobs/${DEMO.curlew}/fuel`,
+    show: async (page) => {
+      await page.getByRole('button', { name: /^Account/ }).click()
+      await expect(page.getByRole('dialog')).toBeVisible()
+    },
+  },
+  {
+    name: 'signing in',
+    path: '/jobs',
+    show: async (page) => {
+      await page.context().clearCookies()
+      await page.reload()
+      await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+    },
+  },
+]

@@ -1,0 +1,23 @@
+import { spawnSync } from 'node:child_process'
+import { inRoot } from './paths.mjs'
+
+describe('./lochmoor bench', () => {
+  it('goes through everything it measures to the end', () => {
+    const { status, stdout, stderr } = spawnSync(inRoot('lochmoor'), ['bench', '--quick'], { encoding: 'utf8' })
+    expect([status, stderr, stdout]).toEqual([0, expect.any(String), expect.any(String)])
+    for (const part of [
+      'one fuel circuit',
+      'combinations over',
+      'exhaust sensor station of',
+      'book of a job',
+      'changes, next frame painted',
+    ])
+      expect(stdout).toContain(part)
+    expect(stdout).not.toMatch(/NaN|undefined/)
+  })
+
+  it('refuses what is no option', () => {
+    const { status, stderr } = spawnSync(inRoot('lochmoor'), ['bench', '--fast'], { encoding: 'utf8' })
+    expect([status, stderr]).toEqual([1, 'lochmoor: "--fast" is not an option; bench takes --quick or nothing.\n'])
+  })
+})
