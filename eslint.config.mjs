@@ -71,9 +71,9 @@ export default tseslint.config(
     rules: {
       ...PURE,
       ...forbid('react*', 'd3*', '@nestjs/*', 'typeorm', 'node:*', ...APPS, {
-        group: ['@lochmoor/core'],
+        regex: '^@lochmoor/core$',
         allowTypeImports: true,
-        message: 'The contract takes only types from the core.',
+        message: 'The contract takes types from the core, and the tree of the document from @lochmoor/core/job-shape.',
       }),
     },
   },

@@ -92,3 +92,31 @@ test('a file that is no picture is refused before it is sent', async ({ page, be
     .setInputFiles({ name: 'song.gif', mimeType: 'image/gif', buffer: Buffer.from('GIF89a') })
   await expect(page.getByRole('alert')).toContainText('song.gif is image/gif; allowed: JPEG, PNG or WebP')
 })
+
+test('a measurement follows its leg wherever it is moved: the correction reaches that hose and no other', async ({
+  page,
+  bench,
+}) => {
+  const id = await bench.copyOf(DEMO.warden, 'Copy for the legs')
+  await bench.openStation(id, 'fuel/lines')
+  const entry = (label: string) => page.locator('#measured').getByLabel(label, { exact: true })
+  const legs = page.getByRole('list', { name: 'Legs' })
+  await legs.getByRole('button').first().click()
+  const name = (await legs.getByRole('button').first().textContent())!.replace(/^1 /, '')
+  await entry('Length, seat to seat').fill('0.6 m')
+  await entry('Length, seat to seat').press('Enter')
+  await page.getByRole('button', { name: `Move ${name} down` }).click()
+  await expect(legs.getByRole('button').nth(1)).toContainText(name)
+  await bench.saved()
+  await page.getByRole('link', { name: 'Log book' }).click()
+  await page.getByRole('button', { name: /^Correct: .*length, seat to seat 0\.6 m/ }).click()
+  await page.getByLabel(/^Value/).fill('0.7 m')
+  await page.getByRole('button', { name: 'Enter in the book' }).click()
+  await bench.saved()
+  const { feed } = (await bench.stored(id, 'fuel')) as { feed: { legs: { name: string; lengthM: number }[] } }
+  expect(feed.legs.map((l) => [l.name, l.lengthM])[1]).toEqual([name, 0.7])
+  expect(feed.legs[0]!.lengthM).not.toBe(0.7)
+  await page.getByRole('link', { name: 'History' }).click()
+  await expect(page.getByText(`Feed line, leg “${name}”: length, seat to seat`).first()).toBeVisible()
+  await expect(page.getByText('Feed line, leg: order').first()).toBeVisible()
+})

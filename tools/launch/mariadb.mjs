@@ -33,6 +33,17 @@ const lastLines = (/** @type {string} */ file) =>
 const ask = (socket, sql) =>
   run('/usr/bin/mariadb', ['--no-defaults', `--socket=${socket}`, `-u${userInfo().username}`, '-N', '-B', '-e', sql])
 
+/**
+ * A folder for its temporary tables. A server that starts throws out every temporary table it finds in its own, so two
+ * that share one, as all share /tmp unless told otherwise, pull the tables from under each other and crash.
+ * @param {string} folder
+ */
+const temporaryFolder = (folder) => {
+  const path = join(folder, 'temporary')
+  mkdirSync(path, { recursive: true })
+  return `--tmpdir=${path}`
+}
+
 /** @param {string} folder @param {string[]} fast */
 const makeDataFolder = async (folder, fast) => {
   const user = userInfo().username
@@ -42,6 +53,7 @@ const makeDataFolder = async (folder, fast) => {
     '--no-defaults',
     `--user=${user}`,
     `--datadir=${fresh}`,
+    temporaryFolder(folder),
     '--auth-root-authentication-method=socket',
     `--auth-root-socket-user=${user}`,
     '--skip-test-db',
@@ -90,6 +102,7 @@ export const startMariadb = async (folder, { throwaway = false, port: wanted } =
       '--no-defaults',
       `--user=${userInfo().username}`,
       `--datadir=${data}`,
+      temporaryFolder(folder),
       `--pid-file=${join(folder, 'mariadbd.pid')}`,
       `--socket=${socket}`,
       '--bind-address=127.0.0.1',

@@ -19,9 +19,11 @@ export const startTestServer = async (wantedPort = 0, { durable = false, demo = 
   const url = await ensureSchema(database, 'lochmoor', password)
   const launch = async () => {
     const server = startServer(url, port, { demo, logFile: join(folder, 'server.log') })
-    if (!(await untilHealthy(port, server.ended)))
-      throw new Error(`the test server did not start:\n${server.lines.join('')}`)
-    return server
+    if (await untilHealthy(port, server.ended)) return server
+    server.child.kill('SIGTERM')
+    await server.ended
+    await database.stop()
+    throw new Error(`the test server did not start (its folder is ${folder}):\n${server.lines.join('')}`)
   }
   let server = await launch()
   return {

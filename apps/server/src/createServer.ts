@@ -26,6 +26,12 @@ export interface ServerOptions {
   readonly log: Logger
 }
 
+/**
+ * How long an idle connection is kept. Longer than any client or proxy waits before it takes a connection again: one that is
+ * closed in that very moment answers with a reset.
+ */
+const KEEP_ALIVE_MS = 75_000
+
 /** A job file with a book of photographs. */
 const MOST_JOB_FILE = '120mb'
 
@@ -87,6 +93,9 @@ export const createServer = async ({
   })
   if (webFolder) serveWeb(app, webFolder)
   app.enableShutdownHooks()
+  const http = app.getHttpServer()
+  http.keepAliveTimeout = KEEP_ALIVE_MS
+  http.headersTimeout = KEEP_ALIVE_MS + 5_000
   await app.init()
   await app.get(StorePreparation).prepare({ demo })
   return app

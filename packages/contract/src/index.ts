@@ -7,10 +7,7 @@ export * from './calculators/exhaustStation.ts'
 export * from './calculators/fuelStation.ts'
 export { RANGES } from './calculators/ranges.ts'
 export { explainProblem, explainProblems, type FieldProblem } from './field/explainProblems.ts'
-export { explainRange, figure, oneOf, range, wholeFigure, type Range } from './field/figure.ts'
-export { FIELD_RANGES, type RangedField } from './job/fieldRanges.ts'
-export { ExhaustSectionSchema } from './job/exhaustSection.ts'
-export { FuelSectionSchema } from './job/fuelSection.ts'
+export { explainRange, figure, oneOf, range, wholeFigure } from './field/figure.ts'
 export {
   JOB_SCHEMA_VERSION,
   JobDocumentSchema,
@@ -18,12 +15,12 @@ export {
   SECTION_NAMES,
   SECTION_SCHEMAS,
   SectionNameSchema,
-  VehicleSectionSchema,
   type SectionName,
 } from './job/jobDocument.ts'
 export * from './job/jobRequests.ts'
 export { CatalogueSchema, PART_KINDS, PART_SCHEMAS, PartKindSchema, type PartKind } from './job/parts.ts'
 export { JOB_MIGRATIONS, migrateSections, type JobMigration } from './job/migrations.ts'
+export { repointField, type SectionVersions } from './job/repointRecords.ts'
 export * from './people/people.ts'
 export * from './records/jobFile.ts'
 export * from './records/records.ts'

@@ -1,7 +1,7 @@
 import { emptyBank, emptyExhaust, emptyJob, emptyPiece } from '@lochmoor/core'
 
 const pipe = (kind: 'log' | 'pipe' | 'open-end', lengthM: number) => ({
-  ...emptyPiece(kind, kind),
+  ...emptyPiece(`${kind}-0`, kind, kind),
   lengthM,
   outsideM: 0.05,
 })

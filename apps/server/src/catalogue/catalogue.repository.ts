@@ -55,7 +55,7 @@ export class CatalogueRepository {
   sectionsWith(workshopId: string, partId: string): Promise<{ id: string; title: string; value: unknown }[]> {
     return this.database.query(
       `select j.id, j.title, s.value from job j join job_section s on s.job_id = j.id
-       where j.workshop_id = ? and s.section in ('fuel', 'system')
+       where j.workshop_id = ?
          and json_search(s.value, 'one', ?, '!', '$**.id') is not null
        order by j.title, j.id`,
       [workshopId, partId.replace(/[!%_]/g, '!$&')],

@@ -1,11 +1,23 @@
-import { CatalogueSchema, PART_KINDS, partFromCells } from '@lochmoor/contract'
-import { pumpAtVoltage, type PumpPart } from '@lochmoor/core'
+import { CatalogueSchema, PART_KINDS, partFromCells, type PartKind, type SectionName } from '@lochmoor/contract'
+import { emptyLeg, JOB, leavesOf, pumpAtVoltage, type PumpPart } from '@lochmoor/core'
 import Papa from 'papaparse'
 import { DataSource } from 'typeorm'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
 import { demoCaller, strangerOf, type Caller } from '../test/callers.ts'
 import { testServer, type TestServer } from '../test/testServer.ts'
 import { STOCK_CATALOGUE } from './stock/index.ts'
+
+/** Every place of the document that can hold a copy of a part. */
+const partPlaces = (): { kind: PartKind; path: string }[] =>
+  leavesOf(JOB).flatMap(([path, leaf]) => (leaf.is === 'part' ? [{ kind: leaf.kind as PartKind, path }] : []))
+
+/** A section with a part at a place; a list gets an item to hold it. */
+const withPart = (value: unknown, [key, ...rest]: readonly string[], part: object): unknown => {
+  if (key === undefined) return part
+  if (key === '*') return [withPart(emptyLeg('leg-0', 'Leg'), rest, part)]
+  const tree = value as Record<string, unknown>
+  return { ...tree, [key]: withPart(tree[key], rest, part) }
+}
 
 describe('stock catalogue', () => {
   it('holds the promised breadth', () => {
@@ -121,6 +133,26 @@ describe('catalogue endpoint', () => {
       await owner.put(path, { baseVersion: fuel.version + 1, value: fuel.value }).expect(200)
       await owner.delete('/api/catalogue/hoses/own-braided').expect(200)
     })
+
+    it.each(partPlaces().map(({ kind, path }) => [kind, path] as const))(
+      'one of %s cannot vanish while a job holds it at %s',
+      async (kind, path) => {
+        const job = DEMO_JOBS[3]!
+        const own = { ...STOCK_CATALOGUE[kind][0]!, id: `own-${kind}`, name: `Our own of ${kind}` }
+        await owner.put(`/api/catalogue/${kind}/${own.id}`, own).expect(200)
+        const [section, ...rest] = path.split('.') as [SectionName, ...string[]]
+        const stored = (await owner.get(`/api/jobs/${job.id}`)).body.sections[section]
+        const holding = withPart(stored.value, rest, own)
+        await owner
+          .put(`/api/jobs/${job.id}/sections/${section}`, { baseVersion: stored.version, value: holding })
+          .expect(200)
+        await owner.delete(`/api/catalogue/${kind}/${own.id}`).expect(409)
+        await owner
+          .put(`/api/jobs/${job.id}/sections/${section}`, { baseVersion: stored.version + 1, value: stored.value })
+          .expect(200)
+        await owner.delete(`/api/catalogue/${kind}/${own.id}`).expect(200)
+      },
+    )
 
     it('the list as CSV reads back as the same parts', async () => {
       for (const kind of PART_KINDS) {

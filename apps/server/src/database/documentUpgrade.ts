@@ -1,7 +1,8 @@
-import { JOB_SCHEMA_VERSION, migrateSections, SECTION_NAMES, SECTION_SCHEMAS } from '@lochmoor/contract'
+import { JOB_SCHEMA_VERSION, migrateSections, repointField, SECTION_NAMES, SECTION_SCHEMAS } from '@lochmoor/contract'
 import { Injectable } from '@nestjs/common'
-import { DataSource, In } from 'typeorm'
+import { DataSource, In, type EntityManager } from 'typeorm'
 import { JobSectionEntity, SectionHistoryEntity } from '../jobs/job.entity.ts'
+import { RecordEntity } from '../records/record.entity.ts'
 
 const BATCH = 200
 
@@ -36,6 +37,7 @@ export class DocumentUpgrade {
     const values = migrateSections(Object.fromEntries(stored.map((s) => [s.section, s.value])), from)
     const now = new Date()
     await this.database.transaction(async (manager) => {
+      await this.repoint(manager, jobId)
       for (const section of SECTION_NAMES) {
         const value = SECTION_SCHEMAS[section].parse(values[section]) as object
         const before = stored.find((s) => s.section === section)
@@ -48,5 +50,19 @@ export class DocumentUpgrade {
         await manager.insert(SectionHistoryEntity, { jobId, section, version: 1, ...row, at: now, who: 'Lochmoor' })
       }
     })
+  }
+
+  /** Entries of the log book name items by their id from now on, where it is certain which one they meant. */
+  private async repoint(manager: EntityManager, jobId: string): Promise<void> {
+    const records = await manager.findBy(RecordEntity, { jobId, kind: 'measurement' })
+    const history = await manager.find(SectionHistoryEntity, { where: { jobId }, order: { version: 'ASC' } })
+    for (const { seq, field, at, body } of records) {
+      if (field === null || body.kind !== 'measurement') continue
+      const versions = history
+        .filter((h) => h.section === field.split('.')[0])
+        .map((h) => ({ at: h.at.toISOString(), value: h.value }))
+      const now = repointField(field, at.toISOString(), versions)
+      if (now !== field) await manager.update(RecordEntity, { seq }, { field: now, body: { ...body, field: now } })
+    }
   }
 }

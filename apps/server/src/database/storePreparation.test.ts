@@ -3,8 +3,11 @@ import { emptyJob } from '@lochmoor/core'
 import { pino } from 'pino'
 import { DataSource } from 'typeorm'
 import { createServer } from '../createServer.ts'
+import { DEMO_JOBS } from '../demo/demoJobs.ts'
 import { documentOf } from '../jobs/documentOf.ts'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
+import { RecordsRepository } from '../records/records.repository.ts'
+import { asVersion4 } from '../test/oldDocuments.ts'
 import { testServer } from '../test/testServer.ts'
 
 describe('preparing the store', () => {
@@ -34,6 +37,71 @@ describe('preparing the store', () => {
     for (let i = 0; i < 2; i++) await database.undoLastMigration({ transaction: 'none' })
     const left = await database.query<Record<string, string>[]>('show tables')
     expect(left.flatMap((r) => Object.values(r))).toEqual(['migrations'])
+    await server.close()
+  })
+
+  it('gives the items of stored lists their ids, and entries of the book follow where it is certain', async () => {
+    const server = await testServer({ demo: false })
+    const database = server.app.get(DataSource)
+    const [workshop, id] = [randomUUID(), randomUUID()]
+    const old = asVersion4(DEMO_JOBS[3]!.document)
+    await database.query('insert into workshop (id, name) values (?, ?)', [workshop, 'Old shop'])
+    await server.app.get(JobsRepository).create(workshop, { id, document: DEMO_JOBS[3]!.document, who: 'Una Brock' })
+    for (const table of ['job_section', 'job_section_history'])
+      for (const [section, value] of Object.entries(old))
+        await database.query(`update ${table} set value = ?, schema_version = 4 where job_id = ? and section = ?`, [
+          JSON.stringify(value),
+          id,
+          section,
+        ])
+    const enter = (field: string) =>
+      server.app.get(RecordsRepository).add(workshop, id, [
+        {
+          id: randomUUID(),
+          at: new Date(Date.now() + 1000).toISOString(),
+          storedAt: null,
+          who: 'Una Brock',
+          body: {
+            kind: 'measurement',
+            quantity: 'q',
+            si: 1,
+            family: 'distance',
+            text: '1 m',
+            field,
+            place: '',
+            condition: '',
+            instrument: '',
+          },
+          corrects: null,
+          withdraws: false,
+        },
+      ])
+    for (const field of ['fuel.feed.legs.1.lengthM', 'exhaust.banks.0.pieces.9.lengthM', 'fuel.lowV'])
+      await enter(field)
+    const again = await createServer({
+      databaseUrl: server.databaseUrl,
+      webFolder: null,
+      demo: false,
+      log: pino({ level: 'silent' }),
+    })
+    const stored = await again.get(JobsRepository).find(workshop, id)
+    expect(documentOf(id, stored!.sections).fuel.feed.legs.map((l) => l.id)).toEqual([
+      'feed-leg-0',
+      'feed-leg-1',
+      'feed-leg-2',
+    ])
+    const book = await again.get(RecordsRepository).all(workshop, id)
+    const fields = book.map((r) => (r.body.kind === 'measurement' ? r.body.field : null))
+    expect(fields.sort()).toEqual([
+      'exhaust.banks.0.pieces.9.lengthM',
+      'fuel.feed.legs.feed-leg-1.lengthM',
+      'fuel.lowV',
+    ])
+    const [row] = await database.query<{ n: number }[]>('select count(*) n from record where field = ?', [
+      'fuel.feed.legs.feed-leg-1.lengthM',
+    ])
+    expect(Number(row!.n)).toBe(1)
+    await again.close()
     await server.close()
   })
 

@@ -8,6 +8,7 @@ import {
   type ExhaustPiece,
   type ExhaustSection,
   type PieceKind,
+  type RunId,
   type SensorPart,
 } from '@lochmoor/core'
 import { BUNGS } from '../catalogue/stock/bungs.ts'
@@ -16,8 +17,12 @@ import { SENSORS } from '../catalogue/stock/sensors.ts'
 const bung = (id: string): BungPart => BUNGS.find((b) => b.id === id)!
 const sensor = (id: string): SensorPart => SENSORS.find((s) => s.id === id)!
 
+/** Names are told apart within a list, so ids are made of them. */
+const idOf = (name: string): string => `the-${name.toLowerCase().replace(/[^a-z]+/g, '-')}`
+const obstacle = (name: string, run: RunId) => emptyObstacle(idOf(name), name, run)
+
 const piece = (kind: PieceKind, name: string, lengthM: number, more: Partial<ExhaustPiece> = {}): ExhaustPiece => ({
-  ...emptyPiece(kind, name),
+  ...emptyPiece(idOf(name), kind, name),
   lengthM,
   ...more,
 })
@@ -74,7 +79,7 @@ export const CURLEW_EXHAUST: ExhaustSection = {
   ],
   obstacles: [
     {
-      ...emptyObstacle('Gearbox linkage', 'common'),
+      ...obstacle('Gearbox linkage', 'common'),
       alongM: 0.17,
       lengthM: 0.06,
       clockDeg: 25,
@@ -86,7 +91,7 @@ export const CURLEW_EXHAUST: ExhaustSection = {
       otherGapM: 0.06,
     },
     {
-      ...emptyObstacle('Floor of the tunnel', 'common'),
+      ...obstacle('Floor of the tunnel', 'common'),
       alongM: 0.62,
       lengthM: 0.66,
       clockDeg: 0,
@@ -94,7 +99,7 @@ export const CURLEW_EXHAUST: ExhaustSection = {
       gapM: 0.075,
     },
     {
-      ...emptyObstacle('Gearbox mounting', 'common'),
+      ...obstacle('Gearbox mounting', 'common'),
       alongM: 0.24,
       lengthM: 0.16,
       clockDeg: 300,
@@ -141,9 +146,9 @@ export const WARDEN_EXHAUST: ExhaustSection = {
     },
   ],
   obstacles: [
-    { ...emptyObstacle('Bulkhead', 'a'), alongM: 0.2, lengthM: 0.3, clockDeg: 180, widthDeg: 120, gapM: 0.06 },
+    { ...obstacle('Bulkhead', 'a'), alongM: 0.2, lengthM: 0.3, clockDeg: 180, widthDeg: 120, gapM: 0.06 },
     {
-      ...emptyObstacle('Steering drop arm', 'a'),
+      ...obstacle('Steering drop arm', 'a'),
       alongM: 0.16,
       lengthM: 0.05,
       clockDeg: 270,
@@ -206,7 +211,7 @@ export const CARRIER_EXHAUST: ExhaustSection = {
     piece('open-end', 'Open end', 0.01, { outsideM: 0.057 }),
   ],
   obstacles: [
-    { ...emptyObstacle('Rear valance', 'common'), alongM: 0.4, lengthM: 0.3, clockDeg: 300, widthDeg: 70, gapM: 0.05 },
+    { ...obstacle('Rear valance', 'common'), alongM: 0.4, lengthM: 0.3, clockDeg: 300, widthDeg: 70, gapM: 0.05 },
   ],
   sensorCount: 1,
   spots: [{ run: 'common', alongM: 0.18, clockDeg: 40 }],

@@ -48,7 +48,7 @@ const leg = (
   ends: readonly [start: string | null, end: string | null],
   more: Partial<LineLeg> = {},
 ): LineLeg => ({
-  ...emptyLeg(name),
+  ...emptyLeg(`leg-${name.toLowerCase().replace(/[^a-z]+/g, '-')}`, name),
   lengthM,
   start: ends[0] === null ? null : pick(c.fittings, ends[0]),
   end: ends[1] === null ? null : pick(c.fittings, ends[1]),

@@ -5,6 +5,7 @@ import {
   JobFile,
   JobFileHead,
   migrateSections,
+  repointField,
   type Imported,
   type SectionName,
 } from '@lochmoor/contract'
@@ -49,7 +50,7 @@ export class ExportsService {
       id,
       createdAt: job.createdAt.toISOString(),
       stateSince: job.stateSince.toISOString(),
-      sections: documentOf(id, job.sections) as JobFile['sections'],
+      sections: documentOf(id, job.sections),
       records: records,
       photos: photos.map((p) => ({
         id: p.id,
@@ -112,7 +113,7 @@ export class ExportsService {
       await this.records.add(
         workshopId,
         id,
-        file.records.map((r) => withIds(r, ids)),
+        file.records.map((r) => pointedToday(withIds(r, ids), file, head.schemaVersion)),
         manager,
       )
     })
@@ -157,3 +158,21 @@ const withIds = (record: LogRecord, ids: ReadonlyMap<string, string>): LogRecord
       ? { ...record.body, photoId: ids.get(record.body.photoId) ?? record.body.photoId }
       : record.body,
 })
+
+/** An entry of an older file by the ids that its items get, where its history makes that certain. */
+const pointedToday = (record: LogRecord, { history }: JobFile, from: number): LogRecord => {
+  const { at, body } = record
+  if (from === JOB_SCHEMA_VERSION || body.kind !== 'measurement' || body.field === null) return record
+  const section = body.field.split('.')[0]
+  return {
+    ...record,
+    body: {
+      ...body,
+      field: repointField(
+        body.field,
+        at,
+        history.filter((h) => h.section === section),
+      ),
+    },
+  }
+}

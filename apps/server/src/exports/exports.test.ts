@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto'
-import { JOB_SCHEMA_VERSION, type JobFile } from '@lochmoor/contract'
+import { JOB_SCHEMA_VERSION, type JobFile, type SectionName } from '@lochmoor/contract'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
 import { demoCaller, strangerOf, type Caller } from '../test/callers.ts'
+import { asVersion1, asVersion2, asVersion3, asVersion4 } from '../test/oldDocuments.ts'
 import { testServer, type TestServer } from '../test/testServer.ts'
 
 let server: TestServer
@@ -15,27 +16,15 @@ afterAll(() => server.close())
 const ID = DEMO_JOBS[3]!.id
 const exported = async (id = ID): Promise<JobFile> =>
   (await owner.get(`/api/jobs/${id}/export`).expect(200)).body as JobFile
-const VERSION_1_FUEL = [
-  'ethanolShare',
-  'fuelTemperatureK',
-  'systemType',
-  'injectionPlace',
-  'setPressurePa',
-  'referenced',
-  'pump',
-  'strainer',
-  'filter',
-  'filterPosition',
-  'regulator',
-  'feed',
-  'return',
-  'injector',
-  'injectorCount',
-  'openingsPerCycle',
-  'lowV',
-  'runningV',
-  'highV',
-] as const satisfies readonly (keyof JobFile['sections']['fuel'])[]
+/** With the ids that items of lists got; parts keep theirs. */
+const withoutIds = (value: unknown): unknown => {
+  if (Array.isArray(value))
+    return value.map((v: object) =>
+      withoutIds(typeof v === 'object' && v !== null && 'id' in v ? { ...v, id: undefined } : v),
+    )
+  if (typeof value !== 'object' || value === null) return value
+  return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, withoutIds(v)]))
+}
 const same = ({ exportedAt: _, ...file }: JobFile) => file
 
 describe('a job as a file', () => {
@@ -78,28 +67,79 @@ describe('a job as a file', () => {
     await owner.get(`/api/jobs/${body.id}`).expect(404)
   })
 
-  it('a file of version 1 is brought up to today', async () => {
-    const { sections } = await exported()
-    const old = {
+  describe('of a released version', () => {
+    const head = (schemaVersion: number, sections: object) => ({
       format: 'lochmoor-job',
-      schemaVersion: 1,
+      schemaVersion,
       exportedAt: '2026-01-01T00:00:00.000Z',
       id: randomUUID(),
       createdAt: '2026-01-01T00:00:00.000Z',
       stateSince: '2026-01-01T00:00:00.000Z',
-      sections: {
-        vehicle: sections.vehicle,
-        // Of what a section had then; the rest is added on the way up.
-        fuel: Object.fromEntries(VERSION_1_FUEL.map((f) => [f, sections.fuel[f]])),
-      },
+      sections,
+    })
+    const job = DEMO_JOBS[3]!.document
+    const takenIn = async (file: object) => {
+      const { body } = await owner.post('/api/jobs/import', file).expect(201)
+      return { body, now: await exported(body.id as string) }
     }
-    const { body } = await owner.post('/api/jobs/import', old).expect(201)
-    expect(body.migratedFrom).toBe(1)
-    const now = await exported(body.id as string)
-    const { fuel } = now.sections
-    expect([fuel.lowV, fuel.pump?.id, fuel.pumpCount]).toEqual([sections.fuel.lowV, sections.fuel.pump?.id, 1])
-    expect([fuel.feed.lengthM, fuel.feed.legs, fuel.tank.lowerM]).toEqual([sections.fuel.feed.lengthM, [], null])
-    expect(now.sections.work.state).toBe('asked')
+    const names = (items: readonly { name: string }[]) => items.map((i) => i.name)
+
+    it.each([
+      [1, asVersion1(job)],
+      [2, asVersion2(job)],
+      [3, asVersion3(job)],
+      [4, asVersion4(job)],
+    ])('version %d opens with nothing lost that it held', async (version, sections) => {
+      const { body, now } = await takenIn(head(version, sections))
+      expect(body.migratedFrom).toBe(version)
+      for (const [name, held] of Object.entries(sections))
+        expect(withoutIds(now.sections[name as SectionName])).toMatchObject(held as object)
+      expect(now.sections.work.state).toBe(version === 1 ? 'asked' : job.work.state)
+    })
+    it('items of lists get their ids, and entries of the book follow them', async () => {
+      const fuel = asVersion4(job)['fuel']
+      const at = '2026-02-01T08:00:00.000Z'
+      const entry = (n: number, field: string) => ({
+        id: `d2e4d3c5-6f7c-4819-8b2c-00000000000${n}`,
+        at,
+        storedAt: at,
+        who: 'Tobin Raithe',
+        body: {
+          kind: 'measurement',
+          quantity: 'Length',
+          si: 0.45,
+          family: 'distance',
+          text: '0.45 m',
+          field,
+          place: '',
+          condition: '',
+          instrument: '',
+        },
+        corrects: null,
+        withdraws: false,
+      })
+      const { now } = await takenIn({
+        ...head(4, asVersion4(job)),
+        records: [entry(1, 'fuel.feed.legs.0.lengthM'), entry(2, 'exhaust.common.1.lengthM')],
+        history: [
+          {
+            section: 'fuel',
+            version: 1,
+            at: '2026-01-01T00:00:00.000Z',
+            who: 'Tobin Raithe',
+            schemaVersion: 4,
+            value: fuel,
+          },
+        ],
+      })
+      expect(now.sections.fuel.feed.legs.map((l) => l.id)).toEqual(['feed-leg-0', 'feed-leg-1', 'feed-leg-2'])
+      expect(names(now.sections.exhaust.common)).toEqual(names(job.exhaust.common))
+      expect(now.records.map((r) => (r.body.kind === 'measurement' ? r.body.field : ''))).toEqual([
+        'fuel.feed.legs.feed-leg-0.lengthM',
+        // Its section's history is not in the file: nobody knows whether it was moved.
+        'exhaust.common.1.lengthM',
+      ])
+    })
   })
 
   it.each([

@@ -16,7 +16,7 @@ import {
   VersionNumber,
   type SectionName,
 } from '@lochmoor/contract'
-import type { JobDocument, Result } from '@lochmoor/core'
+import type { Result } from '@lochmoor/core'
 import { Body, Controller, Delete, Get, Header, HttpCode, HttpException, Param, Post, Put, Query } from '@nestjs/common'
 import { ApiBody, ApiTags } from '@nestjs/swagger'
 import { z } from 'zod'
@@ -94,7 +94,7 @@ export class JobsController {
     @Body() body: unknown,
   ): Promise<SectionSaved> {
     const { baseVersion, value } = parseOrRefuse(sectionWrite(SECTION_SCHEMAS[section]), body)
-    return orRefuseJob(await this.jobs.write(caller, id, section, baseVersion, value as JobDocument[typeof section]))
+    return orRefuseJob(await this.jobs.write(caller, id, section, baseVersion, value))
   }
 
   @Post(':id/archive')

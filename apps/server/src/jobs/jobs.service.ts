@@ -14,6 +14,7 @@ import {
   differences,
   emptyJob,
   err,
+  JOB,
   jobFromTemplate,
   ok,
   type JobDocument,
@@ -133,7 +134,7 @@ export class JobsService {
           at: row.at.toISOString(),
           who: row.who,
           changes: older
-            ? differences(older.value, row.value).map((d) => ({
+            ? differences(JOB.fields[name], inTodaysShape(older, name), inTodaysShape(row, name)).map((d) => ({
                 path: d.path,
                 before: d.before ?? null,
                 after: d.after ?? null,

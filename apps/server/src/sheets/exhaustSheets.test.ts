@@ -35,9 +35,9 @@ const straight = (roundM: number): ExhaustSection => {
         ...emptyBank,
         cylinders: [1, 2, 3, 4, 5, 6],
         pieces: [
-          { ...emptyPiece('log', 'Manifold'), lengthM: 0.4, outsideM: 0.06 },
-          { ...emptyPiece('pipe', 'Pipe'), lengthM: 2, roundM },
-          { ...emptyPiece('open-end', 'Open end'), lengthM: 0.01 },
+          { ...emptyPiece('piece-0', 'log', 'Manifold'), lengthM: 0.4, outsideM: 0.06 },
+          { ...emptyPiece('piece-1', 'pipe', 'Pipe'), lengthM: 2, roundM },
+          { ...emptyPiece('piece-2', 'open-end', 'Open end'), lengthM: 0.01 },
         ],
       },
     ],

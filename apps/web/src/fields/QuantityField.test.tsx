@@ -8,8 +8,7 @@ const Field = ({ first = null, onStore }: { first?: number | null; onStore?: (v:
   return (
     <QuantityField
       label="Set pressure"
-      family="pressure"
-      range="fuel.setPressurePa"
+      path="fuel.setPressurePa"
       value={value}
       assumed={300e3}
       onChange={(v) => {

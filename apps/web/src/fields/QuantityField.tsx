@@ -1,10 +1,10 @@
-import { FIELD_RANGES, type RangedField } from '@lochmoor/contract'
 import {
   explainQuantityError,
+  figureAt,
   formatForEntry,
   formatQuantity,
   parseQuantity,
-  type Family,
+  type FigureNode,
   type Known,
   type Unit,
 } from '@lochmoor/core'
@@ -14,8 +14,8 @@ import { HowToMeasure } from './HowToMeasure.tsx'
 
 interface Props {
   readonly label: string
-  readonly family: Family
-  readonly range: RangedField
+  /** Its place in the document, which says what it measures and its range; "*" for any item of a list. */
+  readonly path: string
   readonly value: Known
   /** Used while nothing is entered. */
   readonly assumed?: number | undefined
@@ -25,7 +25,6 @@ interface Props {
   /** On leaving, where the figure has changed since the field was entered: what stands there, and as it was typed. */
   readonly onMeasured?: (si: number, typed: string) => void
   readonly how?: ReactNode
-  readonly whole?: boolean
   /** An empty field means this instead of "not known". */
   readonly emptyMeans?: number
 }
@@ -34,11 +33,7 @@ type Read =
   | { readonly si: Known; readonly note: string | null }
   | { readonly error: string; readonly choices?: readonly string[] }
 
-const readEntry = (
-  text: string,
-  { family, range, whole }: Pick<Props, 'family' | 'range' | 'whole'>,
-  unit: Unit,
-): Read => {
+const readEntry = (text: string, { family, range, whole }: FigureNode, unit: Unit): Read => {
   if (text.trim() === '') return { si: null, note: null }
   const parsed = parseQuantity(text, family, unit)
   if (!parsed.ok) {
@@ -46,7 +41,7 @@ const readEntry = (
     return { error: explainQuantityError(error), ...(error.code === 'ambiguous' && { choices: error.choices }) }
   }
   const { si, remark, unit: readIn } = parsed.value
-  const { min, max } = FIELD_RANGES[range]
+  const { min, max } = range
   const slack = 1e-9 * Math.max(Math.abs(min), Math.abs(max))
   if (si < min - slack || si > max + slack)
     return {
@@ -64,12 +59,14 @@ const readEntry = (
  * and keeps what it could not read, with the reason.
  */
 export const QuantityField = (props: Props) => {
-  const { assumed, assumedWord = 'assumed', emptyMeans, family, how, label, onChange, value } = props
-  const unit = useUnit(family)
+  const { assumed, assumedWord = 'assumed', emptyMeans, how, label, onChange, path, value } = props
+  const figure = figureAt(path)
+  if (!figure) throw new Error(`there is no figure at ${path}`)
+  const unit = useUnit(figure.family)
   const id = useId()
   // What stands in the field while it is worked on; null shows the stored figure.
   const [draft, setDraft] = useState<string | null>(null)
-  const read = draft === null ? null : readEntry(draft, props, unit)
+  const read = draft === null ? null : readEntry(draft, figure, unit)
   const before = useRef(value)
   const error = read && 'error' in read ? read.error : null
   const choices = (read && 'choices' in read ? read.choices : null) ?? []
@@ -78,7 +75,7 @@ export const QuantityField = (props: Props) => {
 
   const type = (text: string) => {
     setDraft(text)
-    const next = readEntry(text, props, unit)
+    const next = readEntry(text, figure, unit)
     if ('error' in next) {
       // What was half typed before it became unreadable is no figure: the one that stood there before holds.
       if (value !== before.current) onChange(before.current)
@@ -89,7 +86,7 @@ export const QuantityField = (props: Props) => {
   }
   /** One of the meanings of an ambiguous entry: it is an entry made and left. */
   const choose = (text: string) => {
-    const next = readEntry(text, props, unit)
+    const next = readEntry(text, figure, unit)
     if ('error' in next || next.si === null) return setDraft(text)
     onChange(next.si)
     if (next.si !== before.current) props.onMeasured?.(next.si, text)

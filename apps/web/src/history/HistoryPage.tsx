@@ -1,9 +1,8 @@
 import { SECTION_NAMES, type HistoryEntry, type HistoryPage as Page, type SectionName } from '@lochmoor/contract'
-import type { JobDocument } from '@lochmoor/core'
+import { describePath, type JobDocument } from '@lochmoor/core'
 import { useCallback, useEffect, useState } from 'react'
 import { explainApiError } from '../api/client.ts'
 import { fetchHistory, fetchVersion } from '../api/jobs.ts'
-import { fieldName } from '../jobs/fieldNames.ts'
 import { longTime } from '../jobs/shortTime.ts'
 import { showValue } from '../jobs/showValue.ts'
 import { Button } from '../shell/Button.tsx'
@@ -87,6 +86,7 @@ export const HistoryPage = () => {
 
 const EntryRow = ({ entry, jobId }: { entry: HistoryEntry; jobId: string }) => {
   const units = usePreferences((s) => s.units)
+  const job = useJobStore((s) => s.document)
   const now = useJobStore((s) => s.acknowledged[entry.section].version)
   const [trouble, setTrouble] = useState<string | null>(null)
   const restore = async () => {
@@ -117,7 +117,7 @@ const EntryRow = ({ entry, jobId }: { entry: HistoryEntry; jobId: string }) => {
               const path = `${entry.section}.${c.path}`
               return (
                 <li key={c.path} className="leading-snug">
-                  {fieldName(path)}: <span className="text-soft">{showValue(c.before, path, units)}</span>
+                  {describePath(path, job).label}: <span className="text-soft">{showValue(c.before, path, units)}</span>
                   {' → '}
                   <span className="font-semibold">{showValue(c.after, path, units)}</span>
                 </li>

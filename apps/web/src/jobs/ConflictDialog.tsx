@@ -1,10 +1,10 @@
+import { describePath } from '@lochmoor/core'
 import { Dialog } from 'radix-ui'
 import { useState } from 'react'
 import { Button } from '../shell/Button.tsx'
 import { settleConflict, type Choice } from '../store/conflicts.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { usePreferences } from '../store/preferences.ts'
-import { fieldName } from './fieldNames.ts'
 import { showValue } from './showValue.ts'
 
 /** Fields that two people changed differently: both values side by side, chosen one by one. Nothing is overwritten unasked. */
@@ -20,10 +20,15 @@ export const ConflictDialog = () => {
   )
 }
 
+/** Where one of them has taken the item out, that is what it says. */
+const shownOf = (...[value, path, units]: Parameters<typeof showValue>): string =>
+  value === undefined ? 'taken out' : showValue(value, path, units)
+
 type Clashes = NonNullable<NonNullable<ReturnType<typeof useJobStore.getState>['conflict']>['conflict']>['clashes']
 
 const Dispute = ({ section, clashes }: { section: string; clashes: Clashes }) => {
   const units = usePreferences((s) => s.units)
+  const job = useJobStore((s) => s.document)
   const [choices, setChoices] = useState<Readonly<Record<string, Choice>>>({})
   const open = clashes.filter((c) => !choices[c.path]).length
   const all = (choice: Choice) => setChoices(Object.fromEntries(clashes.map((c) => [c.path, choice])))
@@ -52,23 +57,24 @@ const Dispute = ({ section, clashes }: { section: string; clashes: Clashes }) =>
             <tbody>
               {clashes.map((c) => {
                 const path = `${section}.${c.path}`
+                const name = describePath(path, job).label
                 const option = (choice: Choice, value: unknown) => (
                   <td className="py-1 pr-2">
                     <button
                       type="button"
                       aria-pressed={choices[c.path] === choice}
-                      aria-label={`${choice === 'mine' ? 'Mine' : 'Theirs'}: ${showValue(value, path, units)}, for ${fieldName(path)}`}
+                      aria-label={`${choice === 'mine' ? 'Mine' : 'Theirs'}: ${shownOf(value, path, units)}, for ${name}`}
                       onClick={() => setChoices((old) => ({ ...old, [c.path]: choice }))}
                       className={`min-h-9 w-full border px-2 text-left font-semibold ${choices[c.path] === choice ? 'border-accent bg-accent text-on-accent' : 'border-ink hover:bg-wash'}`}
                     >
-                      {showValue(value, path, units)}
+                      {shownOf(value, path, units)}
                     </button>
                   </td>
                 )
                 return (
                   <tr key={c.path} className="border-b border-hair">
-                    <td className="py-1 pr-3">{fieldName(path)}</td>
-                    <td className="pr-3 text-soft">{showValue(c.base, path, units)}</td>
+                    <td className="py-1 pr-3">{name}</td>
+                    <td className="pr-3 text-soft">{shownOf(c.base, path, units)}</td>
                     {option('mine', c.mine)}
                     {option('theirs', c.theirs)}
                   </tr>

@@ -1,4 +1,3 @@
-import { familyOf, fieldName } from './fieldNames.ts'
 import { showValue } from './showValue.ts'
 
 describe('values as people read them', () => {
@@ -12,24 +11,20 @@ describe('values as people read them', () => {
     [[], 'walkAround.tests.compressionPa', 'nothing'],
     [{ id: 'p', name: 'Ousel L100' }, 'fuel.pump', 'Ousel L100'],
     ['', 'work.heldBy', 'empty'],
-    ['return', 'fuel.systemType', 'return'],
+    ['return', 'fuel.systemType', 'with return'],
+    [true, 'fuel.referenced', 'yes'],
+    [undefined, 'fuel.feed.legs.leg-1', 'not there'],
+    [{ id: 'leg-1', name: 'Tank to body', lengthM: 1 }, 'fuel.feed.legs.leg-1', 'Tank to body'],
+    [
+      { injection: 'port', firing: 'batch' },
+      'system.chosen',
+      'Chosen system: injection: in the ports; Chosen system: firing: batch',
+    ],
     [4, 'fuel.feed.bends90', '4'],
   ])('%j at %s is %s', (value, path, text) => expect(showValue(value, path)).toBe(text))
 
   it('in the reader’s units', () => {
     expect(showValue(400_000, 'fuel.setPressurePa', { pressure: 'psi' })).toBe('58.015\u2009psi')
     expect(showValue(0.0254, 'walkAround.engine.boreM', { bore: 'in' })).toBe('1\u2009in')
-  })
-
-  it.each([
-    ['fuel.lowV', 'Least voltage at the pump', 'voltage'],
-    ['walkAround.tests.idleVacuumPa', 'Vacuum at warm idle', 'pressure'],
-    ['fuel.feed.lengthM', 'Feed length', 'distance'],
-    ['system.boostLaterPa', 'boost later', 'pressure'],
-    ['work.heldBy', 'held by', null],
-    ['fuel.feed.measuredBoreM', 'feed: measured bore', 'bore'],
-  ])('%s is called %s', (path, name, family) => {
-    expect(fieldName(path)).toBe(name)
-    expect(familyOf(path)).toBe(family)
   })
 })

@@ -1,22 +1,29 @@
-import { formatMeasured, type Family } from '@lochmoor/core'
+import { describePath, formatMeasured, type Family } from '@lochmoor/core'
 import { unitOfFamily } from '../store/preferences.ts'
-import { entryOf, familyOf } from './fieldNames.ts'
+
+type Units = Partial<Record<Family, string>>
+
+const showList = (list: readonly unknown[], path: string, units: Units): string =>
+  list.length === 0 ? 'nothing' : list.map((v) => showValue(v, path, units)).join(', ')
+
+/** What has a name goes by it; of anything else each part that is known, by its name. */
+const showObject = (value: object, path: string, units: Units): string => {
+  if ('name' in value && typeof value.name === 'string') return value.name
+  const parts = Object.entries(value).filter(([key, v]) => v !== null && key !== 'id')
+  return parts
+    .map(([key, v]) => `${describePath(`${path}.${key}`).label}: ${showValue(v, `${path}.${key}`, units)}`)
+    .join('; ')
+}
 
 /** A stored value as one short text in the reader's units: parts by their name, what is not there as not known. */
-export const showValue = (value: unknown, path = '', units: Partial<Record<Family, string>> = {}): string => {
-  if (value === null || value === undefined) return 'not known'
-  const entry = entryOf(path)
-  if (Array.isArray(value))
-    return value.length === 0 ? 'nothing' : value.map((v) => showValue(v, path, units)).join(', ')
-  if (typeof value === 'object')
-    return 'name' in value && typeof value.name === 'string' ? value.name : JSON.stringify(value)
-  if (typeof value === 'boolean') return value ? 'yes' : 'no'
-  if (typeof value === 'string') {
-    const words = entry?.kind === 'choice' ? entry.options.find(([v]) => v === value)?.[1] : undefined
-    return words ?? (value === '' ? 'empty' : value)
-  }
+export const showValue = (value: unknown, path = '', units: Units = {}): string => {
+  if (value === undefined) return 'not there'
+  if (value === null) return 'not known'
+  if (Array.isArray(value)) return showList(value, path, units)
+  if (typeof value === 'object') return showObject(value, path, units)
+  const { family, words } = describePath(path)
+  if (typeof value === 'boolean') return words?.[String(value)]?.toLowerCase() ?? (value ? 'yes' : 'no')
+  if (typeof value === 'string') return words?.[value] ?? (value === '' ? 'empty' : value)
   if (typeof value !== 'number') return JSON.stringify(value)
-  const family = familyOf(path)
-  if (!family) return String(value)
-  return formatMeasured(value, unitOfFamily(units, family))
+  return family ? formatMeasured(value, unitOfFamily(units, family)) : String(value)
 }

@@ -1,8 +1,9 @@
 import 'fake-indexeddb/auto'
-import { emptyJob, withValueAt, type LogRecord } from '@lochmoor/core'
+import { SECTION_NAMES } from '@lochmoor/contract'
+import { emptyJob, emptyLeg, withValueAt, type JobDocument, type LogRecord } from '@lochmoor/core'
 import { act, render, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { initialJobState, useJobStore } from '../store/jobStore.ts'
+import { initialJobState, useJobStore, type JobState } from '../store/jobStore.ts'
 import { outbox } from '../store/outbox.ts'
 import { stopSending } from '../store/sending.ts'
 import { setUnitSystem } from '../store/preferences.ts'
@@ -38,6 +39,9 @@ const book = [
   entry(2, volts(12.1)),
   entry(1, { kind: 'note', text: 'Blows at the joint.' }),
 ]
+
+const acknowledgedOf = (job: JobDocument) =>
+  Object.fromEntries(SECTION_NAMES.map((s) => [s, { version: 1, value: job[s] }])) as JobState['acknowledged']
 
 const asked: string[] = []
 const open = (records: LogRecord[] = book, restingV: number | null = 12.6) => {
@@ -165,5 +169,52 @@ describe('log book', () => {
     act(() => useJobStore.setState({ bookTurn: 9 }))
     expect((await screen.findByRole('alert')).textContent).toContain('could not be fetched')
     expect(screen.getByRole('button', { name: 'Try again' })).toBeTruthy()
+  })
+
+  describe('of a leg of a line', () => {
+    const legs = (...list: [id: string, lengthM: number][]) =>
+      withValueAt(
+        emptyJob('Car'),
+        'fuel.feed.legs',
+        list.map(([legId, lengthM]) => ({ ...emptyLeg(legId, legId), lengthM })),
+      )
+    const measured = (field: string): LogRecord =>
+      entry(4, { ...volts(0.6), quantity: 'Length', family: 'distance', text: '0.6 m', field } as LogRecord['body'])
+    const openAt = (job: JobDocument, field: string) => {
+      open([measured(field)])
+      act(() => useJobStore.setState({ document: job, acknowledged: acknowledgedOf(job) }))
+    }
+    const correctTo = async (text: string) => {
+      await userEvent.click(await screen.findByRole('button', { name: /^Correct: / }))
+      await userEvent.clear(screen.getByLabelText(/^Value/))
+      await userEvent.type(screen.getByLabelText(/^Value/), text)
+      const button = screen.getByRole('button', { name: 'Enter in the book' })
+      if (!button.hasAttribute('disabled')) await userEvent.click(button)
+    }
+    const lengths = () => useJobStore.getState().document!.fuel.feed.legs.map((l) => [l.id, l.lengthM])
+
+    it('a correction finds it wherever it was moved', async () => {
+      openAt(legs(['leg-far', 3.4], ['leg-near', 0.6]), 'fuel.feed.legs.leg-near.lengthM')
+      await correctTo('0.7 m')
+      expect(lengths()).toEqual([
+        ['leg-far', 3.4],
+        ['leg-near', 0.7],
+      ])
+    })
+    it('a correction out of its range is refused with the range', async () => {
+      openAt(legs(['leg-near', 0.6]), 'fuel.feed.legs.leg-near.lengthM')
+      await correctTo('60 m')
+      expect(screen.getByText(/60\.00.m is not allowed here: 0\.02.m to 20\.00.m/)).toBeTruthy()
+      expect(lengths()).toEqual([['leg-near', 0.6]])
+    })
+    it.each(['fuel.feed.legs.leg-gone.lengthM', 'fuel.feed.legs.0.lengthM'])(
+      'an entry whose leg is gone or cannot be told says so and is only read: %s',
+      async (field) => {
+        openAt(legs(['leg-near', 0.6]), field)
+        expect(await screen.findByText('what it measured is no longer in the job')).toBeTruthy()
+        expect(screen.queryByRole('button', { name: /^Correct/ })).toBeNull()
+        expect(screen.queryByText('in use')).toBeNull()
+      },
+    )
   })
 })

@@ -1,4 +1,12 @@
-import { correctedIds, RECORD_KINDS, validMeasurements, type RecordKind } from '@lochmoor/core'
+import {
+  correctedIds,
+  RECORD_KINDS,
+  validMeasurements,
+  valueAt,
+  type JobDocument,
+  type LogRecord,
+  type RecordKind,
+} from '@lochmoor/core'
 import { Download, Printer } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Button } from '../shell/Button.tsx'
@@ -11,10 +19,15 @@ import { useBook } from './useBook.ts'
 
 const SEARCH_SETTLE_MS = 250
 
+/** Whether an entry was made of an item that is gone, or of one that cannot be told any more. */
+const isGone = ({ body }: LogRecord, job: JobDocument): boolean =>
+  body.kind === 'measurement' && body.field !== null && valueAt(job, body.field) === undefined
+
 /** The log book: only ever added to. */
 export const LogBookPage = () => {
   const jobId = useJobStore((s) => s.jobId)!
-  const title = useJobStore((s) => s.document!.vehicle.title)
+  const job = useJobStore((s) => s.document!)
+  const { title } = job.vehicle
   const mayWrite = useMayWrite()
   const [kind, setKind] = useState('')
   const [typed, setTyped] = useState('')
@@ -94,6 +107,7 @@ export const LogBookPage = () => {
                   jobId={jobId}
                   corrected={corrected.has(r.id)}
                   inForce={inForce.has(r.id)}
+                  gone={isGone(r, job)}
                   old={r.corrects === null ? null : (book.records.find((o) => o.id === r.corrects) ?? null)}
                   onCorrect={mayWrite && r.storedAt !== null ? () => setCorrecting(r.id) : null}
                 />

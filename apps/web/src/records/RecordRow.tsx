@@ -21,12 +21,14 @@ interface Props {
   readonly corrected: boolean
   /** Whether the computation stands on it. */
   readonly inForce: boolean
+  /** What it measured is no longer in the job, or cannot be told any more: the entry is read-only. */
+  readonly gone: boolean
   readonly old: LogRecord | null
   readonly onCorrect: (() => void) | null
 }
 
 /** One entry as it stands in the book; what was corrected stays readable. */
-export const RecordRow = ({ record, jobId, corrected, inForce, old, onCorrect }: Props) => {
+export const RecordRow = ({ record, jobId, corrected, inForce, gone, old, onCorrect }: Props) => {
   const { at, body, corrects, storedAt, who, withdraws } = record
   const Icon = ICON[body.kind]
   return (
@@ -36,7 +38,8 @@ export const RecordRow = ({ record, jobId, corrected, inForce, old, onCorrect }:
         <p className="text-soft">
           {KIND_WORDS[body.kind]}, {longTime(at)}, {who}
           {storedAt === null && <span className="ml-2 font-bold text-caution">kept here, not sent</span>}
-          {inForce && <span className="ml-2 font-bold text-ok">in use</span>}
+          {inForce && !gone && <span className="ml-2 font-bold text-ok">in use</span>}
+          {gone && <span className="ml-2 font-bold text-unknown">what it measured is no longer in the job</span>}
           {corrected && <span className="ml-2 font-bold text-caution">corrected later</span>}
         </p>
         {corrects !== null && (
@@ -49,7 +52,7 @@ export const RecordRow = ({ record, jobId, corrected, inForce, old, onCorrect }:
           <Body body={body} jobId={jobId} waiting={storedAt === null} />
         </div>
       </div>
-      {onCorrect && !corrected && !withdraws && (
+      {onCorrect && !gone && !corrected && !withdraws && (
         <button
           type="button"
           aria-label={`Correct: ${plainText(body)}`}

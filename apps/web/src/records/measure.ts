@@ -1,9 +1,10 @@
-import { FIELD_RANGES, type RangedField } from '@lochmoor/contract'
 import {
+  figureAt,
   FITNESS_TESTS,
   formatQuantity,
   isRelevant,
   measurementInForce,
+  walkEntryAt,
   valueAt,
   WALK_GROUPS,
   type FigureEntry,
@@ -13,7 +14,6 @@ import {
   type Unit,
 } from '@lochmoor/core'
 import { fetchRecords } from '../api/jobs.ts'
-import { entryOf } from '../jobs/fieldNames.ts'
 import { enterRecord, run, setAt } from '../store/commands.ts'
 import { useJobStore } from '../store/jobStore.ts'
 
@@ -28,21 +28,9 @@ export const measurable = (job: JobDocument): { entry: FigureEntry; group: strin
     entries.flatMap((entry) => (entry.kind === 'figure' && isRelevant(entry, job) ? [{ entry, group: title }] : [])),
   )
 
-/** The range of an entry, of one cylinder’s figure in a list, or of a figure of either line. */
-const rangeOf = (path: string): { min: number; max: number } | undefined =>
-  FIELD_RANGES[
-    path
-      .replace(/^exhaust\.(banks\.\d+\.pieces|common)\.\d+\./, 'exhaust.piece.')
-      .replace(/^exhaust\.banks\.\d+\./, 'exhaust.bank.')
-      .replace(/^exhaust\.obstacles\.\d+\.(other)?/, 'exhaust.obstacle.')
-      .replace(/^exhaust\.obstacle\.[A-Z]/, (start) => start.toLowerCase())
-      .replace(/\.\d+$/, '')
-      .replace(/^fuel\.(feed|return)\./, 'line.') as RangedField
-  ]
-
 /** What is wrong with a figure for an entry of the document, or null. */
 export const rangeProblem = (path: string, si: number, unit: Unit): string | null => {
-  const range = rangeOf(path)
+  const range = figureAt(path)?.range
   return !range
     ? null
     : si < range.min || si > range.max
@@ -59,7 +47,7 @@ export const enterMeasurement = (body: MeasurementBody, corrects: LogRecord | nu
 /** What a measurement put into the document: a figure, or the word that was chosen. */
 const valueOf = (body: MeasurementBody): unknown => {
   if (body.si !== null) return body.si
-  const entry = body.field === null ? undefined : entryOf(body.field)
+  const entry = body.field === null ? undefined : walkEntryAt(body.field)
   switch (entry?.kind) {
     case 'choice':
       return entry.options.find(([, words]) => words === body.text)?.[0] ?? null

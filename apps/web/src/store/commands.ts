@@ -1,11 +1,12 @@
-import type { NewRecord } from '@lochmoor/contract'
+import { JOB_SCHEMA_VERSION, type NewRecord } from '@lochmoor/contract'
 import {
+  figureAt,
   fuelLoopOf,
+  JOB,
   mergeThree,
   valueAt,
   withValueAt,
   type ExhaustChange,
-  type Family,
   type FuelChange,
   type FuelLoop,
   type JobDocument,
@@ -94,13 +95,13 @@ export const setLine = (which: LineName, change: Partial<LineDesign>, label: str
 })
 
 /** One leg of a line; the others stay. */
-export const setLeg = (which: LineName, index: number, change: Partial<LineLeg>, label: string): Command => ({
+export const setLeg = (which: LineName, id: string, change: Partial<LineLeg>, label: string): Command => ({
   label,
   merges: true,
-  can: (job) => job.fuel[which].legs[index] !== undefined,
+  can: (job) => job.fuel[which].legs.some((leg) => leg.id === id),
   apply: (job) => {
     const line = job.fuel[which]
-    const legs = line.legs.map((leg, i) => (i === index ? { ...leg, ...change } : leg))
+    const legs = line.legs.map((leg) => (leg.id === id ? { ...leg, ...change } : leg))
     return { ...job, fuel: { ...job.fuel, [which]: { ...line, legs } } }
   },
 })
@@ -147,6 +148,7 @@ const keep = (before: JobState, after: JobState): void => {
     outbox.put({
       key: sectionKey(jobId, section),
       kind: 'section',
+      schemaVersion: JOB_SCHEMA_VERSION,
       personId,
       jobId,
       section,
@@ -157,7 +159,7 @@ const keep = (before: JobState, after: JobState): void => {
       conflict: waiting?.conflict
         ? {
             ...waiting.conflict,
-            ...mergeThree<unknown>(waiting.baseValue, value, waiting.conflict.theirs),
+            ...mergeThree<unknown>(JOB.fields[section], waiting.baseValue, value, waiting.conflict.theirs),
           }
         : null,
       value,
@@ -224,9 +226,11 @@ export const enterRecord = (
 
 /** What a field of a station does when a figure was measured there: the figure stands in the log book too. */
 export const measuredAt =
-  (field: string, quantity: string, family: Family) =>
-  (si: number, text: string): void =>
+  (field: string, quantity: string) =>
+  (si: number, text: string): void => {
+    const family = figureAt(field)?.family ?? null
     enterRecord({ kind: 'measurement', quantity, si, family, text, field, place: '', condition: '', instrument: '' })
+  }
 
 /** Puts a photograph into the outbox, followed by its entry in the book. */
 export const enterPhoto = (blob: Blob, text: string): void => {

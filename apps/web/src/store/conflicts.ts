@@ -1,4 +1,4 @@
-import { withValueAt } from '@lochmoor/core'
+import { withChoice } from '@lochmoor/core'
 import { afterTakingIn, useJobStore } from './jobStore.ts'
 import { outbox } from './outbox.ts'
 import { sendNow } from './sending.ts'
@@ -15,7 +15,7 @@ export const settleConflict = (choices: Readonly<Record<string, Choice>>): void 
   if (!entry?.conflict || !document) return
   const { clashes, merged, theirs, theirVersion } = entry.conflict
   const value = clashes.reduce<unknown>(
-    (v, c) => (choices[c.path] === 'theirs' ? (c.path === '' ? c.theirs : withValueAt(v, c.path, c.theirs)) : v),
+    (v, c) => (choices[c.path] === 'theirs' ? withChoice(v, c.path, c.theirs) : v),
     merged,
   )
   outbox.put({

@@ -1,5 +1,5 @@
 import { SECTION_NAMES, type SectionName } from '@lochmoor/contract'
-import { mergeThree, type JobDocument } from '@lochmoor/core'
+import { JOB, mergeThree, type JobDocument } from '@lochmoor/core'
 import { create } from 'zustand'
 import type { SectionEntry } from './outbox.ts'
 
@@ -106,7 +106,10 @@ export const afterTakingIn = (
   if (!state.document) return state
   const withTheirs = (step: Step): Step => ({
     ...step,
-    document: { ...step.document, [section]: mergeThree<unknown>(base, step.document[section], theirs).merged },
+    document: {
+      ...step.document,
+      [section]: mergeThree<unknown>(JOB.fields[section], base, step.document[section], theirs).merged,
+    },
   })
   return {
     ...state,

@@ -1,5 +1,5 @@
 import { SECTION_NAMES, SECTION_SCHEMAS, type JobResponse } from '@lochmoor/contract'
-import { err, mergeThree, ok, sameValue, type JobDocument, type Result } from '@lochmoor/core'
+import { err, JOB, mergeThree, ok, sameValue, type JobDocument, type Result } from '@lochmoor/core'
 import type { ApiError } from '../api/client.ts'
 import { fetchJob } from '../api/jobs.ts'
 import { initialJobState, useJobStore, type JobState } from './jobStore.ts'
@@ -11,7 +11,13 @@ import { personNow } from './sessionStore.ts'
 const layOver = (document: JobDocument, job: JobResponse, entry: SectionEntry): JobDocument => {
   const stored = job.sections[entry.section]
   const parsed = SECTION_SCHEMAS[entry.section].safeParse(entry.value)
-  if (!parsed.success || sameValue(stored.value, entry.value)) {
+  // Kept with its reason, to be looked at; it is not laid over anything.
+  if (!parsed.success) {
+    if (entry.refused === undefined)
+      outbox.put({ ...entry, refused: 'It does not fit this version of Lochmoor. It is kept as it was.' })
+    return document
+  }
+  if (sameValue(stored.value, entry.value)) {
     outbox.remove(entry.key)
     return document
   }
@@ -19,7 +25,7 @@ const layOver = (document: JobDocument, job: JobResponse, entry: SectionEntry): 
   const own = entry.unanswered.find((v) => sameValue(v, stored.value))
   // Either our own earlier edit, whose answer was lost, or somebody else's, which is taken in.
   const base = own ?? entry.baseValue
-  const { merged, clashes } = mergeThree(base, parsed.data, stored.value)
+  const { merged, clashes } = mergeThree<unknown>(JOB.fields[entry.section], base, parsed.data, stored.value)
   const conflict = clashes.length > 0 ? { clashes, merged, theirs: stored.value, theirVersion: stored.version } : null
   outbox.put(
     conflict

@@ -1,6 +1,7 @@
 import type { NewRecord, SectionName } from '@lochmoor/contract'
 import type { Clash } from '@lochmoor/core'
 import { openDB, type IDBPDatabase } from 'idb'
+import { upgradeWaiting } from './upgradeWaiting.ts'
 
 interface Common {
   readonly key: string
@@ -25,6 +26,8 @@ export interface Conflict {
 export interface SectionEntry extends Common {
   readonly kind: 'section'
   readonly section: SectionName
+  /** Version of the document in whose shape the values stand; missing where a page of before version 5 wrote it. */
+  readonly schemaVersion?: number
   readonly baseVersion: number
   readonly baseValue: unknown
   readonly value: unknown
@@ -75,10 +78,12 @@ const persist = (work: (db: IDBPDatabase) => Promise<unknown>): void => {
 
 const readAll = async (): Promise<void> => {
   try {
-    for (const entry of (await (await database()).getAll(STORE)) as OutboxEntry[]) {
+    const stored = (await (await database()).getAll(STORE)) as OutboxEntry[]
+    upgradeWaiting(stored).forEach((entry, i) => {
       if (!entries.has(entry.key)) entries.set(entry.key, entry)
+      if (entry !== stored[i]) persist((db) => db.put(STORE, entry))
       lastSeq = Math.max(lastSeq, entry.seq)
-    }
+    })
   } catch (error) {
     // Private windows may refuse a database. Work goes on; only a lost connection would cost the last edits.
     onTrouble(`This browser cannot keep edits for later (${String(error)}).`)

@@ -1,4 +1,4 @@
-import { mergeThree, sameValue } from '@lochmoor/core'
+import { JOB, mergeThree, sameValue } from '@lochmoor/core'
 import { explainApiError, type ApiError } from '../api/client.ts'
 import { sendPhoto, sendRecord, writeSection } from '../api/jobs.ts'
 import { afterTakingIn, useJobStore, type JobState } from './jobStore.ts'
@@ -152,7 +152,7 @@ const acknowledge = (latest: SectionEntry, sent: unknown, version: number, saved
 /** Somebody else's changes: taken in where they do not clash with ours, else kept for a decision. */
 const takeIn = (latest: SectionEntry, theirs: unknown, theirVersion: number): Outcome => {
   const { baseValue, jobId, section, value } = latest
-  const { merged, clashes } = mergeThree(baseValue, value, theirs)
+  const { merged, clashes } = mergeThree(JOB.fields[section], baseValue, value, theirs)
   if (clashes.length > 0) {
     outbox.put({ ...latest, conflict: { clashes, merged, theirs, theirVersion } })
     return 'go-on'

@@ -77,7 +77,7 @@ export const exhaustCatalogue: Catalogue = {
 }
 
 export const piece = (kind: PieceKind, lengthM: number, more: Partial<ExhaustPiece> = {}): ExhaustPiece => ({
-  ...emptyPiece(kind, `The ${kind}`),
+  ...emptyPiece(`the-${kind}`, kind, `The ${kind}`),
   lengthM,
   outsideM: 0.05,
   wallM: 0.0015,

@@ -1,7 +1,6 @@
 import { z } from 'zod'
 import { figure, oneOf, orDefault, range, wholeFigure } from '../field/figure.ts'
-import { ExhaustSectionSchema } from '../job/exhaustSection.ts'
-import { VehicleSectionSchema } from '../job/jobDocument.ts'
+import { SECTION_SCHEMAS } from '../job/jobDocument.ts'
 import { RANGES } from './ranges.ts'
 
 const gasK = range(273.15, 1500, 'K')
@@ -89,8 +88,8 @@ export const ExhaustLeakInput = z.strictObject({
 export const ExhaustLeakOutput = z.strictObject({ share: Band, reads: Band, real: Band, atLimit: z.boolean() })
 
 export const SensorSpotsInput = z.strictObject({
-  vehicle: VehicleSectionSchema,
-  exhaust: ExhaustSectionSchema,
+  vehicle: SECTION_SCHEMAS.vehicle,
+  exhaust: SECTION_SCHEMAS.exhaust,
   run: oneOf(['a', 'b', 'common']),
   most: orDefault(wholeFigure(range(1, 20, '')), 5),
 })

@@ -1,6 +1,6 @@
 import { FuelCircuitInput } from '../calculators/fuelCircuit.ts'
-import { FIELD_RANGES } from '../job/fieldRanges.ts'
-import { FuelSectionSchema } from '../job/fuelSection.ts'
+import { emptyJob, figureAt } from '@lochmoor/core'
+import { SECTION_SCHEMAS } from '../job/jobDocument.ts'
 import { explainProblem, explainProblems } from './explainProblems.ts'
 
 const circuit = {
@@ -79,8 +79,8 @@ describe('problems of an input', () => {
 
 describe('ranges of the job document', () => {
   it('are those the section schema refuses by', () => {
-    const at = (lowV: number) => FuelSectionSchema.shape.lowV.safeParse(lowV).success
-    const { min, max } = FIELD_RANGES['fuel.lowV']
+    const at = (lowV: number) => SECTION_SCHEMAS.fuel.safeParse({ ...emptyJob('x').fuel, lowV }).success
+    const { min, max } = figureAt('fuel.lowV')!.range
     expect([at(min), at(max), at(min - 1e-6), at(max + 1e-6)]).toEqual([true, true, false, false])
   })
 })

@@ -1,11 +1,5 @@
+import type { Range } from '@lochmoor/core/job-shape'
 import { z } from 'zod'
-
-/** Allowed range of a figure, in SI or the unit named; both ends belong to it. */
-export interface Range {
-  readonly min: number
-  readonly max: number
-  readonly unit: string
-}
 
 export const range = (min: number, max: number, unit: string): Range => ({ min, max, unit })
 

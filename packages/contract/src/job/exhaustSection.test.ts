@@ -7,10 +7,10 @@ import {
   type ExhaustSection,
 } from '@lochmoor/core'
 import { explainProblem, explainProblems } from '../field/explainProblems.ts'
-import { ExhaustSectionSchema } from './exhaustSection.ts'
+import { SECTION_SCHEMAS } from './jobDocument.ts'
 
 const problemsOf = (input: unknown): string[] => {
-  const parsed = ExhaustSectionSchema.safeParse(input)
+  const parsed = SECTION_SCHEMAS.exhaust.safeParse(input)
   return parsed.success ? [] : explainProblems(parsed.error, input).map(explainProblem)
 }
 /** An exhaust of one bank with these pieces. */
@@ -19,12 +19,12 @@ const withPieces = (pieces: readonly ExhaustPiece[], more: Partial<ExhaustSectio
   banks: [{ ...emptyBank, cylinders: [1, 2, 3, 4], pieces }],
   ...more,
 })
-const pipe = { ...emptyPiece('pipe', 'Pipe'), lengthM: 1, outsideM: 0.05 }
+const pipe = { ...emptyPiece('piece-0', 'pipe', 'Pipe'), lengthM: 1, outsideM: 0.05 }
 
 describe('the stored exhaust', () => {
   it('an empty one and a measured one pass', () => {
     expect(problemsOf(emptyExhaust)).toEqual([])
-    expect(problemsOf(withPieces([pipe], { obstacles: [emptyObstacle('Frame', 'a')] }))).toEqual([])
+    expect(problemsOf(withPieces([pipe], { obstacles: [emptyObstacle('frame-0', 'Frame', 'a')] }))).toEqual([])
   })
   it.each([
     [
@@ -50,7 +50,7 @@ describe('the stored exhaust', () => {
     [
       'a cylinder twice',
       { ...emptyExhaust, banks: [{ ...emptyBank, cylinders: [1, 1] }] },
-      /banks\.0\.cylinders is \[1,1\]; allowed: every cylinder once/,
+      /banks\.0\.cylinders is \[1,1\]; allowed: each once/,
     ],
     [
       'a cylinder 0',
@@ -74,13 +74,19 @@ describe('the stored exhaust', () => {
     ],
     [
       'an obstacle without a gap that is a number',
-      { ...emptyExhaust, obstacles: [{ ...emptyObstacle('Frame', 'a'), gapM: 'near' }] },
+      { ...emptyExhaust, obstacles: [{ ...emptyObstacle('frame-0', 'Frame', 'a'), gapM: 'near' }] },
       'obstacles.0.gapM is "near"; allowed: a number, 0 to 1 m',
     ],
     [
       'forty-one pieces',
-      withPieces(Array.from({ length: 41 }, () => pipe)),
+      withPieces(Array.from({ length: 41 }, (_, i) => ({ ...pipe, id: `piece-${i}` }))),
       /banks\.0\.pieces is .*allowed: at most 40 pieces/,
+    ],
+    ['two pieces of one id', withPieces([pipe, pipe]), /banks\.0\.pieces is .*; allowed: every piece once, by its id/],
+    [
+      'an id of capitals',
+      withPieces([{ ...pipe, id: 'Piece-0' }]),
+      /banks\.0\.pieces\.0\.id is "Piece-0"; allowed: an id/,
     ],
     ['three sensors', { ...emptyExhaust, sensorCount: 3 }, 'sensorCount is 3; allowed: a whole number, 0 to 2'],
     ['a field of its own', { ...emptyExhaust, colour: 'red' }, 'colour is "red"; allowed: no field of this name here'],

@@ -1,7 +1,6 @@
 import { z } from 'zod'
 import { oneOf, range, wholeFigure } from '../field/figure.ts'
-import { JobTitle, SECTION_SCHEMAS, SectionNameSchema } from './jobDocument.ts'
-import { WorkStateSchema } from './workSection.ts'
+import { JobTitle, SECTION_SCHEMAS, SectionNameSchema, WorkStateSchema } from './jobDocument.ts'
 
 /** A stored section with the version a later write must name. */
 const versioned = <T extends z.ZodType>(value: T) =>

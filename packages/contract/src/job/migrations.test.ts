@@ -59,12 +59,53 @@ const version3 = {
   },
 }
 
-const version4 = { ...version3, exhaust }
+/** A list before its items had ids, and what its items are called. */
+const piece = { name: 'Pipe', kind: 'pipe', lengthM: 1 }
+const leg = { name: 'Tank to body', lengthM: 0.6 }
+const version4 = {
+  ...version3,
+  fuel: { ...version3.fuel, feed: { ...version3.fuel.feed, legs: [leg, { ...leg, name: 'Body to rail' }] } },
+  exhaust: {
+    ...exhaust,
+    banks: [
+      { cylinders: [1, 2], pieces: [piece] },
+      { cylinders: [3, 4], pieces: [] },
+    ],
+    common: [piece, { ...piece, name: 'Tail pipe' }],
+    obstacles: [{ name: 'Frame', run: 'a' }],
+  },
+}
+const version5 = {
+  ...version4,
+  fuel: {
+    ...version4.fuel,
+    feed: {
+      ...version4.fuel.feed,
+      legs: [
+        { id: 'feed-leg-0', ...leg },
+        { id: 'feed-leg-1', ...leg, name: 'Body to rail' },
+      ],
+    },
+  },
+  exhaust: {
+    ...exhaust,
+    banks: [
+      { cylinders: [1, 2], pieces: [{ id: 'bank-a-piece-0', ...piece }] },
+      { cylinders: [3, 4], pieces: [] },
+    ],
+    common: [
+      { id: 'common-piece-0', ...piece },
+      { id: 'common-piece-1', ...piece, name: 'Tail pipe' },
+    ],
+    obstacles: [{ id: 'obstacle-0', name: 'Frame', run: 'a' }],
+  },
+}
 
 const fixtures: Record<string, { before: object; after: object }> = {
   '1-to-2: walk-around, system and work': { before: version1, after: version2 },
   '2-to-3: legs of the lines, tank, vapour and what parts say more': { before: version2, after: version3 },
-  '3-to-4: the exhaust and its sensors': { before: version3, after: version4 },
+  '3-to-4: the exhaust and its sensors': { before: version3, after: { ...version3, exhaust } },
+  '4-to-5: legs, pieces and obstacles have ids': { before: version4, after: version5 },
 }
 
 describe('migrations of the stored document', () => {
@@ -76,6 +117,13 @@ describe('migrations of the stored document', () => {
     expect(JOB_MIGRATIONS.map((m) => m.from)).toEqual(Array.from({ length: JOB_SCHEMA_VERSION - 1 }, (_, i) => i + 1)))
   it('what comes out is a document of this version', () =>
     expect(JobDocumentSchema.safeParse(migrateSections(version1, 1)).error).toBeUndefined())
+  it('ids of items are the same whoever migrates, whatever else is there, and a second time', () => {
+    const sections = { fuel: version4.fuel, exhaust: version4.exhaust }
+    const once = migrateSections(sections, 4)
+    expect(once).toEqual({ fuel: version5.fuel, exhaust: version5.exhaust })
+    expect(migrateSections({ fuel: version4.fuel }, 4)).toEqual({ fuel: once.fuel })
+    expect(migrateSections(once, 4)).toEqual(once)
+  })
   it('a document of this version is left alone', () => {
     const now = emptyJob('x') as unknown as Record<string, unknown>
     expect(migrateSections(now, JOB_SCHEMA_VERSION)).toBe(now)

@@ -196,8 +196,51 @@ const addExhaust: JobMigration = {
   }),
 }
 
+/**
+ * The id that an item of an older list gets: from list and place, so that server, browser and an imported file agree.
+ * Old entries of the log book and edits that wait in a browser are pointed to it too.
+ */
+export const idOfOld = (list: string, index: number): string => `${list}-${index}`
+
+/** A list whose items get ids; those that have one keep it, and what is no list is left alone. */
+const withIds = (value: unknown, list: string): unknown =>
+  Array.isArray(value) ? value.map((item: unknown, i) => ({ id: idOfOld(list, i), ...object(item) })) : value
+
+const giveItemsIds: JobMigration = {
+  id: '4-to-5: legs, pieces and obstacles have ids',
+  from: 4,
+  up: (sections) => {
+    const next: Record<string, unknown> = { ...sections }
+    if ('fuel' in sections) {
+      const fuel = object(sections.fuel)
+      const line = (name: string) =>
+        name in fuel ? { [name]: { ...object(fuel[name]), legs: withIds(object(fuel[name]).legs, `${name}-leg`) } } : {}
+      next.fuel = { ...fuel, ...line('feed'), ...line('return'), ...line('suction'), ...line('vent') }
+    }
+    if ('exhaust' in sections) {
+      const exhaust = object(sections.exhaust)
+      const banks = Array.isArray(exhaust.banks) ? (exhaust.banks as unknown[]) : []
+      next.exhaust = {
+        ...exhaust,
+        banks: banks.map((bank, i) => ({
+          ...object(bank),
+          pieces: withIds(object(bank).pieces, `bank-${i === 0 ? 'a' : 'b'}-piece`),
+        })),
+        common: withIds(exhaust.common, 'common-piece'),
+        obstacles: withIds(exhaust.obstacles, 'obstacle'),
+      }
+    }
+    return next
+  },
+}
+
 /** In order; each brings a document one version on. */
-export const JOB_MIGRATIONS: readonly JobMigration[] = [addWalkAroundSystemAndWork, addTankLegsAndVapour, addExhaust]
+export const JOB_MIGRATIONS: readonly JobMigration[] = [
+  addWalkAroundSystemAndWork,
+  addTankLegsAndVapour,
+  addExhaust,
+  giveItemsIds,
+]
 
 /** Sections of an older document brought up to this version; newer or unknown versions are left as they are. */
 export const migrateSections = (sections: Json, version: number): Json =>

@@ -1,5 +1,6 @@
 import type {
   BungPart,
+  Catalogue,
   ControllerPart,
   FilterPart,
   FittingPart,
@@ -185,6 +186,20 @@ export const PART_SCHEMAS = {
   bungs: BungPartSchema,
 } as const
 export type PartKind = keyof typeof PART_SCHEMAS
+
+type Writable<T> = T extends readonly (infer E)[]
+  ? Writable<E>[]
+  : T extends object
+    ? { -readonly [K in keyof T]: Writable<T[K]> }
+    : T
+type Exactly<A, B> = [A] extends [B] ? ([B] extends [A] ? true : false) : false
+/** Each schema lets in its part and nothing else: a field, a word or a null more or less on either side does not compile. */
+type PartsAreExact = false extends {
+  [K in PartKind]: Exactly<Writable<z.infer<(typeof PART_SCHEMAS)[K]>>, Writable<Catalogue[K][number]>>
+}[PartKind]
+  ? false
+  : true
+true satisfies PartsAreExact
 export const PART_KINDS = Object.keys(PART_SCHEMAS) as PartKind[]
 export const PartKindSchema = oneOf([
   'pumps',

@@ -1,5 +1,4 @@
-import { emptyJob, FITNESS_TESTS, WALK_GROUPS, withValueAt } from '@lochmoor/core'
-import { FIELD_RANGES, type RangedField } from './fieldRanges.ts'
+import { emptyJob, figureAt, FITNESS_TESTS, WALK_GROUPS, withValueAt } from '@lochmoor/core'
 import { JobDocumentSchema } from './jobDocument.ts'
 
 const ENTRIES = [...WALK_GROUPS.flatMap((g) => g.entries), ...FITNESS_TESTS.flatMap((t) => t.entries)]
@@ -9,10 +8,10 @@ const problem = (path: string, value: unknown) => {
 }
 
 describe('what the walk-around may hold', () => {
-  it.each(ENTRIES.filter((e) => e.kind === 'figure').map((e) => [e.path as RangedField] as const))(
+  it.each(ENTRIES.filter((e) => e.kind === 'figure').map((e) => [e.path] as const))(
     '%s takes both ends of its range and nothing beyond',
     (path) => {
-      const { min, max } = FIELD_RANGES[path]
+      const { min, max } = figureAt(path)!.range
       expect([problem(path, min), problem(path, max)]).toEqual([null, null])
       expect(problem(path, max + Math.max(1, Math.abs(max)))).toMatch(/^allowed: a (whole )?number/)
       expect(problem(path, min - Math.max(1, Math.abs(min)))).toMatch(/^allowed/)

@@ -1,7 +1,7 @@
 import type { LogRecord, RecordBody } from '@lochmoor/core'
 import { z } from 'zod'
 import { oneOf } from '../field/figure.ts'
-import { text } from '../job/knownFields.ts'
+import { text } from '../field/text.ts'
 
 const filled = (most: number) => {
   const message = `allowed: 1 to ${most} characters`

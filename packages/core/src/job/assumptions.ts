@@ -216,12 +216,6 @@ export function figureOf(job: JobDocument, field: FigureField): number {
   return d.read(job) ?? d.assume(job)
 }
 
-/** What a figure of the document is called and measures, where the fuel station computes with it. */
-export const describeFigure = (field: string): { readonly label: string; readonly family: Family } | null => {
-  const found = (DEFAULTS as Readonly<Record<string, Default>>)[field]
-  return found ? { label: found.label, family: found.family } : null
-}
-
 /** Everything that is still assumed, in measuring order. */
 export const assumptionsOf = (job: JobDocument): Assumption[] =>
   (Object.entries(DEFAULTS) as [FigureField, Default][]).flatMap(([field, d]) =>

@@ -1,4 +1,5 @@
-import type { FuelLoop, InjectionPlace, JobDocument } from './jobDocument.ts'
+import type { FuelLoop, InjectionPlace } from './fuel.ts'
+import type { JobDocument } from './jobDocument.ts'
 
 /** How the fuel comes and goes: decided at the fuel station, else as the chosen system wants it, else with a return. */
 export const fuelLoopOf = (job: JobDocument): FuelLoop => job.fuel.systemType ?? job.system.chosen?.fuelLoop ?? 'return'

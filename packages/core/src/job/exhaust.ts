@@ -1,4 +1,23 @@
-import type { Known } from './known.ts'
+import {
+  always,
+  count,
+  figure,
+  flag,
+  given,
+  group,
+  listOf,
+  name,
+  newItem,
+  part,
+  seats,
+  seen,
+  setOf,
+  whole,
+  word,
+  emptyOf,
+  type ItemOf,
+  type ValueOf,
+} from '../shape/index.ts'
 import type { BungPart, SensorPart } from './parts.ts'
 
 /** What a piece of the exhaust is, from the ports to the open end. */
@@ -21,184 +40,142 @@ export const JOINT_KINDS = ['one-piece', 'gasket', 'welded', 'flange', 'slip', '
 export type JointKind = (typeof JOINT_KINDS)[number]
 
 /** One piece of an exhaust as measured, m and degrees. */
-export interface ExhaustPiece {
-  readonly name: string
-  readonly kind: PieceKind
+export const PIECE = group({
+  name: name(60),
+  kind: always(PIECE_KINDS, 'pipe'),
   /** Alike side by side, such as primaries: each carries its share of the gas. */
-  readonly count: number
-  readonly lengthM: Known
+  count: count(1, 8, 1),
+  lengthM: figure('bore', 0.005, 6, 'm'),
   /** Outside diameter by caliper. */
-  readonly outsideM: Known
+  outsideM: figure('bore', 0.012, 0.3, 'm'),
   /** Once around by tape; where both are given the tape decides. */
-  readonly roundM: Known
-  readonly wallM: Known
+  roundM: figure('bore', 0.04, 0.95, 'm'),
+  wallM: figure('bore', 0.0004, 0.02, 'm'),
   /** Spread evenly over the length of the piece; 0 straight. */
-  readonly bendDeg: Known
+  bendDeg: figure('angle', 0, 180, 'degrees'),
   /** Of the centreline. */
-  readonly bendRadiusM: Known
+  bendRadiusM: figure('bore', 0.01, 2, 'm'),
   /** Where the bend turns to, as a clock angle looking against the flow: 0 up, 90 right, 180 down, 270 left. */
-  readonly bendClockDeg: Known
+  bendClockDeg: figure('angle', 0, 360, 'degrees'),
   /** At the start of the piece: rise towards the tail, down is negative. Null: as the piece before it ends. */
-  readonly inclinationDeg: Known
-  readonly joint: JointKind
-  readonly jointState: 'tight' | 'leaks' | null
+  inclinationDeg: figure('angle', -90, 90, 'degrees'),
+  joint: always(JOINT_KINDS, 'welded'),
+  jointState: word('tight', 'leaks'),
   /** Of the leak found at that joint: a round hole of the same area. */
-  readonly leakM: Known
-  readonly covered: 'bare' | 'wrapped' | 'coated'
+  leakM: figure('bore', 0, 0.03, 'm'),
+  covered: always(['bare', 'wrapped', 'coated']),
   /** Turbine only: where the wastegate's gas comes back, downstream of the piece's end. */
-  readonly wastegateReturnM: Known
-}
-
-export const emptyPiece = (kind: PieceKind, name: string): ExhaustPiece => ({
-  name,
-  kind,
-  count: 1,
-  lengthM: null,
-  outsideM: null,
-  roundM: null,
-  wallM: null,
-  bendDeg: null,
-  bendRadiusM: null,
-  bendClockDeg: null,
-  inclinationDeg: null,
-  joint: kind === 'primaries' || kind === 'log' ? 'gasket' : 'welded',
-  jointState: null,
-  leakM: null,
-  covered: 'bare',
-  wastegateReturnM: null,
+  wastegateReturnM: figure('bore', 0, 3, 'm'),
 })
+export type ExhaustPiece = ItemOf<typeof PIECE>
+/** A piece of which only kind and name are known, under the id its maker gave it. */
+export const emptyPiece = (id: string, kind: PieceKind, name: string): ExhaustPiece =>
+  newItem(PIECE, id, { kind, name, joint: kind === 'primaries' || kind === 'log' ? 'gasket' : 'welded' })
+
+const PIECES = listOf(PIECE, 40, 'piece')
 
 /** One bank from its ports to where it joins the other, or to the open end. */
-export interface ExhaustBank {
+export const BANK = group({
   /** Numbers of the cylinders that breathe into it. */
-  readonly cylinders: readonly number[]
+  cylinders: setOf(whole(1, 16), 16, true),
   /** First port: height above the ground and place right of the car's middle. */
-  readonly portHeightM: Known
-  readonly portAcrossM: Known
+  portHeightM: figure('bore', 0, 2, 'm'),
+  portAcrossM: figure('bore', -2, 2, 'm'),
   /** In plan, at the ports: 0 rearwards, 90 to the right. */
-  readonly headingDeg: Known
-  readonly pieces: readonly ExhaustPiece[]
-}
+  headingDeg: figure('angle', -180, 180, 'degrees'),
+  pieces: PIECES,
+})
+export type ExhaustBank = ValueOf<typeof BANK>
+export const emptyBank: ExhaustBank = emptyOf(BANK)
 
-export const emptyBank: ExhaustBank = {
-  cylinders: [],
-  portHeightM: null,
-  portAcrossM: null,
-  headingDeg: null,
-  pieces: [],
-}
-
+const RUNS = ['a', 'b', 'common'] as const
 /** A stretch of exhaust that has its own measure from its own merge: a bank, or the pipe that both banks share. */
-export type RunId = 'a' | 'b' | 'common'
+export type RunId = (typeof RUNS)[number]
+
+/** Where the pieces of a stretch stand in the document. */
+export const piecesPath = (run: RunId): string => (run === 'common' ? 'exhaust.common' : `exhaust.banks.${run}.pieces`)
+
+const alongM = figure('bore', -3, 8, 'm')
+const clockDeg = figure('angle', 0, 360, 'degrees')
+const gapM = figure('bore', 0, 1, 'm')
 
 /** A thing near the pipe, as a patch on the unrolled pipe at a distance from its surface. */
-export interface ExhaustObstacle {
-  readonly name: string
-  readonly run: RunId
+export const OBSTACLE = group({
+  name: name(60),
+  run: always(RUNS),
   /** Middle of it, from the merge's downstream edge (the common pipe: from its start), downstream positive. */
-  readonly alongM: Known
+  alongM,
   /** Along the pipe. */
-  readonly lengthM: Known
+  lengthM: figure('bore', 0.005, 3, 'm'),
   /** Clock angle of its middle, looking against the flow; 0 is the top line. */
-  readonly clockDeg: Known
+  clockDeg,
   /** Around the pipe. */
-  readonly widthDeg: Known
+  widthDeg: figure('angle', 1, 360, 'degrees'),
   /** From the pipe's surface. */
-  readonly gapM: Known
-  readonly moves: boolean
+  gapM,
+  moves: flag,
   /** The same at the other end of its travel; null: as at the first. */
-  readonly otherAlongM: Known
-  readonly otherClockDeg: Known
-  readonly otherGapM: Known
-}
-
-export const emptyObstacle = (name: string, run: RunId): ExhaustObstacle => ({
-  name,
-  run,
-  alongM: null,
-  lengthM: null,
-  clockDeg: null,
-  widthDeg: null,
-  gapM: null,
-  moves: false,
-  otherAlongM: null,
-  otherClockDeg: null,
-  otherGapM: null,
+  otherAlongM: alongM,
+  otherClockDeg: clockDeg,
+  otherGapM: gapM,
 })
+export type ExhaustObstacle = ItemOf<typeof OBSTACLE>
+/** An obstacle of which only name and stretch are known, under the id its maker gave it. */
+export const emptyObstacle = (id: string, name: string, run: RunId): ExhaustObstacle =>
+  newItem(OBSTACLE, id, { name, run })
 
 /** Where a sensor shall sit. */
-export interface SensorSpot {
-  readonly run: RunId
+export const SPOT = group({
+  run: always(RUNS),
   /** Hole centre from the merge's downstream edge, along the top line. */
-  readonly alongM: number
+  alongM: given('bore', -3, 8, 'm', 0),
   /** Looking against the flow, 0 the top line, 90 right. */
-  readonly clockDeg: number
-}
+  clockDeg: given('angle', 0, 360, 'degrees', 0),
+})
+export type SensorSpot = ValueOf<typeof SPOT>
 
 export const DISTANCE_SCHOOLS = ['near', 'middle', 'far', 'far-racing'] as const
 export type DistanceSchool = (typeof DISTANCE_SCHOOLS)[number]
 export const ANGLE_SCHOOLS = ['level', 'five', 'ten'] as const
 export type AngleSchool = (typeof ANGLE_SCHOOLS)[number]
 
-/** The exhaust as measured, what is near it, and what was decided about its sensors. */
-export interface ExhaustSection {
-  readonly banks: readonly ExhaustBank[]
-  /** After both banks have joined; empty where they never do or there is one only. */
-  readonly common: readonly ExhaustPiece[]
-  readonly obstacles: readonly ExhaustObstacle[]
-  /** To be kept under the car. */
-  readonly groundClearanceM: Known
-  readonly school: DistanceSchool
-  readonly angleSchool: AngleSchool
-  /** 0 to 2. Null: as the chosen system wants it. */
-  readonly sensorCount: Known
-  readonly spots: readonly SensorSpot[]
-  readonly sensor: SensorPart | null
-  /** Type entered in the controller before the sensor was plugged in. */
-  readonly typeSet: boolean | null
-  readonly bung: BungPart | null
-  readonly material: 'mild-steel' | 'stainless' | 'aluminised' | 'cast' | null
-  readonly joinBy: 'weld' | 'clamp' | null
-  /** Path of the cable from the sensor to the harness's connector, as a string laid where it will lie. */
-  readonly cablePathM: Known
-  /** Least distance of that path from the pipe. */
-  readonly cableGapM: Known
-  readonly airInjection: 'none' | 'ports' | 'catalyst' | 'shut-off' | null
-  readonly heatRiser: 'none' | 'working' | 'wired-open' | 'seized' | null
-  readonly heatRiserBank: 'a' | 'b' | null
-  readonly leadedFuel: boolean | null
-  /** Most the loop may add or take away. */
-  readonly correctionLimit: Known
-  /** Mixture in open loop, lambda. */
-  readonly openLoopLambda: Known
-  /** Which bank's injectors the controller steers by sensor A and by sensor B. */
-  readonly steers: { readonly a: 'a' | 'b' | null; readonly b: 'a' | 'b' | null }
-  /** What unplugging one injector of bank A showed. */
-  readonly bankTest: 'own-went-lean' | 'other-went-lean' | null
-}
+const bank = word('a', 'b')
 
-export const emptyExhaust: ExhaustSection = {
-  banks: [],
-  common: [],
-  obstacles: [],
-  groundClearanceM: null,
-  school: 'middle',
-  angleSchool: 'ten',
-  sensorCount: null,
-  spots: [],
-  sensor: null,
-  typeSet: null,
-  bung: null,
-  material: null,
-  joinBy: null,
-  cablePathM: null,
-  cableGapM: null,
-  airInjection: null,
-  heatRiser: null,
-  heatRiserBank: null,
-  leadedFuel: null,
-  correctionLimit: null,
-  openLoopLambda: null,
-  steers: { a: null, b: null },
-  bankTest: null,
-}
+/** The exhaust as measured, what is near it, and what was decided about its sensors. */
+export const EXHAUST = group({
+  banks: seats(BANK, ['a', 'b'], 'bank'),
+  /** After both banks have joined; empty where they never do or there is one only. */
+  common: PIECES,
+  obstacles: listOf(OBSTACLE, 40, 'obstacle'),
+  /** To be kept under the car. */
+  groundClearanceM: figure('bore', 0, 0.6, 'm'),
+  school: always(DISTANCE_SCHOOLS, 'middle'),
+  angleSchool: always(ANGLE_SCHOOLS, 'ten'),
+  /** 0 to 2. Null: as the chosen system wants it. */
+  sensorCount: whole(0, 2),
+  spots: seats(SPOT, ['a', 'b'], 'spot'),
+  sensor: part<SensorPart>()('sensors'),
+  /** Type entered in the controller before the sensor was plugged in. */
+  typeSet: seen,
+  bung: part<BungPart>()('bungs'),
+  material: word('mild-steel', 'stainless', 'aluminised', 'cast'),
+  joinBy: word('weld', 'clamp'),
+  /** Path of the cable from the sensor to the harness's connector, as a string laid where it will lie. */
+  cablePathM: figure('bore', 0, 5, 'm'),
+  /** Least distance of that path from the pipe. */
+  cableGapM: figure('bore', 0, 1, 'm'),
+  airInjection: word('none', 'ports', 'catalyst', 'shut-off'),
+  heatRiser: word('none', 'working', 'wired-open', 'seized'),
+  heatRiserBank: bank,
+  leadedFuel: seen,
+  /** Most the loop may add or take away. */
+  correctionLimit: figure('share', 0.02, 1, 'share of the fuel'),
+  /** Mixture in open loop, lambda. */
+  openLoopLambda: figure('lambda', 0.6, 1.5, 'lambda'),
+  /** Which bank's injectors the controller steers by sensor A and by sensor B. */
+  steers: group({ a: bank, b: bank }),
+  /** What unplugging one injector of bank A showed. */
+  bankTest: word('own-went-lean', 'other-went-lean'),
+})
+export type ExhaustSection = ValueOf<typeof EXHAUST>
+export const emptyExhaust: ExhaustSection = emptyOf(EXHAUST)

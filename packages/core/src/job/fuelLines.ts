@@ -1,72 +1,65 @@
-import type { Known } from './known.ts'
+import {
+  always,
+  count,
+  emptyOf,
+  figure,
+  flag,
+  group,
+  listOf,
+  name,
+  newItem,
+  part,
+  type ItemOf,
+  type ValueOf,
+} from '../shape/index.ts'
 import type { FittingPart, HosePart } from './parts.ts'
 
-/** What one end of a leg moves with while the other is fixed to the body; or the leg lies inside the tank. */
-export type LegMoves = 'no' | 'tank' | 'engine' | 'inside'
+const hose = part<HosePart>()('hoses')
+const fitting = part<FittingPart>()('fittings')
 
 /** One cut piece of a line, from sealing seat to sealing seat. */
-export interface LineLeg {
-  readonly name: string
+export const LEG = group({
+  name: name(60),
   /** Null: as the line. */
-  readonly hose: HosePart | null
+  hose,
   /** Along the path, by string. */
-  readonly lengthM: Known
-  readonly bends90: number
-  readonly bends45: number
+  lengthM: figure('distance', 0.02, 20, 'm'),
+  bends90: count(0, 20, 0),
+  bends45: count(0, 20, 0),
   /** The tightest one, inside. */
-  readonly bendRadiusM: Known
-  readonly start: FittingPart | null
-  readonly end: FittingPart | null
-  readonly moves: LegMoves
+  bendRadiusM: figure('bore', 0, 2, 'm'),
+  start: fitting,
+  end: fitting,
+  /** What one end moves with while the other is fixed to the body; or the leg lies inside the tank. */
+  moves: always(['no', 'tank', 'engine', 'inside']),
   /** Nearest approach to the exhaust; null where it does not come near. */
-  readonly exhaustGapM: Known
-  readonly sleeved: boolean
+  exhaustGapM: figure('bore', 0, 5, 'm'),
+  sleeved: flag,
   /** Near linkage, fan, axle or steering. */
-  readonly nearMotion: boolean
+  nearMotion: flag,
   /** Panels it passes through. */
-  readonly panels: number
-}
+  panels: count(0, 10, 0),
+})
+export type LineLeg = ItemOf<typeof LEG>
+export type LegMoves = LineLeg['moves']
+/** A leg of which only the name is known, under the id its maker gave it. */
+export const emptyLeg = (id: string, name: string): LineLeg => newItem(LEG, id, { name })
 
 /** One line of the circuit: in one figure, or leg by leg where `legs` is not empty. */
-export interface LineDesign {
-  readonly hose: HosePart | null
+export const LINE = group({
+  hose,
   /** Measured bore; wins over the hose's listed one. */
-  readonly measuredBoreM: Known
-  readonly lengthM: Known
+  measuredBoreM: figure('bore', 0.002, 0.03, 'm'),
+  lengthM: figure('distance', 0, 20, 'm'),
   /** From start to end, positive upwards. */
-  readonly riseM: Known
-  readonly bends90: number
-  readonly bends45: number
-  readonly connectors: number
-  readonly legs: readonly LineLeg[]
-}
+  riseM: figure('distance', -3, 3, 'm'),
+  bends90: count(0, 50, 2),
+  bends45: count(0, 50, 0),
+  connectors: count(0, 50, 2),
+  legs: listOf(LEG, 40, 'leg'),
+})
+export type LineDesign = ValueOf<typeof LINE>
+export const emptyLine: LineDesign = emptyOf(LINE)
 
 export const LINE_NAMES = ['feed', 'return', 'suction', 'vent'] as const
 export type LineName = (typeof LINE_NAMES)[number]
-
-export const emptyLine: LineDesign = {
-  hose: null,
-  measuredBoreM: null,
-  lengthM: null,
-  riseM: null,
-  bends90: 2,
-  bends45: 0,
-  connectors: 2,
-  legs: [],
-}
-
-export const emptyLeg = (name: string): LineLeg => ({
-  name,
-  hose: null,
-  lengthM: null,
-  bends90: 0,
-  bends45: 0,
-  bendRadiusM: null,
-  start: null,
-  end: null,
-  moves: 'no',
-  exhaustGapM: null,
-  sleeved: false,
-  nearMotion: false,
-  panels: 0,
-})

@@ -1,69 +1,40 @@
-import type { Known } from './known.ts'
+import { figure, group, seen, word, type ValueOf } from '../shape/index.ts'
 
 /** The tank as the pump, the pick-up and the vent see it. Depth and gap above are measured at the walk-around. SI. */
-export interface FuelTank {
+export const FUEL_TANK = group({
   /** Under the hat as delivered; null: as the pump's sheet says. */
-  readonly hangerM: Known
+  hangerM: figure('bore', 0.02, 1, 'm'),
   /** Longest the hanger can be drawn out to. */
-  readonly mostHangerM: Known
-  readonly floorClearanceM: Known
+  mostHangerM: figure('bore', 0.02, 1, 'm'),
+  floorClearanceM: figure('bore', 0, 0.1, 'm'),
   /** Null: as the pump's sheet says. */
-  readonly hatHeightM: Known
-  readonly fittingHeightM: Known
-  readonly bendRadiusM: Known
-  readonly tiltDeg: Known
-  readonly hingeToHatM: Known
-  readonly swingRoomM: Known
+  hatHeightM: figure('bore', 0, 0.3, 'm'),
+  fittingHeightM: figure('bore', 0, 0.3, 'm'),
+  bendRadiusM: figure('bore', 0, 0.5, 'm'),
+  tiltDeg: figure('angle', -30, 30, 'degrees'),
+  hingeToHatM: figure('bore', 0.02, 3, 'm'),
+  swingRoomM: figure('bore', 0, 3, 'm'),
   /** How far it is let down with the hoses on. */
-  readonly lowerM: Known
+  lowerM: figure('bore', 0, 1, 'm'),
   /** Fuel at which it must still run. */
-  readonly lowM3: Known
-  readonly floorLengthM: Known
-  readonly floorWidthM: Known
-  readonly fromFrontM: Known
-  readonly fromLeftM: Known
-  readonly pickUpHeightM: Known
+  lowM3: figure('volume', 0.0005, 0.4, 'm³'),
+  floorLengthM: figure('bore', 0.05, 3, 'm'),
+  floorWidthM: figure('bore', 0.05, 3, 'm'),
+  fromFrontM: figure('bore', 0, 3, 'm'),
+  fromLeftM: figure('bore', 0, 3, 'm'),
+  pickUpHeightM: figure('bore', 0, 0.2, 'm'),
   /** Swirl pot or baffle box around the pick-up. */
-  readonly potM3: Known
-  readonly lossWK: Known
-  readonly returnWarmerK: Known
-  readonly hotDayK: Known
-  readonly rollOverValve: boolean | null
+  potM3: figure('volume', 0, 0.02, 'm³'),
+  lossWK: figure('heatLoss', 0.5, 200, 'W/K'),
+  returnWarmerK: figure('warming', 0, 60, 'K'),
+  hotDayK: figure('temperature', 253.15, 333.15, 'K'),
+  rollOverValve: seen,
   /** The vent loops above the filler's level. */
-  readonly ventLoop: boolean | null
-  readonly ventEnds: 'outside-down' | 'inside' | 'canister' | null
-  readonly senderEmptyOhm: Known
-  readonly senderFullOhm: Known
-  readonly gaugeEmptyOhm: Known
-  readonly gaugeFullOhm: Known
-}
-
-export const emptyFuelTank: FuelTank = {
-  hangerM: null,
-  mostHangerM: null,
-  floorClearanceM: null,
-  hatHeightM: null,
-  fittingHeightM: null,
-  bendRadiusM: null,
-  tiltDeg: null,
-  hingeToHatM: null,
-  swingRoomM: null,
-  lowerM: null,
-  lowM3: null,
-  floorLengthM: null,
-  floorWidthM: null,
-  fromFrontM: null,
-  fromLeftM: null,
-  pickUpHeightM: null,
-  potM3: null,
-  lossWK: null,
-  returnWarmerK: null,
-  hotDayK: null,
-  rollOverValve: null,
-  ventLoop: null,
-  ventEnds: null,
-  senderEmptyOhm: null,
-  senderFullOhm: null,
-  gaugeEmptyOhm: null,
-  gaugeFullOhm: null,
-}
+  ventLoop: seen,
+  ventEnds: word('outside-down', 'inside', 'canister'),
+  senderEmptyOhm: figure('resistance', 0, 2000, 'ohm'),
+  senderFullOhm: figure('resistance', 0, 2000, 'ohm'),
+  gaugeEmptyOhm: figure('resistance', 0, 2000, 'ohm'),
+  gaugeFullOhm: figure('resistance', 0, 2000, 'ohm'),
+})
+export type FuelTank = ValueOf<typeof FUEL_TANK>

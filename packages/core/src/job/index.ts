@@ -1,23 +1,14 @@
 export {
   assumptionsOf,
-  describeFigure,
   figureOf,
   sweptVolumeM3,
   type Assumption,
   type FigureField,
 } from './assumptions.ts'
 export { fuelLoopOf, injectionPlaceOf, pumpInTank } from './choices.ts'
-export {
-  emptyJob,
-  type EngineLayout,
-  type FuelLoop,
-  type FuelSafety,
-  type FuelSection,
-  type InjectionPlace,
-  type JobDocument,
-  type OldLine,
-  type VehicleSection,
-} from './jobDocument.ts'
+export { emptyJob, figureAt, JOB, SECTION_NAMES, type JobDocument, type SectionName } from './jobDocument.ts'
+export type { EngineLayout, VehicleSection } from './vehicle.ts'
+export type { FuelLoop, FuelSafety, FuelSection, InjectionPlace, OldLine } from './fuel.ts'
 export {
   emptyLeg,
   emptyLine,
@@ -34,6 +25,7 @@ export {
   emptyExhaust,
   emptyObstacle,
   emptyPiece,
+  piecesPath,
   JOINT_KINDS,
   PIECE_KINDS,
   type AngleSchool,
@@ -47,7 +39,7 @@ export {
   type RunId,
   type SensorSpot,
 } from './exhaust.ts'
-export { emptyFuelTank, type FuelTank } from './fuelTank.ts'
+export type { FuelTank } from './fuelTank.ts'
 export type { Known } from './known.ts'
 export { partById } from './parts.ts'
 export type {
@@ -64,8 +56,7 @@ export type {
   RegulatorPart,
   SensorPart,
 } from './parts.ts'
-export { differences, mergeThree, sameValue, type Clash, type Difference, type Merge } from './differences.ts'
-export { isUntouched, valueAt, withValueAt } from './paths.ts'
+export { isUntouched } from './isUntouched.ts'
 export { copiedJob, jobFromTemplate, TEMPLATE_WORDS, type JobTemplateId } from './templates.ts'
 export type { Architecture, Firing, Injection, SystemSection, Timing, Trigger } from './system.ts'
 export type { FitnessEntries, WalkAroundSection } from './walkAround.ts'

@@ -1,54 +1,52 @@
-import type { FuelLoop } from './jobDocument.ts'
-import type { Known } from './known.ts'
+import {
+  always,
+  figure,
+  group,
+  maybe,
+  numeral,
+  part,
+  seen,
+  setOf,
+  text,
+  whole,
+  word,
+  type ValueOf,
+} from '../shape/index.ts'
 import type { ControllerPart } from './parts.ts'
 
-export type Injection = 'throttle-body-low' | 'throttle-body-high' | 'port'
-export type Firing = 'batch' | 'sequential'
-export type Timing = 'none' | 'controlled-distributor' | 'locked-distributor' | 'crank-trigger'
-/** Where the controller takes engine speed and position from. */
-export type Trigger = 'coil' | 'distributor' | 'crank-wheel' | 'crank-and-cam'
-
 /** One way of building the system, without the parts. */
-export interface Architecture {
-  readonly injection: Injection
-  readonly firing: Firing
-  readonly timing: Timing
-  readonly trigger: Trigger
-  readonly oxygenSensors: 1 | 2
-  readonly fuelLoop: FuelLoop
-  readonly pumpPlace: 'in-tank' | 'in-line'
-}
+export const ARCHITECTURE = group({
+  injection: always(['throttle-body-low', 'throttle-body-high', 'port']),
+  firing: always(['batch', 'sequential']),
+  timing: always(['none', 'controlled-distributor', 'locked-distributor', 'crank-trigger']),
+  /** Where the controller takes engine speed and position from. */
+  trigger: always(['coil', 'distributor', 'crank-wheel', 'crank-and-cam']),
+  oxygenSensors: numeral(1, 2),
+  fuelLoop: always(['return', 'single-line']),
+  pumpPlace: always(['in-tank', 'in-line']),
+})
+export type Architecture = ValueOf<typeof ARCHITECTURE>
+export type Injection = Architecture['injection']
+export type Firing = Architecture['firing']
+export type Timing = Architecture['timing']
+export type Trigger = Architecture['trigger']
 
 /** What the owner wants of the conversion, and what was chosen for it. */
-export interface SystemSection {
-  readonly powerLaterW: Known
-  readonly boostLaterPa: Known
+export const SYSTEM = group({
+  powerLaterW: figure('power', 1e3, 2e6, 'W'),
+  boostLaterPa: figure('pressure', 0, 350e3, 'Pa'),
   /** 1 (as cheap as will do) to 5 (whatever it takes). */
-  readonly budgetClass: Known
-  readonly originality: 'looks-stock' | 'can-be-undone' | 'free' | null
-  readonly welder: 'self' | 'shop' | 'none' | null
-  readonly timingControl: 'wanted' | 'later' | 'no' | null
-  readonly gearboxControl: boolean | null
-  readonly fanControl: boolean | null
+  budgetClass: whole(1, 5, 'from cheap to dear'),
+  originality: word('looks-stock', 'can-be-undone', 'free'),
+  welder: word('self', 'shop', 'none'),
+  timingControl: word('wanted', 'later', 'no'),
+  gearboxControl: seen,
+  fanControl: seen,
   /** Ids of the candidates laid side by side, at most three. */
-  readonly compared: readonly string[]
-  readonly chosen: Architecture | null
+  compared: setOf(text(120), 3),
+  chosen: maybe(ARCHITECTURE),
   /** The controller, once picked; the job's own copy. */
-  readonly controller: ControllerPart | null
-  readonly reason: string
-}
-
-export const emptySystem: SystemSection = {
-  powerLaterW: null,
-  boostLaterPa: null,
-  budgetClass: null,
-  originality: null,
-  welder: null,
-  timingControl: null,
-  gearboxControl: null,
-  fanControl: null,
-  compared: [],
-  chosen: null,
-  controller: null,
-  reason: '',
-}
+  controller: part<ControllerPart>()('controllers'),
+  reason: text(2000),
+})
+export type SystemSection = ValueOf<typeof SYSTEM>

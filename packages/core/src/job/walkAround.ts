@@ -1,209 +1,141 @@
-import type { Known } from './known.ts'
+import { entered, figure, group, numbered, seats, seen, whole, word, type ValueOf } from '../shape/index.ts'
 
-type Choice<T extends string> = T | null
-/** True, false, or not looked at yet. */
-type Seen = boolean | null
+const CYLINDERS = numbered(16)
 
-/** What stands on the car before anything is bought. Every field is null until somebody has looked. SI. */
-export interface WalkAroundSection {
-  readonly body: {
-    readonly style: Choice<'saloon' | 'coupe' | 'open' | 'estate' | 'van' | 'pickup' | 'off-road'>
-    readonly massKg: Known
-    readonly drive: Choice<'rear' | 'front' | 'all'>
-  }
-  readonly engine: {
-    readonly boreM: Known
-    readonly strokeM: Known
-    readonly compressionRatio: Known
-    /** Cylinder numbers in the order they fire, e.g. "1-5-3-6-2-4". */
-    readonly firingOrder: string | null
-    readonly numberedFrom: Choice<'front' | 'bulkhead'>
-    readonly condition: Choice<'fresh' | 'sound' | 'tired'>
-  }
-  readonly intake: {
-    readonly manifold: Choice<'single-plane' | 'two-plane' | 'log' | 'separate-runners'>
-    readonly pad: Choice<'one-barrel' | 'two-barrel' | 'four-barrel' | 'spread-bore' | 'side-draught'>
-    readonly divider: Choice<'full' | 'cut' | 'open'>
-    readonly metal: Choice<'iron' | 'aluminium'>
-  }
-  readonly ignition: {
-    readonly kind: Choice<'points' | 'breakerless' | 'external-box' | 'controlled-distributor' | 'crank-triggered'>
-    readonly advance: Choice<'mechanical' | 'mechanical-and-vacuum' | 'fixed'>
-    readonly coilResistor: Seen
-    readonly suppressedLeads: Seen
-  }
-  readonly cooling: {
-    readonly fan: Choice<'belt' | 'electric'>
-    readonly thermostatK: Known
-    readonly sparePort: Choice<'flowing' | 'dead-end' | 'none'>
-    readonly gauge: Choice<'electric' | 'capillary' | 'lamp' | 'none'>
-  }
-  readonly gearbox: {
-    readonly kind: Choice<'manual' | 'manual-overdrive' | 'automatic'>
-    readonly linkage: Choice<'rod' | 'cable' | 'hydraulic'>
-    readonly kickdown: Choice<'none' | 'rod' | 'cable' | 'electric' | 'throttle-valve-cable'>
-    readonly electronic: Seen
-  }
-  readonly exhaust: {
-    readonly manifold: Choice<'cast' | 'tubular'>
-    readonly merge: Choice<'one' | 'per-bank' | 'banks-joined'>
-    readonly primaryLengthM: Known
-    readonly pipeDiameterM: Known
-    /** From the merge to the open end. */
-    readonly tailLengthM: Known
-    /** The other bank, where it has a pipe of its own. */
-    readonly otherPipeDiameterM: Known
-    readonly otherTailLengthM: Known
-    readonly catalyst: Seen
-  }
-  readonly tank: {
-    readonly volumeM3: Known
-    readonly depthM: Known
-    readonly shape: Choice<'flat' | 'upright' | 'saddle' | 'round'>
-    readonly sender: Choice<'float-arm' | 'tube' | 'none'>
-    readonly place: Choice<'under-boot' | 'in-boot' | 'behind-seat' | 'under-seat' | 'front'>
-    readonly gapAboveM: Known
-    readonly baffle: Seen
-    readonly vent: Choice<'vented-cap' | 'pipe' | 'canister'>
-    readonly lining: Choice<'bare-steel' | 'terne' | 'sealed' | 'aluminium' | 'plastic'>
-  }
-  readonly lines: {
-    readonly feed: Choice<'hard-line' | 'hose' | 'none'>
-    readonly feedBoreM: Known
-    readonly returnLine: Seen
-    readonly returnBoreM: Known
-    readonly condition: Choice<'clean' | 'rusty' | 'patched'>
-  }
-  readonly battery: {
-    readonly place: Choice<'bay' | 'boot' | 'under-seat'>
-    readonly systemV: Choice<'6' | '12'>
-    readonly earth: Choice<'negative' | 'positive'>
-    readonly capacityC: Known
-    readonly ageS: Known
-    readonly coldCrankA: Known
-  }
-  readonly charging: {
-    readonly kind: Choice<'dynamo' | 'alternator'>
-    readonly ratedA: Known
-    /** Generator speed over crank speed. */
-    readonly pulleyRatio: Known
-  }
-  readonly earths: {
-    readonly batteryToEngine: Seen
-    readonly engineToBody: Seen
-    readonly batteryToBody: Seen
-    readonly condition: Choice<'bright' | 'corroded'>
-  }
-  readonly wiring: {
-    readonly state: Choice<'sound' | 'altered' | 'brittle'>
-    readonly freeFuses: Known
-    readonly ammeter: Seen
-  }
-  readonly bonnet: {
-    /** Carburettor pad to the top of the air cleaner. */
-    readonly stackM: Known
-    /** Between that and the closed bonnet. */
-    readonly gapM: Known
-  }
-  readonly cabin: {
-    readonly controllerPlace: Choice<'under-dash' | 'under-seat' | 'boot' | 'bay-only'>
-    readonly bulkheadHoleM: Known
-  }
-  readonly tests: FitnessEntries
-}
-
-/** What the tests of "fit to convert?" gave. */
-export interface FitnessEntries {
+/** What the tests of "fit to convert?" gave; of each cylinder one figure, in number order. */
+const TESTS = group({
   /** One figure a cylinder, in number order; gauge. */
-  readonly compressionPa: readonly Known[]
+  compressionPa: seats(figure('pressure', 0, 3e6, 'Pa'), CYLINDERS, 'figure'),
   /** One share a cylinder. */
-  readonly leakDownShare: readonly Known[]
-  readonly idleVacuumPa: Known
-  readonly idleNeedle: Choice<'steady' | 'flicks-regularly' | 'wanders'>
-  readonly exhaustLeak: Choice<'none' | 'pin-hole' | 'open-joint'>
-  readonly smoke: Choice<'none' | 'on-start' | 'on-overrun' | 'always'>
-  readonly plugs: Choice<'even-tan' | 'one-differs' | 'sooty' | 'oily'>
-  readonly misfire: Choice<'none' | 'under-load' | 'at-idle'>
-  readonly chainSlackDeg: Known
-  readonly fuelAgeS: Known
-  readonly restingV: Known
-  readonly crankingPostV: Known
-  readonly crankingRemoteV: Known
-  readonly crankingPlusDropV: Known
-  readonly crankingGroundDropV: Known
-  readonly idleChargingV: Known
-  readonly rippleV: Known
-  readonly coolantFlow: Choice<'brisk' | 'weak' | 'none'>
-  readonly thermostatOpens: Choice<'at-its-figure' | 'early-or-late' | 'stuck'>
-  readonly shaftPlayM: Known
-  readonly linkagePlay: Choice<'none' | 'some' | 'sticks'>
-  readonly tankInside: Choice<'clean' | 'dust' | 'rust' | 'old-sealant'>
-}
+  leakDownShare: seats(figure('share', 0, 1, 'share'), CYLINDERS, 'figure'),
+  idleVacuumPa: figure('pressure', 0, 95e3, 'Pa below ambient'),
+  idleNeedle: word('steady', 'flicks-regularly', 'wanders'),
+  exhaustLeak: word('none', 'pin-hole', 'open-joint'),
+  smoke: word('none', 'on-start', 'on-overrun', 'always'),
+  plugs: word('even-tan', 'one-differs', 'sooty', 'oily'),
+  misfire: word('none', 'under-load', 'at-idle'),
+  chainSlackDeg: figure('angle', 0, 60, 'degrees of crank'),
+  fuelAgeS: figure('age', 0, 3.2e9, 's'),
+  restingV: figure('voltage', 0, 16, 'V'),
+  crankingPostV: figure('voltage', 0, 16, 'V'),
+  crankingRemoteV: figure('voltage', 0, 16, 'V'),
+  crankingPlusDropV: figure('voltage', 0, 16, 'V'),
+  crankingGroundDropV: figure('voltage', 0, 16, 'V'),
+  idleChargingV: figure('voltage', 0, 20, 'V'),
+  rippleV: figure('voltage', 0, 10, 'V'),
+  coolantFlow: word('brisk', 'weak', 'none'),
+  thermostatOpens: word('at-its-figure', 'early-or-late', 'stuck'),
+  shaftPlayM: figure('bore', 0, 0.01, 'm'),
+  linkagePlay: word('none', 'some', 'sticks'),
+  tankInside: word('clean', 'dust', 'rust', 'old-sealant'),
+})
 
-export const emptyWalkAround: WalkAroundSection = {
-  body: { style: null, massKg: null, drive: null },
-  engine: {
-    boreM: null,
-    strokeM: null,
-    compressionRatio: null,
-    firingOrder: null,
-    numberedFrom: null,
-    condition: null,
-  },
-  intake: { manifold: null, pad: null, divider: null, metal: null },
-  ignition: { kind: null, advance: null, coilResistor: null, suppressedLeads: null },
-  cooling: { fan: null, thermostatK: null, sparePort: null, gauge: null },
-  gearbox: { kind: null, linkage: null, kickdown: null, electronic: null },
-  exhaust: {
-    manifold: null,
-    merge: null,
-    primaryLengthM: null,
-    pipeDiameterM: null,
-    tailLengthM: null,
-    otherPipeDiameterM: null,
-    otherTailLengthM: null,
-    catalyst: null,
-  },
-  tank: {
-    volumeM3: null,
-    depthM: null,
-    shape: null,
-    sender: null,
-    place: null,
-    gapAboveM: null,
-    baffle: null,
-    vent: null,
-    lining: null,
-  },
-  lines: { feed: null, feedBoreM: null, returnLine: null, returnBoreM: null, condition: null },
-  battery: { place: null, systemV: null, earth: null, capacityC: null, ageS: null, coldCrankA: null },
-  charging: { kind: null, ratedA: null, pulleyRatio: null },
-  earths: { batteryToEngine: null, engineToBody: null, batteryToBody: null, condition: null },
-  wiring: { state: null, freeFuses: null, ammeter: null },
-  bonnet: { stackM: null, gapM: null },
-  cabin: { controllerPlace: null, bulkheadHoleM: null },
-  tests: {
-    compressionPa: [],
-    leakDownShare: [],
-    idleVacuumPa: null,
-    idleNeedle: null,
-    exhaustLeak: null,
-    smoke: null,
-    plugs: null,
-    misfire: null,
-    chainSlackDeg: null,
-    fuelAgeS: null,
-    restingV: null,
-    crankingPostV: null,
-    crankingRemoteV: null,
-    crankingPlusDropV: null,
-    crankingGroundDropV: null,
-    idleChargingV: null,
-    rippleV: null,
-    coolantFlow: null,
-    thermostatOpens: null,
-    shaftPlayM: null,
-    linkagePlay: null,
-    tankInside: null,
-  },
-}
+/** What stands on the car before anything is bought. Nothing is known until somebody has looked. SI. */
+export const WALK_AROUND = group({
+  body: group({
+    style: word('saloon', 'coupe', 'open', 'estate', 'van', 'pickup', 'off-road'),
+    massKg: figure('mass', 200, 6000, 'kg'),
+    drive: word('rear', 'front', 'all'),
+  }),
+  engine: group({
+    boreM: figure('bore', 0.03, 0.2, 'm'),
+    strokeM: figure('bore', 0.03, 0.2, 'm'),
+    compressionRatio: figure('ratio', 3, 16, ''),
+    /** Cylinder numbers in the order they fire, e.g. "1-5-3-6-2-4". */
+    firingOrder: entered(60),
+    numberedFrom: word('front', 'bulkhead'),
+    condition: word('fresh', 'sound', 'tired'),
+  }),
+  intake: group({
+    manifold: word('single-plane', 'two-plane', 'log', 'separate-runners'),
+    pad: word('one-barrel', 'two-barrel', 'four-barrel', 'spread-bore', 'side-draught'),
+    divider: word('full', 'cut', 'open'),
+    metal: word('iron', 'aluminium'),
+  }),
+  ignition: group({
+    kind: word('points', 'breakerless', 'external-box', 'controlled-distributor', 'crank-triggered'),
+    advance: word('mechanical', 'mechanical-and-vacuum', 'fixed'),
+    coilResistor: seen,
+    suppressedLeads: seen,
+  }),
+  cooling: group({
+    fan: word('belt', 'electric'),
+    thermostatK: figure('temperature', 323.15, 383.15, 'K'),
+    sparePort: word('flowing', 'dead-end', 'none'),
+    gauge: word('electric', 'capillary', 'lamp', 'none'),
+  }),
+  gearbox: group({
+    kind: word('manual', 'manual-overdrive', 'automatic'),
+    linkage: word('rod', 'cable', 'hydraulic'),
+    kickdown: word('none', 'rod', 'cable', 'electric', 'throttle-valve-cable'),
+    electronic: seen,
+  }),
+  exhaust: group({
+    manifold: word('cast', 'tubular'),
+    merge: word('one', 'per-bank', 'banks-joined'),
+    primaryLengthM: figure('distance', 0, 3, 'm'),
+    pipeDiameterM: figure('bore', 0.015, 0.15, 'm'),
+    /** From the merge to the open end. */
+    tailLengthM: figure('distance', 0, 8, 'm'),
+    /** The other bank, where it has a pipe of its own. */
+    otherPipeDiameterM: figure('bore', 0.015, 0.15, 'm'),
+    otherTailLengthM: figure('distance', 0, 8, 'm'),
+    catalyst: seen,
+  }),
+  tank: group({
+    volumeM3: figure('volume', 0.002, 0.4, 'm³'),
+    depthM: figure('bore', 0.03, 1, 'm'),
+    shape: word('flat', 'upright', 'saddle', 'round'),
+    sender: word('float-arm', 'tube', 'none'),
+    place: word('under-boot', 'in-boot', 'behind-seat', 'under-seat', 'front'),
+    gapAboveM: figure('bore', 0, 1, 'm'),
+    baffle: seen,
+    vent: word('vented-cap', 'pipe', 'canister'),
+    lining: word('bare-steel', 'terne', 'sealed', 'aluminium', 'plastic'),
+  }),
+  lines: group({
+    feed: word('hard-line', 'hose', 'none'),
+    feedBoreM: figure('bore', 0.002, 0.03, 'm'),
+    returnLine: seen,
+    returnBoreM: figure('bore', 0.002, 0.03, 'm'),
+    condition: word('clean', 'rusty', 'patched'),
+  }),
+  battery: group({
+    place: word('bay', 'boot', 'under-seat'),
+    systemV: word('6', '12'),
+    earth: word('negative', 'positive'),
+    capacityC: figure('charge', 3600, 1.08e6, 'C (1 Ah = 3600 C)'),
+    ageS: figure('age', 0, 1.6e9, 's'),
+    coldCrankA: figure('current', 50, 2000, 'A'),
+  }),
+  charging: group({
+    kind: word('dynamo', 'alternator'),
+    ratedA: figure('current', 5, 400, 'A'),
+    /** Generator speed over crank speed. */
+    pulleyRatio: figure('ratio', 0.5, 5, ''),
+  }),
+  earths: group({
+    batteryToEngine: seen,
+    engineToBody: seen,
+    batteryToBody: seen,
+    condition: word('bright', 'corroded'),
+  }),
+  wiring: group({
+    state: word('sound', 'altered', 'brittle'),
+    freeFuses: whole(0, 40),
+    ammeter: seen,
+  }),
+  bonnet: group({
+    /** Carburettor pad to the top of the air cleaner. */
+    stackM: figure('bore', 0, 1, 'm'),
+    /** Between that and the closed bonnet. */
+    gapM: figure('bore', 0, 1, 'm'),
+  }),
+  cabin: group({
+    controllerPlace: word('under-dash', 'under-seat', 'boot', 'bay-only'),
+    bulkheadHoleM: figure('bore', 0, 0.2, 'm'),
+  }),
+  tests: TESTS,
+})
+export type WalkAroundSection = ValueOf<typeof WALK_AROUND>
+export type FitnessEntries = WalkAroundSection['tests']

@@ -1,3 +1,5 @@
+import { always, group, reference, setOf, text, word, type ValueOf } from '../shape/index.ts'
+
 /** How far a job has come, in the order of the work. */
 export const WORK_STATES = [
   'asked',
@@ -32,14 +34,13 @@ export const STATION_WORDS: Readonly<Record<Station, string>> = {
 }
 
 /** Where the job stands in the workshop: what people decide about it, not what is computed. */
-export interface WorkSection {
-  readonly state: WorkState
-  /** Who has it; a person of the workshop, by id. */
-  readonly personId: string | null
+export const WORK = group({
+  state: always(WORK_STATES),
+  /** Who has it. */
+  personId: reference('a person'),
   /** What keeps it from going on, in the workshop's words; empty for nothing. */
-  readonly heldBy: string
+  heldBy: text(200),
   /** Stations whose work on the car is done. */
-  readonly built: readonly Station[]
-}
-
-export const emptyWork: WorkSection = { state: 'asked', personId: null, heldBy: '', built: [] }
+  built: setOf(word(...STATIONS), STATIONS.length),
+})
+export type WorkSection = ValueOf<typeof WORK>

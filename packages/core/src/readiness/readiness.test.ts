@@ -1,4 +1,5 @@
-import { copiedJob, emptyJob, jobFromTemplate, withValueAt, type JobDocument } from '../job/index.ts'
+import { copiedJob, emptyJob, jobFromTemplate, type JobDocument } from '../job/index.ts'
+import { withValueAt } from '../shape/index.ts'
 import { readinessOf } from './readiness.ts'
 
 const controllers = [

@@ -4,10 +4,10 @@ import {
   fuelLoopOf,
   injectionPlaceOf,
   jobFromTemplate,
-  withValueAt,
   type ControllerPart,
   type JobDocument,
 } from '../job/index.ts'
+import { withValueAt } from '../shape/index.ts'
 import {
   architectureId,
   architecturesFor,

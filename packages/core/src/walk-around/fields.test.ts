@@ -1,4 +1,5 @@
-import { emptyJob, valueAt, withValueAt, type JobDocument } from '../job/index.ts'
+import { emptyJob, type JobDocument } from '../job/index.ts'
+import { valueAt, withValueAt } from '../shape/index.ts'
 import { UNITS } from '../quantity/index.ts'
 import { entriesFor, FITNESS_TESTS, isKnown, stillToMeasure, WALK_GROUPS } from './index.ts'
 

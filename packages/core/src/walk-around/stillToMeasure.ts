@@ -1,4 +1,5 @@
-import { valueAt, type JobDocument } from '../job/index.ts'
+import { type JobDocument } from '../job/index.ts'
+import { valueAt } from '../shape/index.ts'
 import { FITNESS_TESTS } from './fitness/index.ts'
 import { isRelevant, WALK_GROUPS } from './fields/index.ts'
 import type { WalkEntry } from './fieldTypes.ts'

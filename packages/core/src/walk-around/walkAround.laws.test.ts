@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { emptyJob, withValueAt } from '../job/index.ts'
+import { emptyJob } from '../job/index.ts'
+import { withValueAt } from '../shape/index.ts'
 import { readinessOf } from '../readiness/index.ts'
 import { assessWalkAround, entriesFor, FITNESS_TESTS, isKnown, stillToMeasure, type Fitness } from './index.ts'
 import { arbWalkedJob } from './test/randomWalk.ts'

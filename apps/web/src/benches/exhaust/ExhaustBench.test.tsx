@@ -188,7 +188,7 @@ describe('heat, false readings, banks', () => {
     await userEvent.type(screen.getByLabelText('Hole, as round'), '6')
     expect(idle()).not.toBe(before)
     expect(idle()).toContain('follows')
-    await userEvent.selectOptions(screen.getByLabelText('Where it is'), 'a 1')
+    await userEvent.selectOptions(screen.getByLabelText('Where it is'), 'a the-pipe')
     expect(idle()).toContain('follows')
   })
   it('the map tells why at a cell', async () => {

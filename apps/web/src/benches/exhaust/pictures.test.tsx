@@ -43,7 +43,7 @@ describe('side view and plan', () => {
   it('a piece is chosen with Enter; what is assumed is said and dashed', () => {
     const { container } = draw([
       piece('log', 0.4),
-      { ...emptyPiece('pipe', 'Long one'), outsideM: 0.05 },
+      { ...emptyPiece('piece-long', 'pipe', 'Long one'), outsideM: 0.05 },
       piece('open-end', 0.01),
     ])
     fireEvent.keyDown(screen.getByRole('button', { name: /Long one, 500.*mm assumed/ }), { key: 'Enter' })

@@ -35,7 +35,7 @@ const withLegs = (...legs: LineLeg[]): JobDocument => {
   return { ...job, fuel: { ...job.fuel, feed: { ...job.fuel.feed, legs } } }
 }
 const leg = (name: string, lengthM: number, more: Partial<LineLeg> = {}): LineLeg => ({
-  ...emptyLeg(name),
+  ...emptyLeg(`leg-${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`, name),
   lengthM,
   ...more,
 })

@@ -44,32 +44,28 @@ export const Wishes = ({ job }: { job: JobDocument }) => {
       <Group title="Wishes">
         <QuantityField
           label="Power now"
-          family="power"
-          range="vehicle.powerW"
+          path="vehicle.powerW"
           value={vehicle.powerW}
           assumed={assumptions.get('vehicle.powerW')}
           onChange={(powerW) => run(setVehicle({ powerW }, 'power now'))}
         />
         <QuantityField
           label="Power later"
-          family="power"
-          range="system.powerLaterW"
+          path="system.powerLaterW"
           value={system.powerLaterW}
           how="A pump and lines are bought once: what the engine may make in a few years."
           onChange={(powerLaterW) => run(setSystem({ powerLaterW }, 'power later'))}
         />
         <QuantityField
           label="Boost later"
-          family="pressure"
-          range="system.boostLaterPa"
+          path="system.boostLaterPa"
           value={system.boostLaterPa}
           how="Above the air outside; leave it open where no blower is planned."
           onChange={(boostLaterPa) => run(setSystem({ boostLaterPa }, 'boost later'))}
         />
         <QuantityField
           label="Ethanol in the fuel"
-          family="share"
-          range="fuel.ethanolShare"
+          path="fuel.ethanolShare"
           value={fuel.ethanolShare}
           assumed={assumptions.get('fuel.ethanolShare')}
           onChange={(ethanolShare) => run(setFuel({ ethanolShare }, 'ethanol'))}

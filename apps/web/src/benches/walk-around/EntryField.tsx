@@ -1,4 +1,3 @@
-import { FIELD_RANGES, type RangedField } from '@lochmoor/contract'
 import {
   explainFiringOrderError,
   parseFiringOrder,
@@ -30,11 +29,6 @@ const seenOrSaid = (entry: WalkEntry, text: string): void =>
     instrument: '',
   })
 
-const rangeOf = (path: string): RangedField => {
-  if (path in FIELD_RANGES) return path as RangedField
-  throw new Error(`no range for ${path}`)
-}
-
 const howOf = (entry: WalkEntry): ReactNode =>
   entry.how || entry.drawing ? (
     <>
@@ -60,14 +54,12 @@ export const EntryField = ({ entry, job, assumed }: Props) => {
       {entry.kind === 'figure' && (
         <QuantityField
           label={entry.label}
-          family={entry.family}
-          range={rangeOf(entry.path)}
+          path={entry.path}
           value={value as Known}
           assumed={assumed(entry.path as FigureField)}
-          whole={entry.whole}
           how={how}
           onChange={set}
-          onMeasured={measuredAt(entry.path, entry.label, entry.family)}
+          onMeasured={measuredAt(entry.path, entry.label)}
         />
       )}
       {entry.kind === 'choice' && (
@@ -157,11 +149,10 @@ const CylinderFields = ({ entry, job, how }: { entry: WalkEntry; job: JobDocumen
           <QuantityField
             key={i}
             label={`Cylinder ${i + 1}`}
-            family={entry.family}
-            range={rangeOf(entry.path)}
+            path={`${entry.path}.${i}`}
             value={list[i] ?? null}
             onChange={(si) => set(i, si)}
-            onMeasured={measuredAt(`${entry.path}.${i}`, `${entry.label}, cylinder ${i + 1}`, entry.family)}
+            onMeasured={measuredAt(`${entry.path}.${i}`, `${entry.label}, cylinder ${i + 1}`)}
           />
         ))}
       </div>

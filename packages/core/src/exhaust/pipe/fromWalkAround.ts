@@ -16,40 +16,46 @@ export const usualBanks = (cylinders: number, banks: 1 | 2): number[][] => {
 
 const CATALYST_M = 0.3
 
-/** A first chain from what the walk-around knows: to be gone over with the tape. */
-export const exhaustFromWalkAround = (job: JobDocument): Pick<ExhaustSection, 'banks' | 'common'> => {
+/**
+ * A first chain from what the walk-around knows: to be gone over with the tape.
+ * @param newId gives every piece an id of its own
+ */
+export const exhaustFromWalkAround = (
+  job: JobDocument,
+  newId: () => string,
+): Pick<ExhaustSection, 'banks' | 'common'> => {
   const { exhaust } = job.walkAround
   const cylinders = job.vehicle.cylinders ?? 4
   const two = job.vehicle.layout !== 'inline' && job.vehicle.layout !== null && exhaust.merge !== 'one'
   const joined = exhaust.merge === 'banks-joined'
   const tail = (pipeM: Known, tailM: Known): ExhaustPiece[] => [
     ...(exhaust.catalyst === true
-      ? [{ ...emptyPiece('catalyst', 'Catalyst'), joint: 'flange' as const, lengthM: CATALYST_M }]
+      ? [{ ...emptyPiece(newId(), 'catalyst', 'Catalyst'), joint: 'flange' as const, lengthM: CATALYST_M }]
       : []),
     {
-      ...emptyPiece('pipe', 'Pipe to the tail'),
+      ...emptyPiece(newId(), 'pipe', 'Pipe to the tail'),
       joint: 'flange',
       outsideM: pipeM,
       lengthM: tailM === null ? null : Math.max(0.05, tailM - 1 - (exhaust.catalyst === true ? CATALYST_M : 0)),
     },
-    { ...emptyPiece('silencer', 'Silencer'), lengthM: 0.5, joint: 'clamped' },
-    { ...emptyPiece('pipe', 'Tail pipe'), outsideM: pipeM, lengthM: 0.49 },
-    { ...emptyPiece('open-end', 'Open end'), lengthM: 0.01, outsideM: pipeM },
+    { ...emptyPiece(newId(), 'silencer', 'Silencer'), lengthM: 0.5, joint: 'clamped' },
+    { ...emptyPiece(newId(), 'pipe', 'Tail pipe'), outsideM: pipeM, lengthM: 0.49 },
+    { ...emptyPiece(newId(), 'open-end', 'Open end'), lengthM: 0.01, outsideM: pipeM },
   ]
   const head = (count: number, pipeM: Known): ExhaustPiece[] =>
     exhaust.manifold === 'tubular'
       ? [
-          { ...emptyPiece('primaries', 'Primaries'), count, lengthM: exhaust.primaryLengthM },
-          { ...emptyPiece('merge', 'Collector'), outsideM: pipeM },
+          { ...emptyPiece(newId(), 'primaries', 'Primaries'), count, lengthM: exhaust.primaryLengthM },
+          { ...emptyPiece(newId(), 'merge', 'Collector'), outsideM: pipeM },
         ]
-      : [{ ...emptyPiece('log', 'Manifold'), lengthM: exhaust.primaryLengthM, outsideM: pipeM, wallM: 0.005 }]
+      : [{ ...emptyPiece(newId(), 'log', 'Manifold'), lengthM: exhaust.primaryLengthM, outsideM: pipeM, wallM: 0.005 }]
   const bank = (numbers: number[], pipeM: Known, tailM: Known): ExhaustBank => ({
     ...emptyBank,
     cylinders: numbers,
     pieces: [
       ...head(numbers.length, pipeM),
       ...(joined
-        ? [{ ...emptyPiece('pipe', 'Down pipe'), joint: 'flange' as const, outsideM: pipeM }]
+        ? [{ ...emptyPiece(newId(), 'pipe', 'Down pipe'), joint: 'flange' as const, outsideM: pipeM }]
         : tail(pipeM, tailM)),
     ],
   })

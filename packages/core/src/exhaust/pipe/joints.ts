@@ -3,8 +3,8 @@ import type { Run } from './layOut.ts'
 
 export interface Joint {
   readonly run: RunId
-  readonly index: number
   /** The piece whose upstream end it is. */
+  readonly pieceId: string
   readonly name: string
   readonly kind: JointKind
   readonly atM: number
@@ -19,9 +19,9 @@ export const jointsOf = (runs: readonly Run[]): Joint[] =>
   runs.flatMap((run) =>
     run.pieces
       .filter(({ piece }) => piece.kind !== 'open-end' && piece.joint !== 'one-piece')
-      .map(({ piece, index, fromM }) => ({
+      .map(({ piece, fromM }) => ({
         run: run.id,
-        index,
+        pieceId: piece.id,
         name: piece.name,
         kind: piece.joint,
         atM: fromM,

@@ -150,6 +150,11 @@ describe('joints', () => {
   })
 })
 
+const newIds = () => {
+  let made = 0
+  return () => `piece-${made++}`
+}
+
 describe('a first chain from the walk-around', () => {
   const walked = (
     merge: 'one' | 'per-bank' | 'banks-joined',
@@ -158,7 +163,7 @@ describe('a first chain from the walk-around', () => {
   ) => {
     const job = jobWith({}, { layout, cylinders: 6 })
     const exhaust = { ...job.walkAround.exhaust, merge, manifold, pipeDiameterM: 0.0476, tailLengthM: 3, primaryLengthM: 0.4, catalyst: true } // prettier-ignore
-    return exhaustFromWalkAround({ ...job, walkAround: { ...job.walkAround, exhaust } })
+    return exhaustFromWalkAround({ ...job, walkAround: { ...job.walkAround, exhaust } }, newIds())
   }
   it.each([
     ['one', 'inline', 'cast', 1, 0],
@@ -180,7 +185,7 @@ describe('a first chain from the walk-around', () => {
     expect(usualBanks(3, 1)).toEqual([[1, 2, 3]])
   })
   it('an empty job still gets a chain to start from', () => {
-    const { banks } = exhaustFromWalkAround(withPieces([]))
+    const { banks } = exhaustFromWalkAround(withPieces([]), newIds())
     expect(banks[0]!.pieces.map((p) => p.kind)).toContain('open-end')
   })
 })

@@ -1,6 +1,7 @@
-import type { Assumption } from '../../job/index.ts'
+import { piecesPath, type Assumption } from '../../job/index.ts'
 import { openLoopLambdaOf, correctionLimitOf, type ExhaustCase } from './exhaustCase.ts'
 
+const FIELD = { length: 'lengthM', diameter: 'outsideM', wall: 'wallM' } as const
 const WHY = {
   length: 'usual for such a piece',
   diameter: 'as the pipe before it, else 50.8 mm',
@@ -18,7 +19,7 @@ export const exhaustAssumptions = (c: ExhaustCase): Assumption[] => {
           .filter((a) => a !== 'wall' || run.pieces.every((q) => q.assumed.includes('wall')))
           .filter((a) => a !== 'wall' || p.index === 0)
           .map((a): Assumption => ({
-            field: `exhaust.${run.id}.${p.index}.${a}`,
+            field: `${piecesPath(run.id)}.${p.piece.id}.${FIELD[a]}`,
             label: a === 'wall' ? 'Wall of the pipes' : `${p.piece.name}: ${a}`,
             si: a === 'length' ? p.lengthM : a === 'diameter' ? p.outsideM : p.wallM,
             family: 'bore',

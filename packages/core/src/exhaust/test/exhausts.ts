@@ -17,7 +17,7 @@ import { contextOf, exhaustCase } from '../station/exhaustCase.ts'
 import type { SpotContext } from '../spots/spotContext.ts'
 
 export const piece = (kind: PieceKind, lengthM: number, more: Partial<ExhaustPiece> = {}): ExhaustPiece => ({
-  ...emptyPiece(kind, kind),
+  ...emptyPiece('piece-0', kind, kind),
   lengthM,
   outsideM: 0.05,
   wallM: 0.0015,
@@ -27,7 +27,7 @@ export const piece = (kind: PieceKind, lengthM: number, more: Partial<ExhaustPie
 })
 
 export const obstacle = (more: Partial<ExhaustObstacle>, run: RunId = 'a'): ExhaustObstacle => ({
-  ...emptyObstacle('Thing', run),
+  ...emptyObstacle('thing-0', 'Thing', run),
   alongM: 0.3,
   lengthM: 0.1,
   clockDeg: 45,

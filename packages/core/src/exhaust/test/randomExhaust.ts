@@ -17,6 +17,6 @@ export const arbPiece: fc.Arbitrary<ExhaustPiece> = fc
     joint: fc.constantFrom('one-piece', 'welded', 'slip', 'flange'),
     covered: fc.constantFrom('bare', 'wrapped', 'coated'),
   })
-  .map((more) => ({ ...emptyPiece(more.kind, more.kind), ...more }))
+  .map((more) => ({ ...emptyPiece('piece-0', more.kind, more.kind), ...more }))
 
 export const arbPieces = fc.array(arbPiece, { minLength: 1, maxLength: 6 })

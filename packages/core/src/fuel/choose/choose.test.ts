@@ -182,7 +182,7 @@ describe('combinations', () => {
     const { feed } = soundJob().fuel
     const [end] = catalogue.fittings
     const legs = [1, 2, 0.8].map((lengthM, i) => ({
-      ...emptyLeg(`leg ${i}`),
+      ...emptyLeg(`leg-${i}`, `leg ${i}`),
       lengthM,
       bends90: 1,
       start: end!,

@@ -110,7 +110,7 @@ describe('the station judges tank, vapour, lines and safety', () => {
   ])('%s', (_why, job, id, state) => expect(stateOf(job, id)).toBe(state))
 })
 
-const leg = (change: Partial<LineLeg> = {}): LineLeg => ({ ...emptyLeg('leg'), lengthM: 1, ...change })
+const leg = (change: Partial<LineLeg> = {}): LineLeg => ({ ...emptyLeg('leg-0', 'leg'), lengthM: 1, ...change })
 const withLegs = (...legs: LineLeg[]) => soundJob({ feed: { ...sound.feed, hose: catalogue.hoses[2]!, legs } })
 const rubber: HosePart = { ...catalogue.hoses[2]!, id: 'rubber', name: 'Rubber', kind: 'rubber', conductive: null }
 

@@ -36,7 +36,7 @@ describe('parts that follow', () => {
   it('described leg by leg, orders hoses on stock lengths, ends by the piece, clips, sleeves and grommets', () => {
     const { feed } = soundJob().fuel
     const end = catalogue.fittings[0]!
-    const leg = (lengthM: number, more: Partial<LineLeg> = {}) => ({ ...emptyLeg('leg'), lengthM, ...more })
+    const leg = (lengthM: number, more: Partial<LineLeg> = {}) => ({ ...emptyLeg('leg-0', 'leg'), lengthM, ...more })
     const lines = linesOf(
       soundJob({
         feed: {

@@ -44,7 +44,7 @@ describe('pressure profile', () => {
 
   it('a line described leg by leg is as long as its legs together', () => {
     const { feed } = soundJob().fuel
-    const legs = [0.4, 2.8, 0.8].map((lengthM, i) => ({ ...emptyLeg(`leg ${i}`), lengthM }))
+    const legs = [0.4, 2.8, 0.8].map((lengthM, i) => ({ ...emptyLeg(`leg-${i}`, `leg ${i}`), lengthM }))
     const { pieces } = profileOf(soundJob({ feed: { ...feed, legs } }), 'full')
     expect(pieces.find((p) => p.part === 'feed')!.lengthM).toBeCloseTo(4, 9)
   })

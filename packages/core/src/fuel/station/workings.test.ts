@@ -16,7 +16,10 @@ function measuredTank(): JobDocument {
     pump: { ...catalogue.pumps[1]!, mount: 'module' },
     tank: { ...tank, hingeToHatM: 0.4, tiltDeg: 10, bendRadiusM: 0.03, lowM3: 2e-3 },
     oldLine: { ...oldLine, keeps: 'return', outsideM: 8e-3, wallM: 0.7e-3 },
-    feed: { ...feed, legs: [0.5, 2, 1].map((lengthM, i) => ({ ...emptyLeg(`leg ${i}`), lengthM, bends90: 1 })) },
+    feed: {
+      ...feed,
+      legs: [0.5, 2, 1].map((lengthM, i) => ({ ...emptyLeg(`leg-${i}`, `leg ${i}`), lengthM, bends90: 1 })),
+    },
   })
   return {
     ...job,

@@ -1,4 +1,5 @@
-import { emptyJob, withValueAt, type JobDocument } from '../../job/index.ts'
+import { emptyJob, type JobDocument } from '../../job/index.ts'
+import { withValueAt } from '../../shape/index.ts'
 import { FITNESS_TESTS, fitnessOf, repairsFirst } from './index.ts'
 
 const job = (entries: Record<string, unknown>): JobDocument =>

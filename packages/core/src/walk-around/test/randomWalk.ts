@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { emptyJob, withValueAt, type JobDocument } from '../../job/index.ts'
+import { emptyJob, type JobDocument } from '../../job/index.ts'
+import { withValueAt } from '../../shape/index.ts'
 import { FITNESS_TESTS, WALK_GROUPS, type WalkEntry } from '../index.ts'
 
 export const ENTRIES: readonly WalkEntry[] = [

@@ -94,18 +94,10 @@ export const FittingSheet = (props: SheetProps) => {
             <PathField
               job={job}
               path="exhaust.cablePathM"
-              range="exhaust.cablePathM"
               label="Path to the harness"
-              family="bore"
               how="A string from the boss to the harness’s connector, the way the cable will lie, with the engine rocked both ways."
             />
-            <PathField
-              job={job}
-              path="exhaust.cableGapM"
-              range="exhaust.cableGapM"
-              label="Nearest to the pipe"
-              family="bore"
-            />
+            <PathField job={job} path="exhaust.cableGapM" label="Nearest to the pipe" />
             <YesNoField
               label="Type set before plugging in"
               value={exhaust.typeSet}

@@ -3,6 +3,7 @@ import {
   RUN_WORDS,
   JOINT_WORDS,
   leakPlan,
+  piecesPath,
   LEAK_TEST_STEPS,
   type ExhaustCase,
   type LeakPlanLine,
@@ -12,9 +13,8 @@ import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { StateShape } from '../../../marks/StateMark.tsx'
 import { enterRecord, run as doRun, setAt } from '../../../store/commands.ts'
 import { useMayWrite } from '../../../store/sessionStore.ts'
-import { pathOfPieces } from '../pipe/runDocument.ts'
 
-const pathOf = ({ joint }: LeakPlanLine): string => `${pathOfPieces(joint.run)}.${joint.index}`
+const pathOf = ({ joint }: LeakPlanLine): string => `${piecesPath(joint.run)}.${joint.pieceId}`
 
 const nameOf = ({ joint }: LeakPlanLine): string => `${RUN_WORDS[joint.run]}, ${joint.name}: ${JOINT_WORDS[joint.kind]}`
 
@@ -94,8 +94,7 @@ export const LeakPlanTable = ({ c }: { c: ExhaustCase }) => {
                   <fieldset disabled={!mayWrite} className="max-w-md">
                     <QuantityField
                       label={`Hole at ${line.joint.name.toLowerCase()}, as round`}
-                      family="bore"
-                      range="exhaust.piece.leakM"
+                      path={`${pathOf(line)}.leakM`}
                       value={line.joint.leakM}
                       assumed={USUAL_LEAK_M}
                       how="Estimate what it would be as one round hole: for what it does to the reading."

@@ -14,10 +14,11 @@ export const readCylinders = (text: string): number[] | null => {
 }
 
 /** A bank: which cylinders breathe into it, and where its first port is. */
-export const BankFields = ({ job, bank }: { job: JobDocument; bank: 0 | 1 }) => {
+export const BankFields = ({ job, bank }: { job: JobDocument; bank: 'a' | 'b' }) => {
   const path = `exhaust.banks.${bank}`
-  const name = `Bank ${bank === 0 ? 'A' : 'B'}`
-  const { cylinders } = job.exhaust.banks[bank]!
+  const place = bank === 'a' ? 0 : 1
+  const name = `Bank ${bank.toUpperCase()}`
+  const { cylinders } = job.exhaust.banks[place]!
   const id = useId()
   const [draft, setDraft] = useState<string | null>(null)
   const bad = draft !== null && readCylinders(draft) === null
@@ -53,9 +54,7 @@ export const BankFields = ({ job, bank }: { job: JobDocument; bank: 0 | 1 }) => 
         job={job}
         of={name}
         path={`${path}.portHeightM`}
-        range="exhaust.bank.portHeightM"
         label="First port above the ground"
-        family="bore"
         how="Car level, tyres as on the road."
         assumed={USUAL_PORT_HEIGHT_M}
       />
@@ -63,20 +62,16 @@ export const BankFields = ({ job, bank }: { job: JobDocument; bank: 0 | 1 }) => 
         job={job}
         of={name}
         path={`${path}.portAcrossM`}
-        range="exhaust.bank.portAcrossM"
         label="Right of the car’s middle"
-        family="bore"
         how="Seen from the seat; left is negative."
         assumedWord="for the drawing only"
-        assumed={usualPortAcrossM(job.exhaust, bank)}
+        assumed={usualPortAcrossM(job.exhaust, place)}
       />
       <PathField
         job={job}
         of={name}
         path={`${path}.headingDeg`}
-        range="exhaust.bank.headingDeg"
         label="It sets out, in plan"
-        family="angle"
         how="0 rearwards, 90 to the right of the car, -90 to its left."
         assumed={0}
         assumedWord="rearwards"

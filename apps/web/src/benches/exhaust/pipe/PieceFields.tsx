@@ -47,10 +47,7 @@ export const PieceFields = ({ job, path, piece, laid, index }: Props) => {
         <PathField
           {...field}
           path={`${path}.count`}
-          range="exhaust.piece.count"
           label="Alike, side by side"
-          family="count"
-          whole
           emptyMeans={1}
           decided
           how="Primaries of three cylinders: 3. Each carries its share of the gas."
@@ -58,27 +55,21 @@ export const PieceFields = ({ job, path, piece, laid, index }: Props) => {
         <PathField
           {...field}
           path={`${path}.lengthM`}
-          range="exhaust.piece.lengthM"
           label="Length"
-          family="bore"
           assumed={laid?.lengthM}
           how="Along its middle, from joint to joint; around a bend along the middle of the tube."
         />
         <PathField
           {...field}
           path={`${path}.roundM`}
-          range="exhaust.piece.roundM"
           label="Once around, by tape"
-          family="bore"
           how="A thin tape once around, where it is round and clean. Divided by pi it is the diameter, truer than a caliper on a pipe that is not quite round."
           assumedWord="not taken"
         />
         <PathField
           {...field}
           path={`${path}.outsideM`}
-          range="exhaust.piece.outsideM"
           label="Outside, by caliper"
-          family="bore"
           assumed={piece.roundM === null ? laid?.outsideM : undefined}
         />
         {piece.roundM !== null && (
@@ -89,9 +80,7 @@ export const PieceFields = ({ job, path, piece, laid, index }: Props) => {
         <PathField
           {...field}
           path={`${path}.wallM`}
-          range="exhaust.piece.wallM"
           label="Wall"
-          family="bore"
           assumed={laid?.wallM}
           how="At an open end with a caliper, or by its weight."
         />
@@ -110,18 +99,14 @@ export const PieceFields = ({ job, path, piece, laid, index }: Props) => {
         <PathField
           {...field}
           path={`${path}.inclinationDeg`}
-          range="exhaust.piece.inclinationDeg"
           label="Rises towards the tail"
-          family="angle"
           how="Angle finder on the pipe, car level: down is negative, -90 straight down. Empty: as the piece before it ends."
           assumedWord="as before"
         />
         <PathField
           {...field}
           path={`${path}.bendDeg`}
-          range="exhaust.piece.bendDeg"
           label="Bend"
-          family="angle"
           how="By how much it turns over its whole length. Straight parts are pieces of their own."
           assumed={0}
           assumedWord="straight"
@@ -131,18 +116,14 @@ export const PieceFields = ({ job, path, piece, laid, index }: Props) => {
             <PathField
               {...field}
               path={`${path}.bendClockDeg`}
-              range="exhaust.piece.bendClockDeg"
               label="It turns to, by the clock"
-              family="angle"
               assumed={laid?.bendClockDeg}
               how="Looking against the flow, from the tail towards the engine: 0 up, 90 right, 180 down, 270 left."
             />
             <PathField
               {...field}
               path={`${path}.bendRadiusM`}
-              range="exhaust.piece.bendRadiusM"
               label="Radius of its middle"
-              family="bore"
               how="A check on the length: radius times angle."
               assumedWord="by its length"
             />
@@ -152,9 +133,7 @@ export const PieceFields = ({ job, path, piece, laid, index }: Props) => {
           <PathField
             {...field}
             path={`${path}.wastegateReturnM`}
-            range="exhaust.piece.wastegateReturnM"
             label="Wastegate comes back after"
-            family="bore"
             how="From the turbine’s outlet to where the wastegate’s gas joins again. The sensor sits after it."
           />
         )}

@@ -1,4 +1,5 @@
 import {
+  piecesPath,
   emptyBank,
   emptyPiece,
   exhaustFromWalkAround,
@@ -14,6 +15,7 @@ import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { SelectEntry } from '../../../fields/SelectEntry.tsx'
 import { Button } from '../../../shell/Button.tsx'
 import { run as doRun, setExhaust } from '../../../store/commands.ts'
+import { newId } from '../../../store/newId.ts'
 import { useMayWrite } from '../../../store/sessionStore.ts'
 import { BuiltSwitch } from '../../bench/BuiltSwitch.tsx'
 import { Columns } from '../../bench/Columns.tsx'
@@ -30,7 +32,7 @@ import { BankFields } from './BankFields.tsx'
 import { ExhaustDrawing } from './ExhaustDrawing.tsx'
 import { PieceFields } from './PieceFields.tsx'
 import { PipeTable } from './PipeTable.tsx'
-import { editableRuns, pathOfPieces, piecesOf, withPieces } from './runDocument.ts'
+import { editableRuns, piecesOf, withPieces } from './runDocument.ts'
 
 const KINDS = PIECE_KINDS.map((k) => [k, KIND_WORDS[k]] as const)
 
@@ -47,7 +49,7 @@ export const PipeSheet = (props: SheetProps) => {
   const piece = pieces[index]
   const laid = assessment.c.runs.find((r) => r.id === run)?.pieces[index]
   const mayWrite = useMayWrite()
-  const begin = () => doRun(setExhaust(exhaustFromWalkAround(job), 'exhaust from the walk-around', false))
+  const begin = () => doRun(setExhaust(exhaustFromWalkAround(job, newId), 'exhaust from the walk-around', false))
   return (
     <Columns
       measured={
@@ -75,22 +77,11 @@ export const PipeSheet = (props: SheetProps) => {
                 }}
               />
               {piece && (
-                <PieceFields
-                  key={`${run} ${index}`}
-                  {...{ job, piece, laid, index }}
-                  path={`${pathOfPieces(run)}.${index}`}
-                />
+                <PieceFields key={piece.id} {...{ job, piece, laid, index }} path={`${piecesPath(run)}.${piece.id}`} />
               )}
-              {run !== 'common' && <BankFields key={run} job={job} bank={run === 'a' ? 0 : 1} />}
+              {run !== 'common' && <BankFields key={run} job={job} bank={run} />}
               <Group title="Under the car">
-                <PathField
-                  job={job}
-                  path="exhaust.groundClearanceM"
-                  range="exhaust.groundClearanceM"
-                  label="To stay free above the ground"
-                  family="bore"
-                  decided
-                />
+                <PathField job={job} path="exhaust.groundClearanceM" label="To stay free above the ground" decided />
               </Group>
             </>
           )}
@@ -154,7 +145,7 @@ const Shape = ({ job, onBegin }: SheetProps & { onBegin: () => void }) => {
       setExhaust(
         {
           banks: wanted,
-          common: next === 'joined' ? (common.length > 0 ? common : [emptyPiece('merge', 'Y-piece')]) : [],
+          common: next === 'joined' ? (common.length > 0 ? common : [emptyPiece(newId(), 'merge', 'Y-piece')]) : [],
         },
         'shape of the exhaust',
         false,
@@ -200,7 +191,7 @@ const PieceList = ({ pieces, index, onIndex, onPieces }: PieceListProps) => {
     const base = KIND_WORDS[kind]
     let name = base
     for (let n = 2; names.has(name); n++) name = `${base} ${n}`
-    onPieces([...pieces.slice(0, at), emptyPiece(kind, name), ...pieces.slice(at)], 'new piece', at)
+    onPieces([...pieces.slice(0, at), emptyPiece(newId(), kind, name), ...pieces.slice(at)], 'new piece', at)
   }
   return (
     <>

@@ -9,10 +9,6 @@ export const editableRuns = (exhaust: ExhaustSection): RunId[] => [
 export const piecesOf = (exhaust: ExhaustSection, run: RunId): readonly ExhaustPiece[] =>
   run === 'common' ? exhaust.common : (exhaust.banks[run === 'a' ? 0 : 1]?.pieces ?? [])
 
-/** Where the pieces of a run stand in the document. */
-export const pathOfPieces = (run: RunId): string =>
-  run === 'common' ? 'exhaust.common' : `exhaust.banks.${run === 'a' ? 0 : 1}.pieces`
-
 export const withPieces = (exhaust: ExhaustSection, run: RunId, pieces: readonly ExhaustPiece[]): ExhaustChange => {
   if (run === 'common') return { common: pieces }
   const at = run === 'a' ? 0 : 1

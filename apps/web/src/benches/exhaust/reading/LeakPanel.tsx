@@ -21,7 +21,7 @@ import { RUN_SHORT } from '../words.ts'
 const SHOWN = EXHAUST_MOMENTS.filter((m) => m !== 'hard')
 
 const AHEAD = 'ahead'
-const keyOf = (j: Joint): string => `${j.run} ${j.index}`
+const keyOf = (j: Joint): string => `${j.run} ${j.pieceId}`
 
 interface Props {
   readonly c: ExhaustCase
@@ -50,8 +50,7 @@ export const LeakPanel = ({ c, run, spot, foundM, cylinders }: Props) => {
       <div className="max-w-md">
         <QuantityField
           label="Hole, as round"
-          family="bore"
-          range="exhaust.piece.leakM"
+          path="exhaust.common.*.leakM"
           value={tried}
           assumed={holeM}
           assumedWord={foundM > 0 ? 'all leaks found, as one' : 'to try with'}

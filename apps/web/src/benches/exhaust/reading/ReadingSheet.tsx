@@ -37,9 +37,7 @@ export const ReadingSheet = (props: SheetProps) => {
             <PathField
               job={job}
               path="exhaust.correctionLimit"
-              range="exhaust.correctionLimit"
               label="Most it may correct"
-              family="share"
               assumed={USUAL_CORRECTION_LIMIT}
               decided
               how="As set in the controller: how much fuel closed loop may add or take away."
@@ -47,9 +45,7 @@ export const ReadingSheet = (props: SheetProps) => {
             <PathField
               job={job}
               path="exhaust.openLoopLambda"
-              range="exhaust.openLoopLambda"
               label="Mixture by the table alone"
-              family="lambda"
               assumed={USUAL_OPEN_LOOP_LAMBDA}
               how="With the loop switched off, warm, at idle."
             />

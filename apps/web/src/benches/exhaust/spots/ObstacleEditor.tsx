@@ -13,6 +13,7 @@ import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { NameEntry } from '../../../fields/NameEntry.tsx'
 import { Button } from '../../../shell/Button.tsx'
 import { run as doRun, setAt, setExhaust } from '../../../store/commands.ts'
+import { newId } from '../../../store/newId.ts'
 import { ListEditor } from '../../bench/ListEditor.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
 
@@ -28,13 +29,13 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
   const [asked, setIndex] = useState(0)
   const index = Math.min(asked, Math.max(0, obstacles.length - 1))
   const obstacle = obstacles[index]
-  const path = `exhaust.obstacles.${index}`
+  const path = `exhaust.obstacles.${obstacle?.id}`
   const field = { job, ...(obstacle && { of: obstacle.name }) }
   const add = () => {
     const names = new Set(obstacles.map((o) => o.name))
     let name = 'Obstacle'
     for (let n = 2; names.has(name); n++) name = `Obstacle ${n}`
-    doRun(setExhaust({ obstacles: [...obstacles, emptyObstacle(name, run)] }, 'new obstacle', false))
+    doRun(setExhaust({ obstacles: [...obstacles, emptyObstacle(newId(), name, run)] }, 'new obstacle', false))
     setIndex(obstacles.length)
   }
   return (
@@ -65,7 +66,7 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
         }
       />
       {obstacle && (
-        <div key={index}>
+        <div key={obstacle.id}>
           <NameEntry
             name={obstacle.name}
             what="An obstacle"
@@ -82,41 +83,31 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
           <PathField
             {...field}
             path={`${path}.alongM`}
-            range="exhaust.obstacle.alongM"
             label="Its middle, after the merge"
-            family="bore"
             how="Tape along the top line from the downstream edge of the merge."
           />
           <PathField
             {...field}
             path={`${path}.lengthM`}
-            range="exhaust.obstacle.lengthM"
             label="Along the pipe it reaches"
-            family="bore"
             assumed={USUAL_OBSTACLE_LENGTH_M}
           />
           <PathField
             {...field}
             path={`${path}.clockDeg`}
-            range="exhaust.obstacle.clockDeg"
             label="Its middle, by the clock"
-            family="angle"
             how="Looking against the flow, from the tail towards the engine: 0 the top line, 90 right, 270 left."
           />
           <PathField
             {...field}
             path={`${path}.widthDeg`}
-            range="exhaust.obstacle.widthDeg"
             label="Around the pipe it reaches"
-            family="angle"
             assumed={USUAL_OBSTACLE_WIDTH_DEG}
           />
           <PathField
             {...field}
             path={`${path}.gapM`}
-            range="exhaust.obstacle.gapM"
             label="From the pipe’s surface"
-            family="bore"
             how="Feeler, rod or lump of clay between pipe and obstacle."
           />
           <ChoiceField
@@ -133,27 +124,21 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
               <PathField
                 {...field}
                 path={`${path}.otherAlongM`}
-                range="exhaust.obstacle.alongM"
                 label="Other end: after the merge"
-                family="bore"
                 assumed={obstacle.alongM ?? undefined}
                 assumedWord="as at the first"
               />
               <PathField
                 {...field}
                 path={`${path}.otherClockDeg`}
-                range="exhaust.obstacle.clockDeg"
                 label="Other end: by the clock"
-                family="angle"
                 assumed={obstacle.clockDeg ?? undefined}
                 assumedWord="as at the first"
               />
               <PathField
                 {...field}
                 path={`${path}.otherGapM`}
-                range="exhaust.obstacle.gapM"
                 label="Other end: from the surface"
-                family="bore"
                 assumed={obstacle.gapM ?? undefined}
                 assumedWord="as at the first"
               />

@@ -97,8 +97,7 @@ const Unrolled = (props: SheetProps) => {
           <Group title={`Spot of ${sensorName}`}>
             <QuantityField
               label="After the merge"
-              family="bore"
-              range="exhaust.spot.alongM"
+              path="exhaust.spots.a.alongM"
               value={spot?.alongM ?? null}
               how="Hole centre, along the top line from the downstream edge of the merge; behind a turbine from its outlet."
               onChange={(alongM) =>
@@ -107,8 +106,7 @@ const Unrolled = (props: SheetProps) => {
             />
             <QuantityField
               label="By the clock"
-              family="angle"
-              range="exhaust.spot.clockDeg"
+              path="exhaust.spots.a.clockDeg"
               value={spot?.clockDeg ?? null}
               how="Looking against the flow, from the tail towards the engine: 0 the top line, 90 right, 270 left."
               onChange={(clockDeg) =>

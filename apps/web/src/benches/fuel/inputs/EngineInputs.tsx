@@ -1,5 +1,4 @@
-import type { RangedField } from '@lochmoor/contract'
-import { fig, type Family, type Figure, type VehicleSection } from '@lochmoor/core'
+import { fig, type Figure, type VehicleSection } from '@lochmoor/core'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
@@ -20,23 +19,21 @@ const WISHED: ReadonlySet<FigureName> = new Set(['powerW', 'powerSpeedRpm', 'boo
 /** The engine and what it shall make. */
 export const EngineInputs = ({ job, assumed }: InputsProps) => {
   const { vehicle } = job
-  const figure = (name: FigureName, label: string, family: Family, how?: string, whole = false) => (
+  const figure = (name: FigureName, label: string, how?: string) => (
     <QuantityField
       label={label}
-      family={family}
-      range={`vehicle.${name}` as RangedField}
+      path={`vehicle.${name}`}
       value={vehicle[name]}
       assumed={assumed(`vehicle.${name}`)}
-      whole={whole}
       how={how}
       onChange={(si) => run(setVehicle({ [name]: si }, label.toLowerCase()))}
-      onMeasured={WISHED.has(name) ? undefined : measuredAt(`vehicle.${name}`, label, family)}
+      onMeasured={WISHED.has(name) ? undefined : measuredAt(`vehicle.${name}`, label)}
     />
   )
   return (
     <Group title="Engine">
       <TitleField title={vehicle.title} />
-      {figure('year', 'Year', 'count', undefined, true)}
+      {figure('year', 'Year')}
       <KnownChoiceField
         label="Layout"
         value={vehicle.layout}
@@ -47,11 +44,10 @@ export const EngineInputs = ({ job, assumed }: InputsProps) => {
         ]}
         onChange={(v) => run(setVehicle({ layout: v as VehicleSection['layout'] }, 'layout', false))}
       />
-      {figure('cylinders', 'Cylinders', 'count', undefined, true)}
+      {figure('cylinders', 'Cylinders')}
       {figure(
         'displacementM3',
         'Displacement',
-        'displacement',
         'From the papers, or bore and stroke: bore² x 0.785 x stroke x cylinders. Ask whether it was bored out.',
       )}
       <ChoiceField
@@ -67,7 +63,6 @@ export const EngineInputs = ({ job, assumed }: InputsProps) => {
       {figure(
         'powerW',
         'Power wanted',
-        'power',
         'What the engine shall make after the conversion, not what the brochure said. Add what is planned for later: a pump is bought once.',
       )}
       <ChoiceField
@@ -81,26 +76,23 @@ export const EngineInputs = ({ job, assumed }: InputsProps) => {
         how="Older papers often state gross power: a bare engine without fan, filter and exhaust. A rolling road measures at the wheels."
         onChange={(powerBasis) => run(setVehicle({ powerBasis }, 'kind of power', false))}
       />
-      {figure('powerSpeedRpm', 'At engine speed', 'engineSpeed')}
+      {figure('powerSpeedRpm', 'At engine speed')}
       {vehicle.aspiration !== 'natural' &&
         figure(
           'boostPa',
           'Boost at that power',
-          'pressure',
           'On the manifold side of the throttle, above the air outside. The gauge of the blower shows it before the throttle: a little more.',
         )}
-      {figure('idleSpeedRpm', 'Idle speed', 'engineSpeed')}
+      {figure('idleSpeedRpm', 'Idle speed')}
       {figure(
         'idleManifoldPa',
         'Manifold at idle, absolute',
-        'pressure',
         'A vacuum gauge on a full-manifold port reads below the air outside: absolute is 101 kPa less that reading. 50 cm of mercury of vacuum are about 35 kPa absolute.',
       )}
-      {figure('cruiseSpeedRpm', 'Cruise speed', 'engineSpeed')}
+      {figure('cruiseSpeedRpm', 'Cruise speed')}
       {figure(
         'cruiseManifoldPa',
         'Manifold at cruise, absolute',
-        'pressure',
         'The same gauge, read by a passenger at a steady road speed on the flat.',
       )}
       <BothRoutes job={job} />

@@ -1,14 +1,12 @@
-import type { RangedField } from '@lochmoor/contract'
-import type { Family, JobDocument } from '@lochmoor/core'
+import type { JobDocument } from '@lochmoor/core'
 import { PathField } from '../../../fields/PathField.tsx'
 
 interface Props {
   readonly job: JobDocument
   readonly assumed: (field: string) => number | undefined
-  /** Its place in the document is the name of its range too. */
-  readonly field: RangedField
+  /** Its place in the document. */
+  readonly field: string
   readonly label: string
-  readonly family: Family
   readonly how?: string
   /** What is assumed where nothing is entered, in a word; "assumed" if not said. */
   readonly assumedWord?: string
@@ -18,5 +16,5 @@ interface Props {
 
 /** A figure at its place in the document. */
 export const FigureField = ({ field, assumed, ...rest }: Props) => (
-  <PathField {...rest} path={field} range={field} assumed={assumed(field)} />
+  <PathField {...rest} path={field} assumed={assumed(field)} />
 )

@@ -1,5 +1,4 @@
-import type { RangedField } from '@lochmoor/contract'
-import { fuelLoopOf, injectionPlaceOf, type Family, type FuelSection } from '@lochmoor/core'
+import { fuelLoopOf, injectionPlaceOf, type FuelSection } from '@lochmoor/core'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { PartField } from '../../../fields/PartField.tsx'
@@ -30,17 +29,15 @@ const wordOf = (options: readonly (readonly [string, string])[], value: string) 
 export const InjectionInputs = ({ job, catalogue, assumed }: InputsProps) => {
   const { fuel } = job
   const describe = useDescribe()
-  const figure = (name: FigureName, label: string, family: Family, how?: string, whole = false) => (
+  const figure = (name: FigureName, label: string, how?: string) => (
     <QuantityField
       label={label}
-      family={family}
-      range={`fuel.${name}` as RangedField}
+      path={`fuel.${name}`}
       value={fuel[name]}
       assumed={assumed(`fuel.${name}`)}
-      whole={whole}
       how={how}
       onChange={(si) => run(setFuel({ [name]: si }, label.toLowerCase()))}
-      onMeasured={MEASURED.has(name) ? measuredAt(`fuel.${name}`, label, family) : undefined}
+      onMeasured={MEASURED.has(name) ? measuredAt(`fuel.${name}`, label) : undefined}
     />
   )
   const place = injectionPlaceOf(job)
@@ -74,12 +71,7 @@ export const InjectionInputs = ({ job, catalogue, assumed }: InputsProps) => {
         none="no regulator chosen"
         onChange={(regulator) => run(setFuel({ regulator }, 'regulator', false))}
       />
-      {figure(
-        'setPressurePa',
-        'Set pressure',
-        'pressure',
-        'With the reference hose off, engine idling, a gauge at the rail.',
-      )}
+      {figure('setPressurePa', 'Set pressure', 'With the reference hose off, engine idling, a gauge at the rail.')}
       {loop === 'return' && (
         <ChoiceField
           label="Reference hose"
@@ -100,21 +92,18 @@ export const InjectionInputs = ({ job, catalogue, assumed }: InputsProps) => {
         none="no injectors chosen"
         onChange={(injector) => run(setFuel({ injector }, 'injectors', false))}
       />
-      {figure('injectorCount', 'How many', 'count', undefined, true)}
+      {figure('injectorCount', 'How many')}
       {figure(
         'openingsPerCycle',
         'Openings per engine cycle',
-        'count',
         'Two turns of the crank are one cycle. Sequential 1, batch 2; throttle bodies often 4 or more. The controller sets it.',
-        true,
       )}
       {figure(
         'ethanolShare',
         'Ethanol in the fuel',
-        'share',
         'Shake 100 mL of fuel with 10 mL of water in a graduated cylinder: what the water gains is the ethanol. What a pump calls E85 holds 51 to 83 %.',
       )}
-      {figure('fuelTemperatureK', 'Fuel temperature', 'temperature')}
+      {figure('fuelTemperatureK', 'Fuel temperature')}
     </Group>
   )
 }

@@ -39,10 +39,8 @@ export const LineInputs = ({
   const count = (name: 'bends90' | 'bends45' | 'connectors', label: string) => (
     <QuantityField
       label={label}
-      family="count"
-      range={`line.${name}`}
+      path={`fuel.${which}.${name}`}
       value={line[name]}
-      whole
       emptyMeans={0}
       onChange={(si) => run(setLine(which, { [name]: si ?? 0 }, `${which}: ${label.toLowerCase()}`))}
     />
@@ -79,24 +77,22 @@ export const LineInputs = ({
         <>
           <QuantityField
             label="Bore, if measured"
-            family="bore"
-            range="line.measuredBoreM"
+            path={`fuel.${which}.measuredBoreM`}
             value={line.measuredBoreM}
             assumed={line.hose?.boreM}
             assumedWord="as listed for the hose"
             how="The shank of a drill that just slides in. On an old line measure at a cut end, past the flare. A measured bore counts before the catalogue's."
             onChange={(si) => run(setLine(which, { measuredBoreM: si }, `${which} bore`))}
-            onMeasured={measuredAt(`fuel.${which}.measuredBoreM`, `Bore of the ${which}`, 'bore')}
+            onMeasured={measuredAt(`fuel.${which}.measuredBoreM`, `Bore of the ${which}`)}
           />
           <QuantityField
             label="Length"
-            family="distance"
-            range="line.lengthM"
+            path={`fuel.${which}.lengthM`}
             value={line.lengthM}
             assumed={assumed(`fuel.${which}.lengthM`)}
             how="A string along the real path, from fitting to fitting, with slack enough to lower the tank."
             onChange={(si) => run(setLine(which, { lengthM: si }, `${which} length`))}
-            onMeasured={measuredAt(`fuel.${which}.lengthM`, `Length of the ${which}`, 'distance')}
+            onMeasured={measuredAt(`fuel.${which}.lengthM`, `Length of the ${which}`)}
           />
           {count('bends90', 'Bends of 90°')}
           {count('bends45', 'Bends of 45°')}
@@ -106,13 +102,12 @@ export const LineInputs = ({
       {(which === 'feed' || which === 'return') && (
         <QuantityField
           label={RISES[which]}
-          family="distance"
-          range="line.riseM"
+          path={`fuel.${which}.riseM`}
           value={line.riseM}
           assumed={assumed(`fuel.${which}.riseM`)}
           how="Height of the end above the start; a minus where it lies lower. With the car level: rail above the floor less fuel level above the floor."
           onChange={(si) => run(setLine(which, { riseM: si }, `${which} rise`))}
-          onMeasured={measuredAt(`fuel.${which}.riseM`, `Rise of the ${which}`, 'distance')}
+          onMeasured={measuredAt(`fuel.${which}.riseM`, `Rise of the ${which}`)}
         />
       )}
     </Group>

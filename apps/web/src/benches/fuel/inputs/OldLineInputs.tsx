@@ -12,15 +12,14 @@ type FigureName = 'outsideM' | 'wallM' | 'provedPa'
 export const OldLineInputs = ({ job }: Pick<InputsProps, 'job' | 'assumed'>) => {
   const { oldLine } = job.fuel
   const set = (change: Partial<OldLine>, label: string) => run(setFuel({ oldLine: { ...oldLine, ...change } }, label))
-  const figure = (name: FigureName, label: string, family: 'bore' | 'pressure', how: string) => (
+  const figure = (name: FigureName, label: string, how: string) => (
     <QuantityField
       label={label}
-      family={family}
-      range={`fuel.oldLine.${name}`}
+      path={`fuel.oldLine.${name}`}
       value={oldLine[name]}
       how={how}
       onChange={(si) => set({ [name]: si }, label.toLowerCase())}
-      onMeasured={measuredAt(`fuel.oldLine.${name}`, label, family)}
+      onMeasured={measuredAt(`fuel.oldLine.${name}`, label)}
     />
   )
   return (
@@ -38,8 +37,8 @@ export const OldLineInputs = ({ job }: Pick<InputsProps, 'job' | 'assumed'>) => 
       />
       {oldLine.keeps && (
         <>
-          {figure('outsideM', 'Outside', 'bore', 'With a caliper, rust and paint off, at three places; the least.')}
-          {figure('wallM', 'Wall', 'bore', 'At a cut end, deburred, with a caliper or a ball micrometer.')}
+          {figure('outsideM', 'Outside', 'With a caliper, rust and paint off, at three places; the least.')}
+          {figure('wallM', 'Wall', 'At a cut end, deburred, with a caliper or a ball micrometer.')}
           <KnownChoiceField
             label="Joints"
             value={oldLine.joints}
@@ -54,7 +53,6 @@ export const OldLineInputs = ({ job }: Pick<InputsProps, 'job' | 'assumed'>) => 
           {figure(
             'provedPa',
             'Held in a water test',
-            'pressure',
             'Filled with water, no air in it, pressed with a hand pump for five minutes: the pressure that did not fall.',
           )}
         </>

@@ -14,13 +14,12 @@ export const PumpInputs = ({ job, catalogue, assumed }: InputsProps) => {
   const voltage = (name: 'lowV' | 'runningV' | 'highV', label: string, how: string) => (
     <QuantityField
       label={label}
-      family="voltage"
-      range={`fuel.${name}`}
+      path={`fuel.${name}`}
       value={fuel[name]}
       assumed={assumed(`fuel.${name}`)}
       how={how}
       onChange={(si) => run(setFuel({ [name]: si }, label.toLowerCase()))}
-      onMeasured={measuredAt(`fuel.${name}`, label, 'voltage')}
+      onMeasured={measuredAt(`fuel.${name}`, label)}
     />
   )
   return (

@@ -1,6 +1,7 @@
 import { emptyLeg, type Catalogue, type JobDocument, type LineLeg, type LineName } from '@lochmoor/core'
 import { Plus } from 'lucide-react'
 import { run, setLegs } from '../../../store/commands.ts'
+import { newId } from '../../../store/newId.ts'
 import { Button } from '../../../shell/Button.tsx'
 import { ListEditor } from '../../bench/ListEditor.tsx'
 import { LINE_TITLES, LineInputs } from '../inputs/LineInputs.tsx'
@@ -28,8 +29,8 @@ export const LegEditor = ({ job, catalogue, assumed, which, used, index, onWhich
     const first = legs.length === 0
     // The first leg begins as what was known of the whole line.
     const leg: LineLeg = first
-      ? { ...emptyLeg('Whole line'), lengthM, bends90, bends45 }
-      : emptyLeg(`Leg ${legs.length + 1}`)
+      ? { ...emptyLeg(newId(), 'Whole line'), lengthM, bends90, bends45 }
+      : emptyLeg(newId(), `Leg ${legs.length + 1}`)
     put([...legs, leg], 'new leg', legs.length)
   }
   const leg = legs[index]
@@ -71,7 +72,7 @@ export const LegEditor = ({ job, catalogue, assumed, which, used, index, onWhich
           </Button>
         }
       />
-      {leg && <LegFields key={`${which} ${index}`} {...{ job, catalogue, which, index, leg }} />}
+      {leg && <LegFields key={leg.id} {...{ job, catalogue, which, leg }} number={index + 1} />}
     </>
   )
 }

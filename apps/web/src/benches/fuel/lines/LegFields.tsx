@@ -25,7 +25,8 @@ interface Props {
   readonly job: JobDocument
   readonly catalogue: Catalogue
   readonly which: LineName
-  readonly index: number
+  /** Its number in the line, from 1. */
+  readonly number: number
   readonly leg: LineLeg
 }
 
@@ -35,12 +36,13 @@ const YES_NO = [
 ] as const
 
 /** One leg: what it is made of, its length and bends, its ends, where it runs. */
-export const LegFields = ({ job, catalogue, which, index, leg }: Props) => {
+export const LegFields = ({ job, catalogue, which, number, leg }: Props) => {
+  const path = `fuel.${which}.legs.${leg.id}`
   const describe = useDescribe()
   const why = usePlainWhy()
   const load = loadOf(job, which)
   const hose = hoseOfLeg(job.fuel[which], leg)
-  const set = (change: Partial<LineLeg>, label: string) => run(setLeg(which, index, change, `${leg.name}: ${label}`))
+  const set = (change: Partial<LineLeg>, label: string) => run(setLeg(which, leg.id, change, `${leg.name}: ${label}`))
   const stopped = (unfit: Unfit | null) => (unfit?.state === 'stop' ? why(unfit.why) : null)
   const refuseHose = (h: HosePart) =>
     leg.moves === 'inside' && h.kind !== 'hard-tube' && h.immersible !== true
@@ -50,10 +52,8 @@ export const LegFields = ({ job, catalogue, which, index, leg }: Props) => {
   const count = (name: 'bends90' | 'bends45' | 'panels', label: string) => (
     <QuantityField
       label={label}
-      family="count"
-      range={`line.leg.${name}`}
+      path={`${path}.${name}`}
       value={leg[name]}
-      whole
       emptyMeans={0}
       onChange={(si) => set({ [name]: si ?? 0 }, label.toLowerCase())}
     />
@@ -61,16 +61,11 @@ export const LegFields = ({ job, catalogue, which, index, leg }: Props) => {
   const figure = (name: 'lengthM' | 'bendRadiusM' | 'exhaustGapM', label: string, how: string) => (
     <QuantityField
       label={label}
-      family={name === 'lengthM' ? 'distance' : 'bore'}
-      range={`line.leg.${name}`}
+      path={`${path}.${name}`}
       value={leg[name]}
       how={how}
       onChange={(si) => set({ [name]: si }, label.toLowerCase())}
-      onMeasured={measuredAt(
-        `fuel.${which}.legs.${index}.${name}`,
-        `${leg.name}: ${label.toLowerCase()}`,
-        name === 'lengthM' ? 'distance' : 'bore',
-      )}
+      onMeasured={measuredAt(`${path}.${name}`, `${leg.name}: ${label.toLowerCase()}`)}
     />
   )
   const end = (name: 'start' | 'end', label: string) => (
@@ -89,7 +84,7 @@ export const LegFields = ({ job, catalogue, which, index, leg }: Props) => {
     />
   )
   return (
-    <Group title={`Leg ${index + 1}`}>
+    <Group title={`Leg ${number}`}>
       <NameEntry name={leg.name} what="A leg" onChange={(name) => set({ name }, 'name')} />
       <PartField
         label="Hose or tube of this leg"

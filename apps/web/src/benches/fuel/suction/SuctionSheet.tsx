@@ -29,7 +29,6 @@ export const SuctionSheet = (props: SheetProps) => {
               {...field}
               field="fuel.reidPa"
               label="Reid vapour pressure"
-              family="pressure"
               how="By season and law: summer petrol 45 to 60 kPa, winter petrol up to 100. The seller or the fuel standard of the country states it. Winter fuel in a warm spring is the worst of the year."
               decided
             />
@@ -37,14 +36,12 @@ export const SuctionSheet = (props: SheetProps) => {
               {...field}
               field="fuel.hotFuelK"
               label="Hottest fuel in the tank"
-              family="temperature"
               how="A probe in the filler after an hour in traffic on a hot day."
             />
             <FigureField
               {...field}
               field="fuel.altitudeM"
               label="Highest place it shall run"
-              family="distance"
               how="The highest pass the owner drives: air lets the fuel boil sooner there."
               decided
             />
@@ -52,7 +49,6 @@ export const SuctionSheet = (props: SheetProps) => {
               {...field}
               field="fuel.inletHeadM"
               label="Fuel above the pump’s inlet, tank low"
-              family="bore"
               how="Level of the low fuel less the height of the inlet; a minus where the pump sits higher and has to lift."
             />
           </Group>
@@ -60,21 +56,19 @@ export const SuctionSheet = (props: SheetProps) => {
             <LineInputs job={job} catalogue={catalogue} assumed={assumed} which="suction" />
           )}
           <Group title="Tank over a drive">
-            <FigureField {...field} field="walkAround.tank.volumeM3" label="Tank, when full" family="volume" />
+            <FigureField {...field} field="walkAround.tank.volumeM3" label="Tank, when full" />
             <FigureField
               {...field}
               field="fuel.tank.lowM3"
               label="Fuel at which it must still run"
-              family="volume"
               how="What is in it when the owner fills up at the latest."
               decided
             />
-            <FigureField {...field} field="fuel.tank.hotDayK" label="Air on a hot day" family="temperature" decided />
+            <FigureField {...field} field="fuel.tank.hotDayK" label="Air on a hot day" decided />
             <FigureField
               {...field}
               field="fuel.tank.lossWK"
               label="Heat the tank passes on"
-              family="heatLoss"
               how="Rule of thumb: 15 watts a kelvin for a square metre of steel in moving air; half of that where it is boxed in."
               decided
             />
@@ -83,7 +77,6 @@ export const SuctionSheet = (props: SheetProps) => {
                 {...field}
                 field="fuel.tank.returnWarmerK"
                 label="Fuel comes back warmer by"
-                family="warming"
                 how="Two probes, one on the feed at the tank and one on the return there, after half an hour."
               />
             )}
@@ -93,11 +86,10 @@ export const SuctionSheet = (props: SheetProps) => {
               {...field}
               field="fuel.primeS"
               label="Pump run at key-on"
-              family="time"
               how="Set in the controller; two to three seconds are usual."
               decided
             />
-            <FigureField {...field} field="fuel.railM3" label="Volume of the rail" family="volume" />
+            <FigureField {...field} field="fuel.railM3" label="Volume of the rail" />
           </Group>
         </>
       }

@@ -26,95 +26,73 @@ export const TankInputs = ({ job, catalogue, assumed }: Props) => {
             {...field}
             field="walkAround.tank.depthM"
             label="Depth, floor to top inside"
-            family="bore"
             how="A rod through the sender hole, at the place of the new hole."
           />
           <FigureField
             {...field}
             field="walkAround.tank.gapAboveM"
             label="Gap above, to the floor"
-            family="bore"
             how="Balls of clay on the tank, the tank lifted to its place and let down again: measure the clay."
           />
           <FigureField
             {...field}
             field="fuel.tank.hangerM"
             label="Hanger under the hat"
-            family="bore"
             assumedWord="by its sheet or assumed"
           />
           <FigureField
             {...field}
             field="fuel.tank.mostHangerM"
             label="Drawn out at most"
-            family="bore"
             how="For hangers that telescope. Empty: it cannot be drawn out."
           />
-          <FigureField
-            {...field}
-            field="fuel.tank.floorClearanceM"
-            label="Sock to the tank’s floor"
-            family="bore"
-            decided
-          />
+          <FigureField {...field} field="fuel.tank.floorClearanceM" label="Sock to the tank’s floor" decided />
           <FigureField
             {...field}
             field="fuel.tank.hatHeightM"
             label="Hat above the tank"
-            family="bore"
             assumedWord="by its sheet or assumed"
           />
           <FigureField
             {...field}
             field="fuel.tank.fittingHeightM"
             label="Fittings above the hat"
-            family="bore"
             how="To the highest edge of the ends on their spigots."
           />
           <FigureField
             {...field}
             field="fuel.tank.bendRadiusM"
             label="Bend above the fittings"
-            family="bore"
             how="Radius of the hose that goes up and over. Nothing where it leaves sideways."
           />
           <FigureField
             {...field}
             field="fuel.tank.tiltDeg"
             label="Tilt while it is lifted"
-            family="angle"
             how="One edge in its straps first: by how much the tank then hangs askew. Empty: 15°, rule of thumb."
             decided
           />
-          <FigureField {...field} field="fuel.tank.hingeToHatM" label="That edge to the hat’s far side" family="bore" />
-          <FigureField {...field} field="fuel.tank.swingRoomM" label="Hat to the nearest rib, sideways" family="bore" />
+          <FigureField {...field} field="fuel.tank.hingeToHatM" label="That edge to the hat’s far side" />
+          <FigureField {...field} field="fuel.tank.swingRoomM" label="Hat to the nearest rib, sideways" />
         </Group>
       )}
       <Group title="Pick-up and floor">
-        <FigureField {...field} field="fuel.tank.floorLengthM" label="Floor, along the car" family="bore" />
-        <FigureField {...field} field="fuel.tank.floorWidthM" label="Floor, across the car" family="bore" />
-        <FigureField {...field} field="fuel.tank.fromFrontM" label="Pick-up from the front wall" family="bore" />
-        <FigureField {...field} field="fuel.tank.fromLeftM" label="Pick-up from the left wall" family="bore" />
-        <FigureField {...field} field="fuel.tank.pickUpHeightM" label="Depth the pick-up needs" family="bore" />
-        <FigureField
-          {...field}
-          field="fuel.tank.lowM3"
-          label="Fuel at which it must still run"
-          family="volume"
-          decided
-        />
+        <FigureField {...field} field="fuel.tank.floorLengthM" label="Floor, along the car" />
+        <FigureField {...field} field="fuel.tank.floorWidthM" label="Floor, across the car" />
+        <FigureField {...field} field="fuel.tank.fromFrontM" label="Pick-up from the front wall" />
+        <FigureField {...field} field="fuel.tank.fromLeftM" label="Pick-up from the left wall" />
+        <FigureField {...field} field="fuel.tank.pickUpHeightM" label="Depth the pick-up needs" />
+        <FigureField {...field} field="fuel.tank.lowM3" label="Fuel at which it must still run" decided />
         <FigureField
           {...field}
           field="fuel.tank.potM3"
           label="Pot or baffle box around it"
-          family="volume"
           how="Its inside, up to the hole that fills it."
         />
         <FigureField
           {...field}
           field="fuel.tank.lowerM"
           label="Tank let down with the hoses on"
-          family="bore"
           how="How far it must come down before a hand reaches the ends: so much slack the hoses get."
           decided
         />
@@ -148,18 +126,16 @@ export const TankInputs = ({ job, catalogue, assumed }: Props) => {
           {...field}
           field="fuel.tank.senderEmptyOhm"
           label="Sender, empty"
-          family="resistance"
           how="An ohmmeter on the sender, its arm down."
         />
-        <FigureField {...field} field="fuel.tank.senderFullOhm" label="Sender, full" family="resistance" />
+        <FigureField {...field} field="fuel.tank.senderFullOhm" label="Sender, full" />
         <FigureField
           {...field}
           field="fuel.tank.gaugeEmptyOhm"
           label="Gauge wants, empty"
-          family="resistance"
           how="A decade box in place of the sender: what makes the needle stand at empty."
         />
-        <FigureField {...field} field="fuel.tank.gaugeFullOhm" label="Gauge wants, full" family="resistance" />
+        <FigureField {...field} field="fuel.tank.gaugeFullOhm" label="Gauge wants, full" />
       </Group>
     </>
   )

@@ -1,0 +1,56 @@
+import type { JobDocument } from '@lochmoor/core'
+
+type Tree = Record<string, unknown>
+const bare = (items: readonly object[]): object[] =>
+  items.map((item) => Object.fromEntries(Object.entries(item).filter(([k]) => k !== 'id')))
+const without = (tree: object, ...keys: string[]): Tree =>
+  Object.fromEntries(Object.entries(tree).filter(([k]) => !keys.includes(k)))
+
+/** A job as version 4 stored it: items of lists have no ids. */
+export const asVersion4 = (job: JobDocument): Tree => {
+  const line = (name: 'feed' | 'return' | 'suction' | 'vent') => ({
+    [name]: { ...job.fuel[name], legs: bare(job.fuel[name].legs) },
+  })
+  return {
+    ...job,
+    fuel: { ...job.fuel, ...line('feed'), ...line('return'), ...line('suction'), ...line('vent') },
+    exhaust: {
+      ...job.exhaust,
+      banks: job.exhaust.banks.map((b) => ({ ...b, pieces: bare(b.pieces) })),
+      common: bare(job.exhaust.common),
+      obstacles: bare(job.exhaust.obstacles),
+    },
+  }
+}
+
+/** As version 3 did: the exhaust was not there. */
+export const asVersion3 = (job: JobDocument): Tree => without(asVersion4(job), 'exhaust')
+
+const FUEL_SINCE_3 = ['pumpCount', 'suction', 'vent', 'oldLine', 'reidPa', 'altitudeM', 'hotFuelK', 'inletHeadM', 'primeS', 'railM3', 'tank', 'safety'] // prettier-ignore
+/** What copies of parts say since version 3. */
+const hose = (part: object | null) =>
+  part && without(part, 'dash', 'outsideM', 'leastBendRadiusM', 'stockM', 'immersible', 'conductive')
+const filter = (part: object | null) =>
+  part && without(part, 'dueFactor', 'capacityKg', 'directional', 'mostPressurePa')
+/** As version 2 did: lines had no legs, parts said less, and tank, vapour and safety were not there. */
+export const asVersion2 = (job: JobDocument): Tree => {
+  const { fuel } = job
+  const line = (name: 'feed' | 'return') => ({
+    [name]: { ...without(fuel[name], 'legs'), hose: hose(fuel[name].hose) },
+  })
+  return {
+    ...asVersion3(job),
+    fuel: {
+      ...without(fuel, ...FUEL_SINCE_3),
+      ...line('feed'),
+      ...line('return'),
+      pump: fuel.pump && without(fuel.pump, 'noiseClass', 'hangerM', 'hatHeightM'),
+      strainer: filter(fuel.strainer),
+      filter: filter(fuel.filter),
+      injector: fuel.injector && without(fuel.injector, 'deadTimes', 'leastEffectiveS', 'mostPressurePa'),
+    },
+  }
+}
+
+/** As version 1 did: engine and fuel alone. */
+export const asVersion1 = (job: JobDocument): Tree => ({ vehicle: job.vehicle, fuel: asVersion2(job)['fuel'] })

@@ -1,0 +1,3 @@
+// What the contract makes its schemas of: the tree of the document, and nothing that computes.
+export { JOB, SECTION_NAMES, type SectionName } from './job/jobDocument.ts'
+export * from './shape/index.ts'

@@ -1,0 +1,87 @@
+import type { SYSTEM } from '../job/system.ts'
+import type { VEHICLE } from '../job/vehicle.ts'
+import { WORK_STATE_WORDS, type WORK } from '../job/work.ts'
+import type { Labels } from './labels.ts'
+
+export const VEHICLE_LABELS: Labels<typeof VEHICLE> = {
+  '': '',
+  title: 'Name of the car',
+  year: 'Year',
+  layout: { label: 'Layout', words: { inline: 'In line', vee: 'Vee', flat: 'Flat' } },
+  cylinders: 'Cylinders',
+  displacementM3: 'Displacement',
+  aspiration: {
+    label: 'Breathing',
+    words: { natural: 'unblown', supercharged: 'supercharged', turbocharged: 'turbocharged' },
+  },
+  powerW: 'Power wanted',
+  powerBasis: {
+    label: 'Which power',
+    words: { 'flywheel-net': 'flywheel, net', 'flywheel-gross': 'flywheel, gross', wheels: 'at the wheels' },
+  },
+  powerSpeedRpm: 'Speed at that power',
+  boostPa: 'Boost at full power',
+  idleSpeedRpm: 'Idle speed',
+  idleManifoldPa: 'Manifold at idle, absolute',
+  cruiseSpeedRpm: 'Cruise speed',
+  cruiseManifoldPa: 'Manifold at cruise, absolute',
+}
+
+export const SYSTEM_LABELS: Labels<typeof SYSTEM> = {
+  '': '',
+  powerLaterW: 'Power later',
+  boostLaterPa: 'Boost later',
+  budgetClass: 'Budget',
+  originality: {
+    label: 'Originality',
+    words: { 'looks-stock': 'looks stock', 'can-be-undone': 'can be undone', free: 'free' },
+  },
+  welder: { label: 'Who welds', words: { self: 'we do', shop: 'a shop', none: 'nobody' } },
+  timingControl: { label: 'Timing control', words: { wanted: 'wanted', later: 'perhaps later', no: 'no' } },
+  gearboxControl: 'Gearbox control',
+  fanControl: 'Fan control',
+  compared: 'Laid side by side',
+  chosen: {
+    '': 'Chosen system',
+    injection: {
+      label: 'injection',
+      words: {
+        'throttle-body-low': 'throttle body, low pressure',
+        'throttle-body-high': 'throttle body, high pressure',
+        port: 'in the ports',
+      },
+    },
+    firing: { label: 'firing', words: { batch: 'batch', sequential: 'sequential' } },
+    timing: {
+      label: 'timing',
+      words: {
+        none: 'not controlled',
+        'controlled-distributor': 'controlled distributor',
+        'locked-distributor': 'locked distributor',
+        'crank-trigger': 'crank trigger',
+      },
+    },
+    trigger: {
+      label: 'trigger',
+      words: {
+        coil: 'coil',
+        distributor: 'distributor',
+        'crank-wheel': 'crank wheel',
+        'crank-and-cam': 'crank and cam',
+      },
+    },
+    oxygenSensors: 'oxygen sensors',
+    fuelLoop: { label: 'fuel', words: { return: 'with return', 'single-line': 'single line' } },
+    pumpPlace: { label: 'pump', words: { 'in-tank': 'in the tank', 'in-line': 'in line' } },
+  },
+  controller: 'Controller',
+  reason: 'Reason for the choice',
+}
+
+export const WORK_LABELS: Labels<typeof WORK> = {
+  '': '',
+  state: { label: 'State of the work', words: WORK_STATE_WORDS },
+  personId: 'Who has the job',
+  heldBy: 'Held by',
+  built: 'Built',
+}

