@@ -30,7 +30,34 @@ const forbid = (...patterns) => ({
     { patterns: patterns.map((p) => (typeof p === 'string' ? { group: [p] } : p)) },
   ],
 })
+/**
+ * Inside the core dependency goes one way: each folder and those it may import. Stations are siblings on one floor (fuel,
+ * exhaust, system, walk-around): what two of them need lies below.
+ */
+const CORE_FLOORS = {
+  outcome: [],
+  numeric: [],
+  quantity: ['outcome'],
+  shape: ['quantity'],
+  verdict: ['outcome', 'quantity'],
+  parts: ['quantity', 'verdict'],
+  records: ['quantity'],
+  engine: ['numeric', 'quantity', 'verdict'],
+  job: ['quantity', 'shape', 'parts'],
+  moments: ['engine', 'job', 'quantity', 'verdict'],
+  ...Object.fromEntries(
+    ['fuel', 'exhaust', 'system', 'walk-around'].map((station) => [
+      station,
+      ['engine', 'job', 'moments', 'numeric', 'parts', 'quantity', 'shape', 'verdict'],
+    ]),
+  ),
+  meaning: ['job', 'quantity', 'shape', 'walk-around'],
+  stations: ['exhaust', 'fuel', 'job', 'parts', 'shape', 'system', 'verdict', 'walk-around'],
+  readiness: ['job', 'parts', 'stations', 'verdict', 'walk-around'],
+}
+const FLOORS = Object.keys(CORE_FLOORS)
 const APPS = ['**/apps/**', '@lochmoor/server', '@lochmoor/web', '@lochmoor/cli']
+const NOT_IN_CORE = ['react*', 'd3*', '@nestjs/*', 'typeorm', 'zod', 'node:*', '@lochmoor/*', ...APPS]
 /** The other apps, by name and by path; and packages by their path instead of their name. */
 const others = (...names) => [
   ...names.flatMap((n) => [`@lochmoor/${n}`, `**/${n}/src/**`, `**/${n}/dist/**`]),
@@ -63,8 +90,16 @@ export default tseslint.config(
   },
   {
     files: ['packages/core/src/**/*.ts'],
-    rules: { ...PURE, ...forbid('react*', 'd3*', '@nestjs/*', 'typeorm', 'zod', 'node:*', '@lochmoor/*', ...APPS) },
+    rules: { ...PURE, ...forbid(...NOT_IN_CORE) },
   },
+  ...FLOORS.map((folder) => ({
+    files: [`packages/core/src/${folder}/**/*.ts`],
+    ignores: ['**/*.test.ts', '**/test/**'],
+    rules: forbid(...NOT_IN_CORE, {
+      regex: `^(\\.\\./)+(${FLOORS.filter((f) => f !== folder && !CORE_FLOORS[folder].includes(f)).join('|')})/`,
+      message: `Inside the core dependency goes one way: ${folder} may import ${CORE_FLOORS[folder].join(', ') || 'nothing'}.`,
+    }),
+  })),
   {
     files: ['packages/contract/src/**/*.ts'],
     ignores: ['**/*.test.ts'],

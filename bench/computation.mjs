@@ -2,7 +2,8 @@
 import {
   assessFuel,
   engineOnFuel,
-  fuelState,
+  fuelCase,
+  judgeFuel,
   isSolved,
   solveFuelCircuit,
   solvePoint,
@@ -43,7 +44,7 @@ export const computation = () => {
 
   for (const { document } of DEMO_JOBS) {
     const name = document.vehicle.title
-    const points = timesUs(() => void fuelState(document), 2000)
+    const points = timesUs(() => void judgeFuel(fuelCase(document)), 2000)
     report(
       `all points of ${name}, solved and judged, median`,
       `${(median(points) / 1e3).toFixed(3)} ms`,

@@ -1,3 +1,5 @@
+import { PART_KINDS } from '@lochmoor/contract'
+import { STATION_LIST } from '@lochmoor/core'
 import { expect, type Page } from '@playwright/test'
 import { DEMO, type Bench } from './bench.ts'
 
@@ -8,39 +10,40 @@ export interface Screen {
   readonly show?: (page: Page, bench: Bench) => Promise<void>
 }
 
-const station = (jobId: string, path: string, sheets: readonly string[], of: string): Screen[] =>
-  sheets.map((sheet) => ({
-    name: `${path}${sheet ? `, ${sheet}` : ''}, ${of}`,
-    path: `/jobs/${jobId}/${path}${sheet ? `/${sheet}` : ''}`,
-    show: async (page, bench) => {
-      await expect(bench.headline).toBeVisible()
-      if (sheet === 'choose') await expect(page.getByText(/combinations pass/)).toBeVisible()
-      if (sheet === 'spots' && jobId !== DEMO.plover)
-        await expect(page.getByRole('application', { name: /unrolled/ })).toBeVisible()
-    },
-  }))
-
-const FUEL = ['', 'choose', 'injectors', 'loop', 'suction', 'lines', 'tank', 'order']
-const EXHAUST = ['', 'spots', 'heat', 'reading', 'banks', 'fitting', 'order']
-const KINDS = ['pumps', 'injectors', 'hoses', 'fittings', 'filters', 'regulators', 'controllers', 'sensors', 'bungs']
+/** Every tab of every station: of a job that was measured, and of one that nobody has begun. */
+const TABS: readonly Screen[] = STATION_LIST.flatMap((station) =>
+  (
+    [
+      ['measured', DEMO.curlew],
+      ['empty', DEMO.plover],
+    ] as const
+  ).flatMap(([of, jobId]) =>
+    station.tabs.map(({ path, title }) => ({
+      name: `${station.title}${path ? `, ${title.toLowerCase()}` : ''}, ${of}`,
+      path: `/jobs/${jobId}/${station.path}${path ? `/${path}` : ''}`,
+      show: async (page: Page, bench: Bench) => {
+        await expect(bench.headline).toBeVisible()
+        if (of === 'measured' && path === 'choose') await expect(page.getByText(/combinations pass/)).toBeVisible()
+        if (of === 'measured' && path === 'spots')
+          await expect(page.getByRole('application', { name: /unrolled/ })).toBeVisible()
+      },
+    })),
+  ),
+)
 
 export const SCREENS: readonly Screen[] = [
   { name: 'board', path: '/jobs' },
   { name: 'account', path: '/account' },
   { name: 'workshop', path: '/workshop' },
-  ...station(DEMO.carrier, 'walk-around', [''], 'a van'),
   {
     name: 'walk-around, tests, a van',
     path: `/jobs/${DEMO.carrier}/walk-around`,
     show: (page) => page.getByRole('tab', { name: /Tests/ }).click(),
   },
-  ...station(DEMO.curlew, 'system', [''], 'measured'),
-  ...station(DEMO.curlew, 'fuel', FUEL, 'measured'),
-  ...station(DEMO.curlew, 'exhaust', EXHAUST, 'measured'),
-  ...station(DEMO.plover, 'exhaust', EXHAUST, 'empty'),
+  ...TABS,
   { name: 'log book', path: `/jobs/${DEMO.curlew}/log` },
   { name: 'history', path: `/jobs/${DEMO.curlew}/history` },
-  ...KINDS.map((kind) => ({
+  ...PART_KINDS.map((kind) => ({
     name: `catalogue, ${kind}`,
     path: `/catalogue/${kind}`,
     show: (page: Page) => expect(page.getByRole('table')).toBeVisible(),

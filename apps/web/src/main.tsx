@@ -1,3 +1,4 @@
+import { STATION_LIST } from '@lochmoor/core'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { createBrowserRouter, Navigate } from 'react-router'
@@ -5,7 +6,7 @@ import { RouterProvider } from 'react-router/dom'
 import { GuestPage } from './account/GuestPage.tsx'
 import { InvitationPage } from './account/InvitationPage.tsx'
 import { SessionGate } from './account/SessionGate.tsx'
-import { WalkAroundBench } from './benches/walk-around/WalkAroundBench.tsx'
+import { STATION_SCREENS } from './benches/stationScreens.tsx'
 import { JobFrame } from './jobs/JobFrame.tsx'
 import { JobsPage } from './jobs/JobsPage.tsx'
 import './look/look.css'
@@ -41,24 +42,11 @@ const router = createBrowserRouter([
             path: 'jobs/:jobId',
             element: <JobFrame />,
             children: [
-              { index: true, element: <Navigate to="walk-around" replace /> },
-              { path: 'walk-around', element: <WalkAroundBench /> },
-              {
-                path: 'system',
-                element: later(() =>
-                  import('./benches/system/SystemBench.tsx').then((m) => ({ default: m.SystemBench })),
-                ),
-              },
-              {
-                path: 'fuel/:sheet?',
-                element: later(() => import('./benches/fuel/FuelBench.tsx').then((m) => ({ default: m.FuelBench }))),
-              },
-              {
-                path: 'exhaust/:sheet?',
-                element: later(() =>
-                  import('./benches/exhaust/ExhaustBench.tsx').then((m) => ({ default: m.ExhaustBench })),
-                ),
-              },
+              { index: true, element: <Navigate to={STATION_LIST[0]!.path} replace /> },
+              ...STATION_LIST.map((s) => ({
+                path: s.tabs.length > 1 ? `${s.path}/:sheet?` : s.path,
+                element: STATION_SCREENS[s.id],
+              })),
               {
                 path: 'log',
                 element: later(() => import('./records/LogBookPage.tsx').then((m) => ({ default: m.LogBookPage }))),

@@ -22,6 +22,12 @@ export class CatalogueRepository {
     return rows.map((row) => PART_SCHEMAS[kind].parse(row.data))
   }
 
+  /** Every kind, for what looks for parts among them all. */
+  async whole(workshopId: string): Promise<Catalogue> {
+    const lists = await Promise.all(PART_KINDS.map(async (kind) => [kind, await this.list(workshopId, kind)] as const))
+    return Object.fromEntries(lists) as unknown as Catalogue
+  }
+
   async findOwn(workshopId: string, kind: PartKind, partId: string): Promise<Part | null> {
     const row = await this.database
       .getRepository(PartEntity)

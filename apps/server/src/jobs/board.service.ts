@@ -1,5 +1,5 @@
 import { SECTION_SCHEMAS, type BoardJob, type BoardQuery, type JobBoard } from '@lochmoor/contract'
-import { readinessOf, type BungPart, type ControllerPart, type Readiness } from '@lochmoor/core'
+import { readinessOf, type Readiness } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import Papa from 'papaparse'
 import { CatalogueRepository } from '../catalogue/catalogue.repository.ts'
@@ -65,8 +65,7 @@ export class BoardService {
     const map = new Map(kept)
     const missing = jobs.filter((j) => !map.has(j.id))
     if (missing.length === 0) return map
-    const controllers = (await this.catalogue.list(workshopId, 'controllers')) as ControllerPart[]
-    const bungs = (await this.catalogue.list(workshopId, 'bungs')) as BungPart[]
+    const catalogue = await this.catalogue.whole(workshopId)
     const sections = bySection(
       await this.board.sections(
         workshopId,
@@ -74,10 +73,7 @@ export class BoardService {
       ),
     )
     for (const job of missing) {
-      const readiness = readinessOf(documentOf(job.id, sections.get(job.id) ?? []), {
-        controllers,
-        bungs,
-      })
+      const readiness = readinessOf(documentOf(job.id, sections.get(job.id) ?? []), catalogue)
       map.set(job.id, readiness)
       await this.board.keepReadiness(workshopId, job, readiness, VERSION)
     }

@@ -103,17 +103,17 @@ describe('working sheet of the exhaust sensor station', () => {
   it.each(DEMO_JOBS.map((j) => [j.document.vehicle.title, j.id] as const))(
     '%s: is a PDF of A4 pages',
     async (_t, id) => {
-      const pdf = await bytes(id, 'exhaust-sheet.pdf')
+      const pdf = await bytes(id, 'exhaust/sheet.pdf')
       expect([...boxes(pdf)]).toEqual(['0 0 595.28 841.89'])
       expect(streams(pdf).filter((s) => s.includes('BT')).length).toBeGreaterThan(0)
     },
   )
   it('in Letter and in inches', async () =>
-    expect([...boxes(await bytes(WARDEN!.id, 'exhaust-sheet.pdf?paper=letter&units=bore:in'))]).toEqual([
+    expect([...boxes(await bytes(WARDEN!.id, 'exhaust/sheet.pdf?paper=letter&units=bore:in'))]).toEqual([
       '0 0 612 792',
     ]))
   it('parts as CSV', async () => {
-    const { text } = await get(CARRIER!.id, 'exhaust-parts.csv').expect(200)
+    const { text } = await get(CARRIER!.id, 'exhaust/parts.csv').expect(200)
     expect(text.split('\r\n')[0]).toBe('quantity,quantity is,part,name,specification,follows from')
     expect(text).toContain('oxygen sensor,"Ember W2 wideband, high temperature"')
     expect(text).toContain('Band clamp for a slip joint')

@@ -1,4 +1,4 @@
-import { JobId, PartListQuery, SheetQuery, TemplateQuery, TemplateSvgQuery } from '@lochmoor/contract'
+import { JobId, PartListQuery, SheetQuery, StationPath, TemplateQuery, TemplateSvgQuery } from '@lochmoor/contract'
 import { Controller, Get, HttpException, Param, Query, StreamableFile } from '@nestjs/common'
 import { ApiTags } from '@nestjs/swagger'
 import { GuestsToo, Who, type Caller } from '../workshop/caller.ts'
@@ -17,46 +17,6 @@ const asFile = (made: MadeFile | null, type: string, ending: string): Streamable
 export class SheetsController {
   constructor(private readonly sheets: SheetsService) {}
 
-  @Get('fuel-sheet.pdf')
-  async fuelSheet(
-    @Who() { workshopId }: Caller,
-    @Param('id', { schema: JobId }) id: string,
-    @Query({ schema: SheetQuery }) { paper, units }: SheetQuery,
-  ): Promise<StreamableFile> {
-    const wanted = unitsWanted(units)
-    return asFile(await this.sheets.fuelSheet(workshopId, id, paper, wanted), 'application/pdf', 'pdf')
-  }
-
-  @Get('fuel-parts.csv')
-  async fuelParts(
-    @Who() { workshopId }: Caller,
-    @Param('id', { schema: JobId }) id: string,
-    @Query({ schema: PartListQuery }) { units }: PartListQuery,
-  ): Promise<StreamableFile> {
-    const wanted = unitsWanted(units)
-    return asFile(await this.sheets.fuelParts(workshopId, id, wanted), 'text/csv; charset=utf-8', 'csv')
-  }
-
-  @Get('exhaust-sheet.pdf')
-  async exhaustSheet(
-    @Who() { workshopId }: Caller,
-    @Param('id', { schema: JobId }) id: string,
-    @Query({ schema: SheetQuery }) { paper, units }: SheetQuery,
-  ): Promise<StreamableFile> {
-    const wanted = unitsWanted(units)
-    return asFile(await this.sheets.exhaustSheet(workshopId, id, paper, wanted), 'application/pdf', 'pdf')
-  }
-
-  @Get('exhaust-parts.csv')
-  async exhaustParts(
-    @Who() { workshopId }: Caller,
-    @Param('id', { schema: JobId }) id: string,
-    @Query({ schema: PartListQuery }) { units }: PartListQuery,
-  ): Promise<StreamableFile> {
-    const wanted = unitsWanted(units)
-    return asFile(await this.sheets.exhaustParts(workshopId, id, wanted), 'text/csv; charset=utf-8', 'csv')
-  }
-
   @Get('drill-template.pdf')
   async template(
     @Who() { workshopId }: Caller,
@@ -73,5 +33,27 @@ export class SheetsController {
     @Query({ schema: TemplateSvgQuery }) { sensor }: TemplateSvgQuery,
   ): Promise<StreamableFile> {
     return asFile(await this.sheets.template(workshopId, id, sensor, 'svg'), 'image/svg+xml; charset=utf-8', 'svg')
+  }
+
+  @Get(':station/sheet.pdf')
+  async sheet(
+    @Who() { workshopId }: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Param('station', { schema: StationPath }) station: string,
+    @Query({ schema: SheetQuery }) { paper, units }: SheetQuery,
+  ): Promise<StreamableFile> {
+    const wanted = unitsWanted(units)
+    return asFile(await this.sheets.sheet(workshopId, id, station, paper, wanted), 'application/pdf', 'pdf')
+  }
+
+  @Get(':station/parts.csv')
+  async parts(
+    @Who() { workshopId }: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Param('station', { schema: StationPath }) station: string,
+    @Query({ schema: PartListQuery }) { units }: PartListQuery,
+  ): Promise<StreamableFile> {
+    const wanted = unitsWanted(units)
+    return asFile(await this.sheets.parts(workshopId, id, station, wanted), 'text/csv; charset=utf-8', 'csv')
   }
 }

@@ -1,19 +1,18 @@
-import { PART_KINDS, type Paper } from '@lochmoor/contract'
+import type { Paper } from '@lochmoor/contract'
 import {
   chosenSpots,
   exhaustCase,
   figureText,
-  partsOfExhaust,
-  partsOfFuel,
   RUN_WORDS,
   sentenceText,
+  STATION_LIST,
+  stationAt,
   TEMPLATE_WANTS,
   templateOfJob,
   templateSvg,
-  type BungPart,
-  type Catalogue,
   type JobDocument,
   type PartLine,
+  type StationValue,
   type UnitChoice,
 } from '@lochmoor/core'
 import { HttpException, Injectable } from '@nestjs/common'
@@ -24,9 +23,9 @@ import { documentOf } from '../jobs/documentOf.ts'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
 import { VERSION } from '../version.ts'
 import { WorkshopEntity } from '../workshop/workshop.entity.ts'
-import { exhaustSheet } from './exhaustSheet.ts'
-import { fuelSheet, type SheetHead } from './fuelSheet.ts'
+import type { SheetHead } from './fuelSheet.ts'
 import { templatePaper } from './pdf/templatePaper.ts'
+import { STATION_SHEETS } from './stationSheets.ts'
 
 export interface MadeFile {
   readonly name: string
@@ -48,6 +47,17 @@ const partsFile = (name: string, lines: readonly PartLine[], units: UnitChoice):
   return { name, bytes: Buffer.from(csv, 'utf8') }
 }
 
+/** The station at a path that has a paper of this kind, or the refusal that names those that have. */
+const withPaper = (path: string, kind: string, has: (s: StationValue) => boolean): StationValue => {
+  const station = stationAt(path)
+  if (station && has(station)) return station
+  const those = STATION_LIST.filter(has).map((s) => `"${s.path}"`)
+  throw new HttpException(
+    { code: 'noSuchPaper', message: `station is "${path}"; allowed: one that has a ${kind}: ${those.join(', ')}.` },
+    404,
+  )
+}
+
 /** Sheets and lists of a job for the wall and for the dealer. Null: no such job here. */
 @Injectable()
 export class SheetsService {
@@ -57,33 +67,22 @@ export class SheetsService {
     private readonly catalogue: CatalogueRepository,
   ) {}
 
-  async fuelSheet(workshopId: string, id: string, paper: Paper, units: UnitChoice): Promise<MadeFile | null> {
+  /** The working sheet of a station; a refusal where it has none. */
+  async sheet(workshopId: string, id: string, path: string, paper: Paper, units: UnitChoice): Promise<MadeFile | null> {
+    const station = withPaper(path, 'working sheet', (s) => STATION_SHEETS[s.id] !== undefined)
     const job = await this.documentOf(workshopId, id)
     if (!job) return null
     const head = await this.headOf(workshopId)
-    const lists = await Promise.all(
-      PART_KINDS.map(async (kind) => [kind, await this.catalogue.list(workshopId, kind)] as const),
-    )
-    const catalogue = Object.fromEntries(lists) as unknown as Catalogue
-    return { name: `${job.vehicle.title}, fuel`, bytes: await fuelSheet(job, catalogue, head, paper, units) }
+    const catalogue = await this.catalogue.whole(workshopId)
+    const bytes = await STATION_SHEETS[station.id]!(job, catalogue, head, paper, units)
+    return { name: `${job.vehicle.title}, ${station.title.toLowerCase()}`, bytes }
   }
 
-  async exhaustSheet(workshopId: string, id: string, paper: Paper, units: UnitChoice): Promise<MadeFile | null> {
+  /** The parts list of a station; a refusal where it has none. */
+  async parts(workshopId: string, id: string, path: string, units: UnitChoice): Promise<MadeFile | null> {
+    const station = withPaper(path, 'parts list', (s) => s.parts !== null)
     const job = await this.documentOf(workshopId, id)
-    if (!job) return null
-    const bungs = (await this.catalogue.list(workshopId, 'bungs')) as BungPart[]
-    const bytes = await exhaustSheet(job, { bungs }, await this.headOf(workshopId), paper, units)
-    return { name: `${job.vehicle.title}, exhaust sensor`, bytes }
-  }
-
-  async fuelParts(workshopId: string, id: string, units: UnitChoice): Promise<MadeFile | null> {
-    const job = await this.documentOf(workshopId, id)
-    return job && partsFile(`${job.vehicle.title}, fuel parts`, partsOfFuel(job), units)
-  }
-
-  async exhaustParts(workshopId: string, id: string, units: UnitChoice): Promise<MadeFile | null> {
-    const job = await this.documentOf(workshopId, id)
-    return job && partsFile(`${job.vehicle.title}, exhaust parts`, partsOfExhaust(exhaustCase(job)), units)
+    return job && partsFile(`${job.vehicle.title}, ${station.title.toLowerCase()} parts`, station.parts!(job), units)
   }
 
   /** The drill template of a sensor; a refusal where something is still wanted for it. */

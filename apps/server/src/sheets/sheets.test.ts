@@ -14,7 +14,7 @@ beforeAll(async () => {
 afterAll(() => server.close())
 
 const sheet = async (id: string, query = '') =>
-  (await asBytes(owner.get(`/api/jobs/${id}/fuel-sheet.pdf${query}`)).expect(200)).body as Buffer
+  (await asBytes(owner.get(`/api/jobs/${id}/fuel/sheet.pdf${query}`)).expect(200)).body as Buffer
 
 describe('working sheet of the fuel station', () => {
   it.each(DEMO_JOBS.map((j) => [j.document.vehicle.title, j.id] as const))(
@@ -38,7 +38,7 @@ describe('working sheet of the fuel station', () => {
     ['?units=mood:blue', /units is "mood:blue"; allowed: pressure, /],
     ['?units=', null],
   ])('%s', async (query, said) => {
-    const answer = await owner.get(`/api/jobs/${DEMO_JOBS[2]!.id}/fuel-sheet.pdf${query}`)
+    const answer = await owner.get(`/api/jobs/${DEMO_JOBS[2]!.id}/fuel/sheet.pdf${query}`)
     expect(answer.status).toBe(said === null ? 200 : 400)
     if (said) expect(answer.body.message).toMatch(said)
   })
@@ -48,7 +48,7 @@ describe('working sheet of the fuel station', () => {
 
 describe('parts list of the fuel station', () => {
   it('names part, quantity, specification and what it follows from', async () => {
-    const { text } = await owner.get(`/api/jobs/${DEMO_JOBS[2]!.id}/fuel-parts.csv`).expect(200)
+    const { text } = await owner.get(`/api/jobs/${DEMO_JOBS[2]!.id}/fuel/parts.csv`).expect(200)
     const { data } = Papa.parse<Record<string, string>>(text, { header: true })
     expect(data.find((d) => d['part'] === 'pump')).toEqual({
       quantity: '1',
@@ -61,7 +61,7 @@ describe('parts list of the fuel station', () => {
     expect(data.filter((d) => d['part'] === 'hose end').length).toBeGreaterThan(2)
   })
   it('in the reader’s units', async () => {
-    const { text } = await owner.get(`/api/jobs/${DEMO_JOBS[2]!.id}/fuel-parts.csv?units=pressure:psi`).expect(200)
+    const { text } = await owner.get(`/api/jobs/${DEMO_JOBS[2]!.id}/fuel/parts.csv?units=pressure:psi`).expect(200)
     expect(text).toContain('must hold 58.0\u2009psi')
   })
 })

@@ -1,5 +1,5 @@
 import type { BoardJob, Colleagues } from '@lochmoor/contract'
-import { STAGE_WORDS, STATION_WORDS, WORK_STATE_WORDS, WORK_STATES, type WorkState } from '@lochmoor/core'
+import { STAGE_WORDS, stationOf, WORK_STATE_WORDS, WORK_STATES, type WorkState } from '@lochmoor/core'
 import { Hammer, Wrench } from 'lucide-react'
 import { useState } from 'react'
 import { Link } from 'react-router'
@@ -61,7 +61,7 @@ export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
         {job.stations.map((s) => (
           <li
             key={s.station}
-            title={`${STATION_WORDS[s.station]}: ${STAGE_WORDS[s.stage]}`}
+            title={`${stationOf(s.station).title}: ${STAGE_WORDS[s.stage]}`}
             className="flex flex-col items-center leading-tight"
           >
             {s.stage === 'built' ? (
@@ -71,7 +71,7 @@ export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
                 <StateMark state={s.verdict} wordless />
               </span>
             )}
-            <span className="text-sm text-soft">{SHORT[s.station]}</span>
+            <span className="text-sm text-soft">{stationOf(s.station).short}</span>
             <span className="sr-only">{STAGE_WORDS[s.stage]}</span>
           </li>
         ))}
@@ -101,5 +101,3 @@ export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
     </li>
   )
 }
-
-const SHORT = { walkAround: 'Walk', system: 'System', fuel: 'Fuel', exhaust: 'Exhaust' } as const

@@ -1,12 +1,12 @@
-import { STAGE_WORDS, STATION_WORDS, type StationReadiness } from '@lochmoor/core'
+import { STAGE_WORDS, stationOf, type StationReadiness } from '@lochmoor/core'
 import { Hammer, Wrench } from 'lucide-react'
 import { NavLink } from 'react-router'
 import { StateMark } from '../marks/StateMark.tsx'
+import { selectReadiness } from '../store/assessments.ts'
 import { useCatalogue } from '../store/catalogueStore.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { useMayWrite } from '../store/sessionStore.ts'
-import { selectReadiness } from './readiness.ts'
-import { PAPERS, STATION_PATHS } from './stations.ts'
+import { PAPERS } from './papers.ts'
 
 /** The stations in the order of the work with their states, then the papers of the job. Repairs stand ahead of all. */
 export const StationsRail = () => {
@@ -23,10 +23,10 @@ export const StationsRail = () => {
         className="relative flex shrink-0 items-stretch overflow-x-auto border-b border-hair px-1 lg:px-2"
       >
         {stations.map((s, i) => (
-          <NavLink key={s.station} to={STATION_PATHS[s.station]} className={link}>
+          <NavLink key={s.station} to={stationOf(s.station).path} className={link}>
             <span className="flex items-baseline gap-1.5 font-bold">
               <span className="font-normal text-soft">{i + 1}</span>
-              {STATION_WORDS[s.station]}
+              {stationOf(s.station).title}
             </span>
             <StageMark {...s} />
           </NavLink>

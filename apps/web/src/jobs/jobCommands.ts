@@ -1,17 +1,15 @@
+import { STATION_LIST } from '@lochmoor/core'
 import { useCallback } from 'react'
 import { useNavigate } from 'react-router'
 import { useCommands, type PaletteCommand } from '../palette/paletteStore.ts'
 import { redo, undo } from '../store/commands.ts'
 import { useJobStore } from '../store/jobStore.ts'
+import { PAPERS } from './papers.ts'
 
 /** Single keys that lead to stations and papers, outside of fields. */
 const PLACES: readonly (readonly [path: string, name: string, key: string])[] = [
-  ['walk-around', 'walk-around', 'w'],
-  ['system', 'choice of system', 's'],
-  ['fuel', 'fuel station', 'f'],
-  ['exhaust', 'exhaust sensor station', 'e'],
-  ['log', 'log book', 'l'],
-  ['history', 'history', 'h'],
+  ...STATION_LIST.map((s) => [s.path, s.inSentence, s.key] as const),
+  ...PAPERS.map((p) => [p.path, p.title.toLowerCase(), p.key] as const),
 ]
 
 /** Undo and redo, named after the step they would take; the stations and papers of the job. */

@@ -1,7 +1,7 @@
 import { SECTION_NAMES, type SectionName } from '@lochmoor/contract'
 import { JOB, mergeThree, type JobDocument } from '@lochmoor/core'
 import { create } from 'zustand'
-import type { SectionEntry } from './outbox.ts'
+import type { SectionEntry } from './outboxEntries.ts'
 
 /** Where the edits stand: all stored, on their way, kept here because nobody answers, or in need of a decision. */
 export type SaveState = 'saved' | 'saving' | 'kept-here' | 'conflict' | 'refused'

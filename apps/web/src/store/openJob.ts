@@ -3,7 +3,8 @@ import { err, JOB, mergeThree, ok, sameValue, type JobDocument, type Result } fr
 import type { ApiError } from '../api/client.ts'
 import { fetchJob } from '../api/jobs.ts'
 import { initialJobState, useJobStore, type JobState } from './jobStore.ts'
-import { outbox, type SectionEntry } from './outbox.ts'
+import { outbox } from './outbox.ts'
+import type { SectionEntry } from './outboxEntries.ts'
 import { sendNow } from './sending.ts'
 import { personNow } from './sessionStore.ts'
 

@@ -2,7 +2,8 @@ import { JOB, mergeThree, sameValue } from '@lochmoor/core'
 import { explainApiError, type ApiError } from '../api/client.ts'
 import { sendPhoto, sendRecord, writeSection } from '../api/jobs.ts'
 import { afterTakingIn, useJobStore, type JobState } from './jobStore.ts'
-import { outbox, type OutboxEntry, type SectionEntry } from './outbox.ts'
+import { outbox } from './outbox.ts'
+import type { OutboxEntry, SectionEntry } from './outboxEntries.ts'
 import { personNow } from './sessionStore.ts'
 
 const SETTLE_MS = 350

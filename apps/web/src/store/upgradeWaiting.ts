@@ -1,5 +1,5 @@
 import { JOB_SCHEMA_VERSION, migrateSections, repointField, SECTION_SCHEMAS } from '@lochmoor/contract'
-import type { OutboxEntry, RecordEntry, SectionEntry } from './outbox.ts'
+import type { OutboxEntry, RecordEntry, SectionEntry } from './outboxEntries.ts'
 
 /** The last version whose pages did not note it on what they kept. */
 const LAST_UNNOTED = 4

@@ -1,3 +1,4 @@
+import { JOB } from '@lochmoor/core/job-shape'
 import { z } from 'zod'
 import { oneOf, range, wholeFigure } from '../field/figure.ts'
 import { JobTitle, SECTION_SCHEMAS, SectionNameSchema, WorkStateSchema } from './jobDocument.ts'
@@ -120,7 +121,7 @@ export const BoardJob = z.strictObject({
   repairs: z.array(z.string()),
   stations: z.array(
     z.strictObject({
-      station: z.enum(['walkAround', 'system', 'fuel', 'exhaust']),
+      station: z.enum(JOB.fields.work.fields.built.of.words),
       stage: z.enum(['not-begun', 'measuring', 'judged', 'built']),
       verdict: VerdictState,
     }),

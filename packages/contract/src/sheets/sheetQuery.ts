@@ -12,6 +12,12 @@ export const UnitsWanted = z
   .regex(/^([a-zA-Z]+:[^,:]+(,[a-zA-Z]+:[^,:]+)*)?$/, { error: UNITS_WANTED })
   .default('')
 
+/** The address of a station, as "fuel". */
+export const StationPath = z
+  .string()
+  .regex(/^[a-z]+(-[a-z]+)*$/, { error: 'allowed: the address of a station, as "fuel"' })
+  .max(40, { error: 'allowed: at most 40 characters' })
+
 /** What a list is written in. */
 export const PartListQuery = z.strictObject({ units: UnitsWanted })
 export type PartListQuery = z.infer<typeof PartListQuery>

@@ -1,4 +1,4 @@
-import { fuelProperties } from '../fuel/fuelProperties.ts'
+import { fuelProperties } from './fuelProperties.ts'
 import { airFlowKgS, demandByAirKgS, demandByPowerKgS, fuelDemand } from './fuelDemand.ts'
 
 const e0 = fuelProperties({ ethanolShare: 0, temperatureK: 293.15 })

@@ -1,4 +1,4 @@
-import { PETROL, type FuelProperties } from '../fuel/fuelProperties.ts'
+import { PETROL, type FuelProperties } from './fuelProperties.ts'
 import type { Trace } from '../verdict/index.ts'
 
 export interface Band {

@@ -11,3 +11,6 @@ export {
   type PowerBasis,
   type PowerRoute,
 } from './fuelDemand.ts'
+export { ambientAtPa } from './ambient.ts'
+export { camClassOf, type CamClass } from './camClass.ts'
+export { ETHANOL, fuelProperties, PETROL, type Fluid, type FuelBlend, type FuelProperties } from './fuelProperties.ts'

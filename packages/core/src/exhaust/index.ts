@@ -74,7 +74,7 @@ export {
   type SoftFinding,
   type SoftRule,
 } from './spots/spotRules.ts'
-export { assessExhaust, exhaustState, type ExhaustAssessment } from './station/assessExhaust.ts'
+export { assessExhaust, judgeExhaust, type ExhaustAssessment } from './station/assessExhaust.ts'
 export { EXHAUST_CAUTIONS, exhaustCautionsAt, type ExhaustCaution } from './station/cautions.ts'
 export { exhaustWorking, EXHAUST_WORKINGS, type ExhaustWorkingId } from './station/exhaustWorkings.ts'
 export {
@@ -102,3 +102,4 @@ export { partsOfExhaust } from './station/partsOfExhaust.ts'
 export { permissionOf, type SteeringMap } from './station/permissionOfCase.ts'
 export { TEMPLATE_WANTS, templateOfJob, type TemplateOfJob, type TemplateWant } from './station/templateOfJob.ts'
 export { sensorAdvice, steeringDoubts, trimsBanks, type SensorAdvice } from './station/sensorAdvice.ts'
+export { exhaustAssumptions } from './station/exhaustAssumptions.ts'

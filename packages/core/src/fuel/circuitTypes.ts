@@ -1,3 +1,5 @@
+import type { PumpPoint } from '../parts/index.ts'
+import type { Fluid } from '../engine/fuelProperties.ts'
 /** A loss given by one data point: drop(q) = dropPa (a q/flow + (1 - a)(q/flow)²), a = linearShare. */
 export interface Loss {
   readonly flowM3S: number
@@ -19,17 +21,6 @@ export interface Line {
 }
 
 export type LinePiece = Omit<Line, 'riseM' | 'then'>
-
-export interface Fluid {
-  readonly densityKgM3: number
-  readonly kinematicViscosityM2S: number
-}
-
-export interface PumpPoint {
-  /** Pressure rise over the pump. */
-  readonly pressurePa: number
-  readonly flowM3S: number
-}
 
 export interface FuelRegulator {
   readonly type: 'return' | 'single-line'
@@ -99,3 +90,6 @@ export interface FuelCircuitAnswer {
   readonly inletMarginPa: number | null
   readonly warnings: readonly string[]
 }
+
+export type { Fluid }
+export type { PumpPoint }

@@ -17,7 +17,6 @@ export { frictionFactor } from './frictionFactor.ts'
 export { columnPa, GRAVITY_M_S2, lineDropPa, lineFlow } from './lineLoss.ts'
 export { pumpFlowAt, pumpRiseAt } from './pumpCurve.ts'
 export { solveFuelCircuit } from './solveFuelCircuit.ts'
-export { ETHANOL, fuelProperties, PETROL, type FuelBlend, type FuelProperties } from './fuelProperties.ts'
 export {
   injectorAt,
   MOST_DUTY,
@@ -26,14 +25,7 @@ export {
   type InjectorPoint,
   type InjectorSet,
 } from './injector.ts'
-export {
-  pumpAtVoltage,
-  stallVoltageV,
-  type PumpCurveAtVoltage,
-  type PumpTable,
-  type PumpTablePoint,
-  type PumpVoltageError,
-} from './pumpAtVoltage.ts'
+export { pumpAtVoltage, stallVoltageV, type PumpCurveAtVoltage, type PumpVoltageError } from './pumpAtVoltage.ts'
 export { mostHeldDemandM3S, railWithFallingDemandPa, requiredRisePa } from './limits.ts'
 export {
   rankCombinations,
@@ -56,7 +48,6 @@ export {
   deadTimeAt,
   pressureForMixturePa,
   rankInjectorSets,
-  type DeadTimePoint,
   type InjectorCandidate,
   type InjectorSetCase,
   type RatedInjectorSet,
@@ -78,7 +69,6 @@ export { breathM3S, MOST_TANK_VACUUM_PA, vent, type VentAnswer, type VentCase } 
 export { suction, WANTED_INLET_MARGIN_PA, type SuctionAnswer, type SuctionCase } from './vapour/suction.ts'
 export { FUEL_HEAT_J_KG_K, tankHeat, type TankHeatAnswer, type TankHeatCase } from './vapour/tankHeat.ts'
 export {
-  ambientAtPa,
   boilingPointK,
   ethanolVapourPa,
   vapourPressure,

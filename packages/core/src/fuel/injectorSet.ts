@@ -1,10 +1,5 @@
+import type { DeadTimePoint } from '../parts/index.ts'
 import { injectorAt, MOST_DUTY, type InjectorPoint, type InjectorSet } from './injector.ts'
-
-/** Opening delay at one voltage of the injector's supply. */
-export interface DeadTimePoint {
-  readonly voltageV: number
-  readonly deadTimeS: number
-}
 
 /** Rise of the dead time for each volt less, where a data sheet gives only one figure. Rule of thumb. */
 const DEAD_TIME_PER_V_S = 0.12e-3

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { pumpAtVoltage, stallVoltageV, type PumpTable } from './pumpAtVoltage.ts'
+import { pumpAtVoltage, stallVoltageV } from './pumpAtVoltage.ts'
+import type { PumpTable } from '../parts/index.ts'
 import { pumpFlowAt, pumpRiseAt } from './pumpCurve.ts'
 
 const at12: PumpTable = {

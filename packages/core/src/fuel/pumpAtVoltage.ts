@@ -1,17 +1,7 @@
 import { err, ok, type InputError, type Result } from '../verdict/index.ts'
 import { checkPumpCurve, type CircuitErrorCode } from './checkFuelCircuit.ts'
-import type { PumpPoint } from './circuitTypes.ts'
+import type { PumpPoint, PumpTable, PumpTablePoint } from '../parts/index.ts'
 import { pumpFlowAt } from './pumpCurve.ts'
-
-export interface PumpTablePoint extends PumpPoint {
-  readonly currentA: number
-}
-
-/** What a pump's data sheet gives: flow and current against pressure at one voltage. */
-export interface PumpTable {
-  readonly voltageV: number
-  readonly points: readonly PumpTablePoint[]
-}
 
 export interface PumpCurveAtVoltage {
   readonly voltageV: number

@@ -1,9 +1,10 @@
+import type { Default } from './default.ts'
 import type { Family } from '../quantity/index.ts'
 import { TANK_DEFAULTS } from './tankAssumptions.ts'
 import { fuelLoopOf, injectionPlaceOf } from './choices.ts'
 import type { JobDocument } from './jobDocument.ts'
 import type { LineDesign } from './fuelLines.ts'
-import type { Known } from './known.ts'
+import type { Known } from '../quantity/known.ts'
 
 /** A figure not measured yet, with the one used in its place and why. */
 export interface Assumption {
@@ -13,17 +14,6 @@ export interface Assumption {
   readonly si: number
   readonly family: Family
   readonly why: string
-}
-
-/** How a figure is read from a job and what is taken in its place. */
-export interface Default {
-  readonly label: string
-  readonly family: Family
-  readonly why: string
-  read(job: JobDocument): Known
-  assume(job: JobDocument): number
-  /** Whether it is asked for with this design; always, where it is left out. */
-  matters?(job: JobDocument): boolean
 }
 
 const boosted = (job: JobDocument) => job.vehicle.aspiration !== 'natural'

@@ -18,7 +18,7 @@ import {
   type ItemOf,
   type ValueOf,
 } from '../shape/index.ts'
-import type { BungPart, SensorPart } from './parts.ts'
+import type { BungPart, SensorPart } from '../parts/parts.ts'
 
 /** What a piece of the exhaust is, from the ports to the open end. */
 export const PIECE_KINDS = [

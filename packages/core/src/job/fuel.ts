@@ -1,7 +1,7 @@
 import { always, count, figure, flag, group, part, seen, whole, word, type ValueOf } from '../shape/index.ts'
 import { LINE } from './fuelLines.ts'
 import { FUEL_TANK } from './fuelTank.ts'
-import type { FilterPart, InjectorPart, PumpPart, RegulatorPart } from './parts.ts'
+import type { FilterPart, InjectorPart, PumpPart, RegulatorPart } from '../parts/parts.ts'
 
 /** The car's own hard line, where it is to be kept. */
 const OLD_LINE = group({

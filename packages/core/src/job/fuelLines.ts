@@ -12,7 +12,7 @@ import {
   type ItemOf,
   type ValueOf,
 } from '../shape/index.ts'
-import type { FittingPart, HosePart } from './parts.ts'
+import type { FittingPart, HosePart } from '../parts/parts.ts'
 
 const hose = part<HosePart>()('hoses')
 const fitting = part<FittingPart>()('fittings')

@@ -1,10 +1,4 @@
-export {
-  assumptionsOf,
-  figureOf,
-  sweptVolumeM3,
-  type Assumption,
-  type FigureField,
-} from './assumptions.ts'
+export { assumptionsOf, figureOf, sweptVolumeM3, type Assumption, type FigureField } from './assumptions.ts'
 export { fuelLoopOf, injectionPlaceOf, pumpInTank } from './choices.ts'
 export { emptyJob, figureAt, JOB, SECTION_NAMES, type JobDocument, type SectionName } from './jobDocument.ts'
 export type { EngineLayout, VehicleSection } from './vehicle.ts'
@@ -40,32 +34,8 @@ export {
   type SensorSpot,
 } from './exhaust.ts'
 export type { FuelTank } from './fuelTank.ts'
-export type { Known } from './known.ts'
-export { partById } from './parts.ts'
-export type {
-  BungPart,
-  Catalogue,
-  ControllerPart,
-  FilterPart,
-  FittingMake,
-  FittingPart,
-  HosePart,
-  InjectorPart,
-  Part,
-  PumpPart,
-  RegulatorPart,
-  SensorPart,
-} from './parts.ts'
 export { isUntouched } from './isUntouched.ts'
 export { copiedJob, jobFromTemplate, TEMPLATE_WORDS, type JobTemplateId } from './templates.ts'
 export type { Architecture, Firing, Injection, SystemSection, Timing, Trigger } from './system.ts'
 export type { FitnessEntries, WalkAroundSection } from './walkAround.ts'
-export {
-  STATION_WORDS,
-  STATIONS,
-  WORK_STATE_WORDS,
-  WORK_STATES,
-  type Station,
-  type WorkSection,
-  type WorkState,
-} from './work.ts'
+export { STATIONS, WORK_STATE_WORDS, WORK_STATES, type Station, type WorkSection, type WorkState } from './work.ts'

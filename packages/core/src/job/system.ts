@@ -12,7 +12,7 @@ import {
   word,
   type ValueOf,
 } from '../shape/index.ts'
-import type { ControllerPart } from './parts.ts'
+import type { ControllerPart } from '../parts/parts.ts'
 
 /** One way of building the system, without the parts. */
 export const ARCHITECTURE = group({

@@ -1,4 +1,4 @@
-import type { Default } from './assumptions.ts'
+import type { Default } from './default.ts'
 import { fuelLoopOf, pumpInTank } from './choices.ts'
 import type { JobDocument } from './jobDocument.ts'
 

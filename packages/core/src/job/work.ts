@@ -22,16 +22,9 @@ export const WORK_STATE_WORDS: Readonly<Record<WorkState, string>> = {
   'handed-over': 'Handed over',
 }
 
-/** Stations that have a bench, in the order of the work. */
+/** Ids of the stations that have a bench, in the order of the work; the registry of the stations is held against them. */
 export const STATIONS = ['walkAround', 'system', 'fuel', 'exhaust'] as const
 export type Station = (typeof STATIONS)[number]
-
-export const STATION_WORDS: Readonly<Record<Station, string>> = {
-  walkAround: 'Walk-around',
-  system: 'System',
-  fuel: 'Fuel',
-  exhaust: 'Exhaust sensor',
-}
 
 /** Where the job stands in the workshop: what people decide about it, not what is computed. */
 export const WORK = group({

@@ -1,4 +1,4 @@
-import { err, ok, type Result } from '../verdict/result.ts'
+import { err, ok, type Result } from '../outcome/result.ts'
 import { DASH_BORES } from './dashSizes.ts'
 import { AMBIGUOUS_SPELLINGS, toSi, UNITS, type Family, type Unit } from './units.ts'
 

@@ -1,4 +1,5 @@
 import { copiedJob, emptyJob, jobFromTemplate, type JobDocument } from '../job/index.ts'
+import type { Catalogue } from '../parts/index.ts'
 import { withValueAt } from '../shape/index.ts'
 import { readinessOf } from './readiness.ts'
 
@@ -19,7 +20,18 @@ const controllers = [
     gearbox: true,
   },
 ]
-const ready = (j: JobDocument) => readinessOf(j, { controllers, bungs: [] })
+const EMPTY_CATALOGUE: Catalogue = {
+  pumps: [],
+  injectors: [],
+  hoses: [],
+  fittings: [],
+  filters: [],
+  regulators: [],
+  controllers: [],
+  sensors: [],
+  bungs: [],
+}
+const ready = (j: JobDocument) => readinessOf(j, { ...EMPTY_CATALOGUE, controllers })
 const stages = (j: JobDocument) => ready(j).stations.map((s) => s.stage)
 
 describe('readiness of a job', () => {

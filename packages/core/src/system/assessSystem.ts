@@ -1,11 +1,5 @@
-import {
-  figureOf,
-  fuelLoopOf,
-  injectionPlaceOf,
-  type Catalogue,
-  type FigureField,
-  type JobDocument,
-} from '../job/index.ts'
+import { figureOf, fuelLoopOf, injectionPlaceOf, type FigureField, type JobDocument } from '../job/index.ts'
+import type { Catalogue } from '../parts/index.ts'
 import { fig, type Figure } from '../verdict/index.ts'
 import { architectureId } from './architectures.ts'
 import { candidatesFor, type Candidate } from './candidates.ts'

@@ -1,4 +1,5 @@
-import { figureOf, type Architecture, type ControllerPart, type JobDocument } from '../job/index.ts'
+import { figureOf, type Architecture, type JobDocument } from '../job/index.ts'
+import type { ControllerPart } from '../parts/index.ts'
 import { architectureId, architectureTitle, architecturesFor } from './architectures.ts'
 import { consequencesOf, risksOf, type Consequence } from './consequences.ts'
 import { lacksOf, leastController, terminalsFor, type Terminals } from './terminals.ts'

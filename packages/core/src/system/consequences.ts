@@ -1,5 +1,5 @@
 import type { Architecture, JobDocument } from '../job/index.ts'
-import { camClassOf } from '../walk-around/index.ts'
+import { camClassOf } from '../engine/index.ts'
 
 export type ConsequenceKind = 'buy' | 'cut' | 'weld' | 'give-up' | 'rules-out'
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import type { ControllerPart, JobDocument } from '../job/index.ts'
+import type { JobDocument } from '../job/index.ts'
+import type { ControllerPart } from '../parts/index.ts'
 import { arbWalkedJob } from '../walk-around/test/randomWalk.ts'
 import { architectureId, architecturesFor, assessSystem, candidatesFor, lacksOf, terminalsFor } from './index.ts'
 

@@ -1,12 +1,5 @@
-import {
-  emptyJob,
-  figureOf,
-  fuelLoopOf,
-  injectionPlaceOf,
-  jobFromTemplate,
-  type ControllerPart,
-  type JobDocument,
-} from '../job/index.ts'
+import { emptyJob, figureOf, fuelLoopOf, injectionPlaceOf, jobFromTemplate, type JobDocument } from '../job/index.ts'
+import type { ControllerPart } from '../parts/index.ts'
 import { withValueAt } from '../shape/index.ts'
 import {
   architectureId,

@@ -1,4 +1,5 @@
-import { figureOf, type Architecture, type ControllerPart, type JobDocument } from '../job/index.ts'
+import { figureOf, type Architecture, type JobDocument } from '../job/index.ts'
+import type { ControllerPart } from '../parts/index.ts'
 
 /** What must be joined to the controller, counted. */
 export interface Terminals {

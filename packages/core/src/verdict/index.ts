@@ -1,6 +1,6 @@
 export { plain } from './plainVerdict.ts'
 export { figureText, sentenceText, type UnitChoice } from './sentenceText.ts'
-export { err, explainInputError, ok, type InputError, type Result } from './result.ts'
+export { err, explainInputError, ok, type InputError, type Result } from '../outcome/result.ts'
 export {
   fig,
   isWorse,
@@ -9,6 +9,7 @@ export {
   worstState,
   type Figure,
   type Remedy,
+  type Subject,
   type Sentence,
   type Verdict,
   type VerdictState,

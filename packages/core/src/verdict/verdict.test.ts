@@ -1,4 +1,4 @@
-import { explainInputError } from './result.ts'
+import { explainInputError } from '../outcome/result.ts'
 import { fig, isWorse, say, worstFirst, worstState } from './verdict.ts'
 import { collectWorking } from './working.ts'
 

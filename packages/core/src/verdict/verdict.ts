@@ -32,8 +32,18 @@ export interface Remedy<Change> {
   readonly change: Change
 }
 
+/** Of which of several alike a verdict speaks. */
+export interface Subject {
+  /** What is judged, without of whom: "gas" at either sensor. */
+  readonly kind: string
+  /** 0 is sensor A. */
+  readonly sensor: number
+}
+
 export interface Verdict<Change = never> {
   readonly id: string
+  /** Where there can be several of its kind. */
+  readonly subject?: Subject
   /** What was judged, e.g. "Pressure held at full load". */
   readonly title: string
   readonly state: VerdictState

@@ -1,6 +1,7 @@
 import { emptyJob, type JobDocument } from '../job/index.ts'
 import { withValueAt } from '../shape/index.ts'
-import { camClassOf, derivedOf } from './derived.ts'
+import { camClassOf } from '../engine/index.ts'
+import { derivedOf } from './derived.ts'
 
 const job = (entries: Record<string, unknown>): JobDocument =>
   Object.entries(entries).reduce((j, [path, value]) => withValueAt(j, path, value), emptyJob('x'))

@@ -1,5 +1,5 @@
-import { airFlowKgS } from '../engine/index.ts'
-import { engineOnFuel } from '../fuel/index.ts'
+import { airFlowKgS, camClassOf, type CamClass } from '../engine/index.ts'
+import { engineOnFuel } from '../moments/index.ts'
 import { figureOf, sweptVolumeM3, type JobDocument } from '../job/index.ts'
 import { fig, type Figure } from '../verdict/index.ts'
 import { companionCylinders, parseFiringOrder } from './firingOrder.ts'
@@ -18,12 +18,6 @@ export interface Derived {
 
 /** Share of a tank that can be drawn before the pick-up sucks air in a bend: rule of thumb. */
 const USABLE_TANK_SHARE = 0.9
-
-export type CamClass = 'mild' | 'sporting' | 'wild'
-
-/** Class of the cam by vacuum at idle (gauge, positive), rule of thumb: mild from 50 kPa, sporting from 34 kPa. */
-export const camClassOf = (idleVacuumPa: number): CamClass =>
-  idleVacuumPa >= 50e3 ? 'mild' : idleVacuumPa >= 34e3 ? 'sporting' : 'wild'
 
 const CAM_WORDS: Readonly<Record<CamClass, string>> = {
   mild: 'mild: idles clean, steers by oxygen from idle on',

@@ -1,5 +1,5 @@
 export { assessWalkAround, type WalkAroundAssessment, type WalkAroundState } from './assessWalkAround.ts'
-export { camClassOf, derivedOf, type CamClass, type Derived } from './derived.ts'
+export { derivedOf, type Derived } from './derived.ts'
 export { isRelevant, WALK_GROUPS } from './fields/index.ts'
 export type {
   ChoiceEntry,

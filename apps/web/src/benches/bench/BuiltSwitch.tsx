@@ -1,4 +1,4 @@
-import { STATION_WORDS, type Station } from '@lochmoor/core'
+import { stationOf, type Station } from '@lochmoor/core'
 import { run, setWork } from '../../store/commands.ts'
 import { useJobStore } from '../../store/jobStore.ts'
 import { useMayWrite } from '../../store/sessionStore.ts'
@@ -17,13 +17,13 @@ export const BuiltSwitch = ({ station }: { station: Station }) => {
           run(
             setWork(
               { built: e.target.checked ? [...built, station] : built.filter((b) => b !== station) },
-              `${STATION_WORDS[station].toLowerCase()} built`,
+              `${stationOf(station).title.toLowerCase()} built`,
             ),
           )
         }
         className="size-5 accent-accent"
       />
-      {STATION_WORDS[station]}: done on the car
+      {stationOf(station).title}: done on the car
     </label>
   )
 }

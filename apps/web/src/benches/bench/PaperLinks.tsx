@@ -3,7 +3,7 @@ import { useJobStore } from '../../store/jobStore.ts'
 import { usePreferences } from '../../store/preferences.ts'
 
 export interface Paper {
-  /** Under the job's address, e.g. "fuel-sheet.pdf?paper=a4". */
+  /** Under the job's address, e.g. "fuel/sheet.pdf?paper=a4". */
   readonly file: string
   readonly words: string
   /** It has no units of the reader's. */

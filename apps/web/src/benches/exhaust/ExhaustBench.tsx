@@ -1,7 +1,8 @@
-import { exhaustWorking, EXHAUST_WORKINGS, type ExhaustWorkingId } from '@lochmoor/core'
+import { exhaustWorking, EXHAUST_WORKINGS, type ExhaustWorkingId, stationOf } from '@lochmoor/core'
 import { useCallback, useState, type ComponentType } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { NotFound } from '../../shell/Misses.tsx'
+import { selectExhaust } from '../../store/assessments.ts'
 import { useCatalogue } from '../../store/catalogueStore.ts'
 import { useJobStore } from '../../store/jobStore.ts'
 import { WorkingDialog } from '../bench/judgement/WorkingDialog.tsx'
@@ -14,12 +15,13 @@ import { Headline } from './judgement/Headline.tsx'
 import { OrderSheet } from './order/OrderSheet.tsx'
 import { PipeSheet } from './pipe/PipeSheet.tsx'
 import { ReadingSheet } from './reading/ReadingSheet.tsx'
-import { selectExhaust } from './selectors.ts'
 import type { SheetProps } from './sheetProps.ts'
-import { SHEETS, stateOfSheet, type SheetPath } from './sheets.ts'
 import { SpotsSheet } from './spots/SpotsSheet.tsx'
 
-const SCREENS: Readonly<Record<SheetPath, ComponentType<SheetProps>>> = {
+const STATION = stationOf('exhaust')
+
+/** A screen for each tab, by its address. */
+export const EXHAUST_SCREENS: Readonly<Record<string, ComponentType<SheetProps>>> = {
   '': PipeSheet,
   spots: SpotsSheet,
   heat: HeatSheet,
@@ -28,7 +30,6 @@ const SCREENS: Readonly<Record<SheetPath, ComponentType<SheetProps>>> = {
   fitting: FittingSheet,
   order: OrderSheet,
 }
-const isSheet = (path: string): path is SheetPath => Object.hasOwn(SCREENS, path)
 const isWorking = (id: string): id is ExhaustWorkingId => (EXHAUST_WORKINGS as readonly string[]).includes(id)
 
 interface Asked {
@@ -55,17 +56,13 @@ export const ExhaustBench = () => {
     [setAsked],
   )
   useExhaustCommands({ assessment, ask, navigate })
-  if (!isSheet(sheet)) return <NotFound />
-  const Screen = SCREENS[sheet]
+  const Screen = Object.hasOwn(EXHAUST_SCREENS, sheet) ? EXHAUST_SCREENS[sheet] : undefined
+  if (!Screen) return <NotFound />
   const working = asked && exhaustWorking(c, asked.id, asked.sensorIndex, asked.momentId)
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <Headline verdicts={verdicts} assumed={assessment.assumptions.length} sensors={c.sensorCount} />
-      <SheetTabs
-        station="exhaust"
-        name="exhaust sensor station"
-        tabs={SHEETS.map((s) => ({ ...s, state: stateOfSheet(s.path, verdicts) }))}
-      />
+      <SheetTabs station={STATION} verdicts={verdicts} />
       <Screen {...{ job, catalogue, assessment, sensorIndex, setSensor, ask }} />
       {working && (
         <WorkingDialog

@@ -1,10 +1,10 @@
-import { sentenceText, type ExhaustAssessment } from '@lochmoor/core'
+import { sentenceText, stationOf, type ExhaustAssessment } from '@lochmoor/core'
 import { useCallback } from 'react'
 import { useCommands, type PaletteCommand } from '../../palette/paletteStore.ts'
 import { run, setExhaust } from '../../store/commands.ts'
 import { usePreferences } from '../../store/preferences.ts'
 import { fieldCommands } from '../bench/fieldCommands.ts'
-import { SHEETS } from './sheets.ts'
+import { tabCommands } from '../bench/tabCommands.ts'
 
 interface Bench {
   readonly assessment: ExhaustAssessment
@@ -25,18 +25,13 @@ export const useExhaustCommands = ({ assessment, ask, navigate }: Bench): void =
           run: () => void run(setExhaust(r.change, 'the tried remedy', false)),
         })),
       ),
-      ...SHEETS.map(({ path, title }) => ({
-        id: `sheet-${path}`,
-        group: 'Go to a sheet',
-        label: `Exhaust sensor: ${title.toLowerCase()}`,
-        run: () => void navigate(path === '' ? '../exhaust' : `../exhaust/${path}`),
-      })),
+      ...tabCommands(stationOf('exhaust'), navigate),
       ...assessment.verdicts.flatMap((v) =>
         v.workings.map((w) => ({
           id: `working-${v.id}-${w}`,
           group: 'Open a working',
           label: `${v.title}: ${w.replaceAll('-', ' ')}`,
-          run: () => ask(w, v.id.endsWith('-b') ? 1 : 0, v.pointId),
+          run: () => ask(w, v.subject?.sensor ?? 0, v.pointId),
         })),
       ),
       ...fieldCommands(),

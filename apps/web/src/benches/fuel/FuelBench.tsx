@@ -1,7 +1,8 @@
-import { fuelWorking, type OperatingPoint, type WorkingId } from '@lochmoor/core'
+import { fuelWorking, type OperatingPoint, type WorkingId, stationOf } from '@lochmoor/core'
 import { useCallback, useState, type ComponentType } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { NotFound } from '../../shell/Misses.tsx'
+import { selectFuel } from '../../store/assessments.ts'
 import { useCatalogue } from '../../store/catalogueStore.ts'
 import { useJobStore } from '../../store/jobStore.ts'
 import { ChooseSheet } from './choose/ChooseSheet.tsx'
@@ -13,9 +14,7 @@ import { LinesSheet } from './lines/LinesSheet.tsx'
 import { LoopSheet } from './loop/LoopSheet.tsx'
 import { OrderSheet } from './order/OrderSheet.tsx'
 import { PressureSheet } from './pressure/PressureSheet.tsx'
-import { selectAssessment } from './selectors.ts'
 import type { SheetProps } from './sheetProps.ts'
-import { SHEETS, stateOfSheet, type SheetPath } from './sheets.ts'
 import { SheetTabs } from '../bench/SheetTabs.tsx'
 import { SuctionSheet } from './suction/SuctionSheet.tsx'
 import { TankSheet } from './tank/TankSheet.tsx'
@@ -26,7 +25,10 @@ interface AskedWorking {
   readonly point: OperatingPoint
 }
 
-const SCREENS: Readonly<Record<SheetPath, ComponentType<SheetProps>>> = {
+const STATION = stationOf('fuel')
+
+/** A screen for each tab, by its address. */
+export const FUEL_SCREENS: Readonly<Record<string, ComponentType<SheetProps>>> = {
   '': PressureSheet,
   choose: ChooseSheet,
   injectors: InjectorSheet,
@@ -36,7 +38,6 @@ const SCREENS: Readonly<Record<SheetPath, ComponentType<SheetProps>>> = {
   tank: TankSheet,
   order: OrderSheet,
 }
-const isSheet = (path: string): path is SheetPath => Object.hasOwn(SCREENS, path)
 
 /** The fuel station: its headline, its sheets, and the working that is asked for. */
 export const FuelBench = () => {
@@ -44,7 +45,7 @@ export const FuelBench = () => {
   const catalogue = useCatalogue((s) => s.catalogue)!
   const { sheet = '' } = useParams()
   const navigate = useNavigate()
-  const assessment = selectAssessment(job, catalogue)
+  const assessment = selectFuel(job, catalogue)
   const { engine, verdicts } = assessment
   const [view, setView] = useState<View>(() => viewOfPoint(verdicts[0]?.pointId ?? 'idle'))
   const [asked, setAsked] = useState<AskedWorking | null>(null)
@@ -61,16 +62,12 @@ export const FuelBench = () => {
     [sheet, navigate],
   )
   useFuelCommands({ assessment, view, setView, ask, navigate })
-  if (!isSheet(sheet)) return <NotFound />
-  const Screen = SCREENS[sheet]
+  const Screen = Object.hasOwn(FUEL_SCREENS, sheet) ? FUEL_SCREENS[sheet] : undefined
+  if (!Screen) return <NotFound />
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <Headline verdicts={verdicts} assumed={assessment.assumptions.length} />
-      <SheetTabs
-        station="fuel"
-        name="fuel station"
-        tabs={SHEETS.map((x) => ({ ...x, state: stateOfSheet(x.path, verdicts) }))}
-      />
+      <SheetTabs station={STATION} verdicts={verdicts} />
       <Screen {...{ job, catalogue, assessment, view, setView, showPoint, ask, askAt }} />
       {asked && (
         <WorkingDialog

@@ -1,10 +1,10 @@
-import { sentenceText, type FuelAssessment, type VoltageLevel, type WorkingId } from '@lochmoor/core'
+import { sentenceText, stationOf, type FuelAssessment, type VoltageLevel, type WorkingId } from '@lochmoor/core'
 import { useCallback } from 'react'
 import { useCommands, type PaletteCommand } from '../../palette/paletteStore.ts'
 import { run, setFuel } from '../../store/commands.ts'
 import { usePreferences } from '../../store/preferences.ts'
 import { fieldCommands } from '../bench/fieldCommands.ts'
-import { SHEETS } from './sheets.ts'
+import { tabCommands } from '../bench/tabCommands.ts'
 import { viewOfPoint, type View } from './view.ts'
 
 const MOMENTS: readonly (readonly [View['load'], string, string])[] = [
@@ -40,12 +40,7 @@ export const useFuelCommands = ({ assessment, view, setView, ask, navigate }: Be
           run: () => void run(setFuel(r.change, 'the tried remedy', false)),
         })),
       ),
-      ...SHEETS.map(({ path, title }) => ({
-        id: `sheet-${path}`,
-        group: 'Go to a sheet',
-        label: `Fuel: ${title.toLowerCase()}`,
-        run: () => void navigate(path === '' ? '../fuel' : `../fuel/${path}`),
-      })),
+      ...tabCommands(stationOf('fuel'), navigate),
       ...assessment.engine.points.map((p) => ({
         id: `point-${p.id}`,
         group: 'Show',

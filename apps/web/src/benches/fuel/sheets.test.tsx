@@ -272,7 +272,7 @@ describe('order', () => {
     openSheet('order', soundJob())
     expect(part('Parts to order').getByText('Injector 200')).toBeTruthy()
     const sheet = screen.getByRole('link', { name: 'Working sheet, Letter' })
-    expect(sheet.getAttribute('href')).toMatch(/^\/api\/jobs\/test\/fuel-sheet\.pdf\?paper=letter&units=/)
+    expect(sheet.getAttribute('href')).toMatch(/^\/api\/jobs\/test\/fuel\/sheet\.pdf\?paper=letter&units=/)
     await userEvent.click(screen.getByRole('button', { name: 'Mark these parts as ordered' }))
     expect(jobNow().work.state).toBe('parts-ordered')
     expect(screen.getByText(/This job stands at “parts ordered”/)).toBeTruthy()

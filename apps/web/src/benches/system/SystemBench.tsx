@@ -1,5 +1,6 @@
 import { useCallback } from 'react'
 import { useCommands, type PaletteCommand } from '../../palette/paletteStore.ts'
+import { selectSystem } from '../../store/assessments.ts'
 import { useCatalogue } from '../../store/catalogueStore.ts'
 import { run, setSystem } from '../../store/commands.ts'
 import { useJobStore } from '../../store/jobStore.ts'
@@ -7,7 +8,6 @@ import { BenchHeadline } from '../bench/BenchHeadline.tsx'
 import { Columns } from '../bench/Columns.tsx'
 import { Comparison } from './Comparison.tsx'
 import { SystemJudgement } from './SystemJudgement.tsx'
-import { selectSystem } from './view.ts'
 import { Wishes } from './Wishes.tsx'
 
 const WORD = { open: 'Open', chosen: 'Chosen', doubtful: 'Doubtful' } as const

@@ -3,6 +3,8 @@ import { Tabs } from 'radix-ui'
 import { useCallback, useMemo, useState } from 'react'
 import { flushSync } from 'react-dom'
 import { walkOnEnter } from '../../fields/walkOnEnter.ts'
+import { selectWalkAround } from '../../store/assessments.ts'
+import { useCatalogue } from '../../store/catalogueStore.ts'
 import { useJobStore } from '../../store/jobStore.ts'
 import { BenchHeadline } from '../bench/BenchHeadline.tsx'
 import { Columns } from '../bench/Columns.tsx'
@@ -11,7 +13,6 @@ import { CarPlan } from './CarPlan.tsx'
 import { DerivedTable } from './DerivedTable.tsx'
 import { FITNESS_VERDICT, FITNESS_WORDS } from './FitnessMark.tsx'
 import { useWalkCommands } from './walkCommands.ts'
-import { selectWalkAround } from './view.ts'
 import { TestsTab, WalkJudgement } from './WalkJudgement.tsx'
 
 const SAYS = {
@@ -35,7 +36,10 @@ const nextOf = ({ fitness, state, stillToMeasure }: WalkAroundAssessment, job: J
 /** The walk-around: what is there, and whether the engine is fit to convert. */
 export const WalkAroundBench = () => {
   const job = useJobStore((s) => s.document)!
-  const assessment = selectWalkAround(job)
+  const assessment = selectWalkAround(
+    job,
+    useCatalogue((s) => s.catalogue)!,
+  )
   const [tab, setTab] = useState('car')
   const toTests = useCallback(() => flushSync(() => setTab('tests')), [setTab])
   const toCar = useCallback(() => flushSync(() => setTab('car')), [setTab])

@@ -1,12 +1,4 @@
-import { assessWalkAround, type JobDocument, type WalkAroundAssessment, type WalkEntry } from '@lochmoor/core'
-
-let last: { job: JobDocument; assessment: WalkAroundAssessment } | null = null
-
-/** The walk-around of the open job, computed once per version of the document. */
-export const selectWalkAround = (job: JobDocument): WalkAroundAssessment => {
-  if (last?.job !== job) last = { job, assessment: assessWalkAround(job) }
-  return last.assessment
-}
+import type { WalkEntry } from '@lochmoor/core'
 
 export const entryElementId = (path: string): string => `entry-${path.replace(/\./g, '-')}`
 

@@ -1,4 +1,4 @@
-import type { BungPart } from '../../job/index.ts'
+import type { BungPart } from '../../parts/index.ts'
 
 export interface ClampFitCase {
   readonly pipeM: number

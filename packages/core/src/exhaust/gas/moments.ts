@@ -1,5 +1,5 @@
 import { airFlowKgS, type Band } from '../../engine/index.ts'
-import { engineOnFuel } from '../../fuel/station/operatingPoint.ts'
+import { engineOnFuel } from '../../moments/index.ts'
 import { figureOf, injectionPlaceOf, type JobDocument } from '../../job/index.ts'
 
 export const EXHAUST_MOMENTS = ['idle', 'cruise', 'hard', 'full'] as const

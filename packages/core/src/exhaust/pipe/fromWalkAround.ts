@@ -5,8 +5,8 @@ import {
   type ExhaustPiece,
   type ExhaustSection,
   type JobDocument,
-  type Known,
 } from '../../job/index.ts'
+import type { Known } from '../../quantity/index.ts'
 
 /** Cylinder numbers of the banks where nothing else is said: first half and second half; in line and log all in one. */
 export const usualBanks = (cylinders: number, banks: 1 | 2): number[][] => {

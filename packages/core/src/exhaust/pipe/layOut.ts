@@ -1,4 +1,5 @@
-import type { ExhaustSection, Known, RunId } from '../../job/index.ts'
+import type { ExhaustSection, RunId } from '../../job/index.ts'
+import type { Known } from '../../quantity/index.ts'
 import { sizedPieces, type SizedPiece } from './pieceFigures.ts'
 
 /** x rearwards, y to the right, z up, m. */

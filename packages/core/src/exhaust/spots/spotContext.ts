@@ -1,4 +1,5 @@
-import type { ExhaustSection, RunId, SensorPart } from '../../job/index.ts'
+import type { ExhaustSection, RunId } from '../../job/index.ts'
+import type { SensorPart } from '../../parts/index.ts'
 import { dwellToS, sliceAt, transportS, type RunHeat } from '../gas/runHeat.ts'
 import { LEAST_TAIL_M } from '../gas/reversion.ts'
 import { placeAt, pieceAt, tailAfterM, type LaidPiece, type Place, type Run } from '../pipe/layOut.ts'

@@ -1,4 +1,5 @@
-import type { Assumption, Catalogue, JobDocument } from '../../job/index.ts'
+import type { Assumption, JobDocument } from '../../job/index.ts'
+import type { Catalogue } from '../../parts/index.ts'
 import { worstFirst, worstState, type VerdictState } from '../../verdict/index.ts'
 import { exhaustAssumptions } from './exhaustAssumptions.ts'
 import { exhaustCase, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
@@ -44,6 +45,5 @@ export const assessExhaust = (job: JobDocument, catalogue: Bungs): ExhaustAssess
   return { c, verdicts, state: worstState(verdicts.map((v) => v.state)), assumptions: exhaustAssumptions(c) }
 }
 
-/** The state alone, without seeking remedies: for lists of jobs. */
-export const exhaustState = (job: JobDocument, catalogue: Bungs): VerdictState =>
-  worstState(judgeAll(exhaustCase(job), catalogue, false).map((v) => v.state))
+/** Every judgement, in the order of the work, without seeking remedies: for whatever lists stations. */
+export const judgeExhaust = (c: ExhaustCase, catalogue: Bungs): ExhaustVerdict[] => judgeAll(c, catalogue, false)

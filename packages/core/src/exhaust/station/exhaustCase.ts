@@ -1,5 +1,5 @@
 import { figureOf, type ExhaustSection, type JobDocument, type SensorSpot } from '../../job/index.ts'
-import type { Verdict } from '../../verdict/index.ts'
+import type { Subject, Verdict } from '../../verdict/index.ts'
 import { exhaustWater } from '../gas/exhaustGas.ts'
 import { exhaustMoments, type ExhaustMoment, type ExhaustMomentId } from '../gas/moments.ts'
 import { heatOfRuns, type RunHeat } from '../gas/runHeat.ts'
@@ -8,6 +8,12 @@ import { spotContext, type SpotContext } from '../spots/spotContext.ts'
 
 export type ExhaustChange = Partial<ExhaustSection>
 export type ExhaustVerdict = Verdict<ExhaustChange>
+
+/** Id and subject of what is judged at each sensor. */
+export const atSensor = (kind: string, sensor: number): Pick<ExhaustVerdict, 'id'> & { subject: Subject } => ({
+  id: `${kind}-${sensor === 0 ? 'a' : 'b'}`,
+  subject: { kind, sensor },
+})
 
 /** Everything the judges of the station look at. */
 export interface ExhaustCase {

@@ -1,10 +1,10 @@
-import type { BungPart } from '../../job/index.ts'
+import type { BungPart } from '../../parts/index.ts'
 import { fig, plain, say, type Remedy } from '../../verdict/index.ts'
 import { CLAMP_FAULT_WORDS, clampFitOf } from '../fitting/clampFit.ts'
 import { fittingAdvice, type FittingAdvice } from '../fitting/weldOrClamp.ts'
 import { pieceAt, runOf, type LaidPiece } from '../pipe/layOut.ts'
 import { trimsBanks } from './sensorAdvice.ts'
-import { chosenSpots, type ExhaustCase, type ExhaustChange, type ExhaustVerdict } from './exhaustCase.ts'
+import { atSensor, chosenSpots, type ExhaustCase, type ExhaustChange, type ExhaustVerdict } from './exhaustCase.ts'
 
 /** The piece each sensor goes into. */
 export const piecesDrilled = (
@@ -91,7 +91,7 @@ export const judgeBung = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVe
     return [
       {
         ...plain,
-        id: 'bung-a',
+        ...atSensor('bung', 0),
         title: 'Boss or clamp',
         state: 'unknown',
         reason: say`Choose what holds the sensor: ${`${fitting.length}`} of the catalogue fit the pipe as measured.`,
@@ -103,7 +103,7 @@ export const judgeBung = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVe
     return [
       {
         ...plain,
-        id: 'bung-a',
+        ...atSensor('bung', 0),
         title: `${bung.name} is for ${bung.kind === 'clamp-on' ? 'clamping' : 'welding'}`,
         state: 'stop',
         reason: say`The sensor is to be ${WAY_WORDS[joinBy]}.`,
@@ -116,7 +116,7 @@ export const judgeBung = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVe
     return [
       {
         ...plain,
-        id: 'bung-a',
+        ...atSensor('bung', 0),
         title: 'Sensor and boss have other threads',
         state: 'stop',
         next: say`Take a boss with the sensor’s thread`,
@@ -126,11 +126,15 @@ export const judgeBung = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVe
       },
     ]
   return pipes.map(({ name, piece, index }): ExhaustVerdict => {
-    const id = index === 0 ? 'bung-a' : 'bung-b'
     const fit = clampFitOf(bung, piece.outsideM)
     const tapeM = piece.piece.roundM
     const measured = tapeM === null && piece.assumed.includes('diameter')
-    const base = { ...plain, id, figureName: 'pipe, outside', figure: fig(piece.outsideM, 'bore') }
+    const base = {
+      ...plain,
+      ...atSensor('bung', index),
+      figureName: 'pipe, outside',
+      figure: fig(piece.outsideM, 'bore'),
+    }
     if (measured)
       return {
         ...base,

@@ -2,7 +2,7 @@ import { fig, plain, say } from '../../verdict/index.ts'
 import { GOOD_TAIL_M, LEAST_TAIL_M } from '../gas/reversion.ts'
 import { elevationDeg, inclinationDeg, placeAt, runOf } from '../pipe/layOut.ts'
 import { USUAL_SENSOR } from '../spots/spotContext.ts'
-import { chosenSpots, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
+import { atSensor, chosenSpots, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
 import { heatAtSpot, hexagonAtSpot, reversionAt, warmUpAtSpot } from './heatAtSpot.ts'
 
 /** Slower than this the loop hardly helps on the road. House figure. */
@@ -11,7 +11,6 @@ const SLOW_LOOP_S = 3
 const LONG_FULL_S = 60
 
 type Chosen = ReturnType<typeof chosenSpots>[number]
-const idOf = (kind: string, { index }: Chosen) => `${kind}-${index === 0 ? 'a' : 'b'}`
 
 const gas = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
   const full = heatAtSpot(c, chosen.spot, 'full')
@@ -23,7 +22,7 @@ const gas = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
   return [
     {
       ...plain,
-      id: idOf('gas', chosen),
+      ...atSensor('gas', chosen.index),
       title: far
         ? `${chosen.name}: gas too hot at full load`
         : over || near
@@ -53,7 +52,7 @@ const hexagon = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
   return [
     {
       ...plain,
-      id: idOf('hexagon', chosen),
+      ...atSensor('hexagon', chosen.index),
       title: timeS === null ? `${chosen.name}: its housing` : `${chosen.name}: housing too hot under long full load`,
       state: timeS === null ? 'ok' : 'caution',
       next: say`A boss with fins or a heat shield, or a place further down`,
@@ -84,7 +83,7 @@ const tail = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
   return [
     {
       ...plain,
-      id: idOf('tail', chosen),
+      ...atSensor('tail', chosen.index),
       title: stop
         ? `${chosen.name}: too little pipe after it`
         : short
@@ -114,7 +113,7 @@ const response = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
   return [
     {
       ...plain,
-      id: idOf('response', chosen),
+      ...atSensor('response', chosen.index),
       title: slow ? `${chosen.name}: a slow loop at idle` : `${chosen.name}: how quick the loop may be`,
       state: slow ? 'caution' : 'ok',
       figureName: 'integral time at idle, at least',
@@ -142,7 +141,7 @@ const water = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
   return [
     {
       ...plain,
-      id: idOf('water', chosen),
+      ...atSensor('water', chosen.index),
       title: wet ? `${chosen.name}: water at idle` : `${chosen.name}: dry when warm`,
       state: wet ? 'caution' : 'ok',
       figureName: 'wall at idle, cool end',

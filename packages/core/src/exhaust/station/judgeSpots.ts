@@ -4,7 +4,14 @@ import { RUN_WORDS } from '../pipe/runWords.ts'
 import { judgeSpot, type JudgedSpot } from '../spots/judgeSpot.ts'
 import { isPlaced } from '../spots/obstacles.ts'
 import { coarseBest } from '../spots/coarseBest.ts'
-import { contextOf, SENSOR_NAMES, type ExhaustCase, type ExhaustChange, type ExhaustVerdict } from './exhaustCase.ts'
+import {
+  atSensor,
+  contextOf,
+  SENSOR_NAMES,
+  type ExhaustCase,
+  type ExhaustChange,
+  type ExhaustVerdict,
+} from './exhaustCase.ts'
 
 /** Below this a spot that is allowed is worth another look. House figure. */
 const FAIR_SCORE = 60
@@ -60,7 +67,7 @@ export const judgeSpots = (c: ExhaustCase, seek: boolean): ExhaustVerdict[] => {
     const base = {
       ...plain,
       figureName: 'score',
-      id: `spot-${index === 0 ? 'a' : 'b'}`,
+      ...atSensor('spot', index),
       source: 'hard rules, then house weights: practice of the trade',
     }
     const spot = c.job.exhaust.spots[index]

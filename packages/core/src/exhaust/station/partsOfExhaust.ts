@@ -1,4 +1,4 @@
-import type { PartLine } from '../../fuel/index.ts'
+import type { PartLine } from '../../parts/index.ts'
 import { fig, say } from '../../verdict/index.ts'
 import { clampFitOf } from '../fitting/clampFit.ts'
 import { jointsAhead } from './leaksOfCase.ts'

@@ -1,5 +1,5 @@
 import { figureOf } from '../../job/index.ts'
-import { camClassOf } from '../../walk-around/index.ts'
+import { camClassOf } from '../../engine/index.ts'
 import { gasShare } from '../gas/runHeat.ts'
 import { runOf, tailAfterM } from '../pipe/layOut.ts'
 import { permissionMap, type OverlapClass, type PermissionCell } from '../reading/permission.ts'

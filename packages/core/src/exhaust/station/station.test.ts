@@ -13,7 +13,8 @@ import {
   twoBanks,
   withPieces,
 } from '../test/exhausts.ts'
-import { assessExhaust, exhaustState } from './assessExhaust.ts'
+import { worstState } from '../../verdict/index.ts'
+import { assessExhaust, judgeExhaust } from './assessExhaust.ts'
 import { exhaustCase } from './exhaustCase.ts'
 import { exhaustWorking, EXHAUST_WORKINGS } from './exhaustWorkings.ts'
 import { heatAtSpot, reversionAt } from './heatAtSpot.ts'
@@ -37,7 +38,7 @@ const END = piece('open-end', 0.01)
 describe('the exhaust sensor station of a sound job', () => {
   it('has nothing against it', () => {
     expect(verdicts(sound()).filter((v) => v.state !== 'ok').map((v) => [v.id, v.state])).toEqual([]) // prettier-ignore
-    expect(exhaustState(sound(), { bungs })).toBe('ok')
+    expect(worstState(judgeExhaust(exhaustCase(sound()), { bungs }).map((v) => v.state))).toBe('ok')
   })
   it('an empty one asks for the exhaust and judges nothing else', () => {
     const [first, ...more] = verdicts(withPieces([], { banks: [] }))

@@ -4,15 +4,14 @@ import {
   emptyJob,
   emptyObstacle,
   emptyPiece,
-  type BungPart,
   type ExhaustObstacle,
   type ExhaustPiece,
   type ExhaustSection,
   type JobDocument,
   type PieceKind,
   type RunId,
-  type SensorPart,
 } from '../../job/index.ts'
+import type { BungPart, SensorPart } from '../../parts/index.ts'
 import { contextOf, exhaustCase } from '../station/exhaustCase.ts'
 import type { SpotContext } from '../spots/spotContext.ts'
 

@@ -1,10 +1,10 @@
+import { engineOnFuel } from '../../moments/index.ts'
 import fc from 'fast-check'
 import { drawNormal, seededRandom } from '../../numeric/seededRandom.ts'
 import {
   assessFuel,
   choiceOf,
   combinationCaseOf,
-  engineOnFuel,
   isSolved,
   solvePoint,
   spreadInputsOf,

@@ -1,4 +1,5 @@
-import type { FilterPart, FuelLoop, HosePart, PumpPart, RegulatorPart } from '../../job/index.ts'
+import type { FuelLoop } from '../../job/index.ts'
+import type { FilterPart, HosePart, PumpPart, RegulatorPart } from '../../parts/index.ts'
 import { circuitModel } from '../circuitModel.ts'
 import type { Fluid, FuelCircuit, FuelCircuitAnswer, Line, Loss } from '../circuitTypes.ts'
 import { mostHeldDemandM3S } from '../limits.ts'

@@ -1,4 +1,4 @@
-import type { PumpTable } from '../pumpAtVoltage.ts'
+import type { PumpTable } from '../../parts/index.ts'
 import { checkPumpCurve } from '../checkFuelCircuit.ts'
 
 export interface PumpDoubt {

@@ -1,4 +1,4 @@
-import type { FittingMake } from '../../job/index.ts'
+import type { FittingMake } from '../../parts/index.ts'
 
 /** How each kind of end is put on, in steps; trade practice, the maker's sheet comes first. */
 export const ASSEMBLY_STEPS: Readonly<Record<FittingMake, readonly string[]>> = {

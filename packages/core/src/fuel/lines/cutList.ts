@@ -1,4 +1,5 @@
-import { LINE_NAMES, type HosePart, type JobDocument } from '../../job/index.ts'
+import { LINE_NAMES, type JobDocument } from '../../job/index.ts'
+import type { HosePart } from '../../parts/index.ts'
 import { err, ok, type InputError, type Result } from '../../verdict/index.ts'
 import { packOnStock, type Packing } from './cuttingStock.ts'
 import { piecesOfLine, type HosePiece } from './legs.ts'

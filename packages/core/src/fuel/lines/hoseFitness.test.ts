@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import type { FittingPart, HosePart, LineName } from '../../job/index.ts'
+import type { LineName } from '../../job/index.ts'
+import type { FittingPart, HosePart } from '../../parts/index.ts'
 import { catalogue, soundJob } from '../station/test/jobs.ts'
 import { fittingUnfit, hoseUnfit, loadOf, type LineLoad } from './hoseFitness.ts'
 

@@ -1,11 +1,5 @@
-import {
-  figureOf,
-  fuelLoopOf,
-  type FittingPart,
-  type HosePart,
-  type JobDocument,
-  type LineName,
-} from '../../job/index.ts'
+import { figureOf, fuelLoopOf, type JobDocument, type LineName } from '../../job/index.ts'
+import type { FittingPart, HosePart } from '../../parts/index.ts'
 import { fig, say, type Sentence } from '../../verdict/index.ts'
 import { pumpAtVoltage } from '../pumpAtVoltage.ts'
 

@@ -1,11 +1,5 @@
-import {
-  figureOf,
-  type HosePart,
-  type JobDocument,
-  type LineDesign,
-  type LineLeg,
-  type LineName,
-} from '../../job/index.ts'
+import { figureOf, type JobDocument, type LineDesign, type LineLeg, type LineName } from '../../job/index.ts'
+import type { HosePart } from '../../parts/index.ts'
 import { cutLengthM, ENGINE_ROCK_M, HOSE_SHORTENING_SHARE } from './cutLength.ts'
 
 /** Taken for a leg that has not been measured. */

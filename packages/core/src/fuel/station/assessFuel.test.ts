@@ -1,5 +1,5 @@
 import { emptyJob, type FuelSection, type VehicleSection } from '../../job/index.ts'
-import { assessFuel, fuelState } from './assessFuel.ts'
+import { assessFuel } from './assessFuel.ts'
 import type { FuelVerdict } from './solvedPoint.ts'
 import { catalogue, soundJob } from './test/jobs.ts'
 
@@ -15,7 +15,7 @@ describe('fuel station', () => {
     const a = judge()
     expect(a.verdicts.filter((v) => v.state !== 'ok').map((v) => v.title)).toEqual([])
     expect(a.state).toBe('ok')
-    expect(fuelState(soundJob())).toBe('ok')
+    expect(assessFuel(soundJob(), catalogue).state).toBe('ok')
   })
 
   it.each<{ name: string; fuel?: Partial<FuelSection>; vehicle?: Partial<VehicleSection>; id: string; state: string }>([

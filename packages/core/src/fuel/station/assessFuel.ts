@@ -1,7 +1,8 @@
-import { assumptionsOf, type Assumption, type Catalogue, type JobDocument } from '../../job/index.ts'
+import { assumptionsOf, type Assumption, type JobDocument } from '../../job/index.ts'
+import type { Catalogue } from '../../parts/index.ts'
 import { worstFirst, worstState, type VerdictState } from '../../verdict/index.ts'
 import { judgeAll } from './judgeAll.ts'
-import type { EngineOnFuel } from './operatingPoint.ts'
+import type { EngineOnFuel } from '../../moments/operatingPoint.ts'
 import { withRemedies } from './remedies.ts'
 import { fuelCase, type FuelVerdict, type SolvedPoint } from './solvedPoint.ts'
 
@@ -30,6 +31,3 @@ export const assessFuel = (job: JobDocument, catalogue: Catalogue): FuelAssessme
     assumptions: assumptionsOf(job),
   }
 }
-
-/** The state alone, without seeking remedies: for lists of jobs. */
-export const fuelState = (job: JobDocument): VerdictState => worstState(judgeAll(fuelCase(job)).map((v) => v.state))

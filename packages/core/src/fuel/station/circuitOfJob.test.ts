@@ -1,7 +1,7 @@
 import type { FuelSection } from '../../job/index.ts'
 import { circuitOfJob, explainGap } from './circuitOfJob.ts'
 import { FITTING_K } from './lineOfDesign.ts'
-import { engineOnFuel } from './operatingPoint.ts'
+import { engineOnFuel } from '../../moments/operatingPoint.ts'
 import { catalogue, soundJob } from './test/jobs.ts'
 
 const circuitAt = (fuel: Partial<FuelSection>, pointId = 'full') => {

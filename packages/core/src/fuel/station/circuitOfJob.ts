@@ -1,8 +1,9 @@
-import { figureOf, type FilterPart, fuelLoopOf, type JobDocument } from '../../job/index.ts'
+import { figureOf, fuelLoopOf, type JobDocument } from '../../job/index.ts'
+import type { FilterPart } from '../../parts/index.ts'
 import { err, ok, type Result } from '../../verdict/index.ts'
 import type { Fluid, FuelCircuit, Loss, PumpPoint } from '../circuitTypes.ts'
 import { pumpAtVoltage } from '../pumpAtVoltage.ts'
-import type { OperatingPoint } from './operatingPoint.ts'
+import type { OperatingPoint } from '../../moments/operatingPoint.ts'
 import { lineOfDesign } from './lineOfDesign.ts'
 
 /** Why a circuit cannot be drawn up yet: what to choose or enter next. */

@@ -1,9 +1,10 @@
-import { type Catalogue, figureOf, fuelLoopOf, type HosePart, type JobDocument } from '../../job/index.ts'
+import { figureOf, fuelLoopOf, type JobDocument } from '../../job/index.ts'
+import type { Catalogue, HosePart } from '../../parts/index.ts'
 import type { CombinationCase, LinePath } from '../choose/combinations.ts'
 import { inOneHose } from '../lines/withHose.ts'
 import { dueFactorOf } from './circuitOfJob.ts'
 import { FITTING_K, lengthOfLine, lineOfDesign } from './lineOfDesign.ts'
-import { engineOnFuel } from './operatingPoint.ts'
+import { engineOnFuel } from '../../moments/operatingPoint.ts'
 
 /** Which parts of the catalogue are tried. */
 export interface CombinationChoice {

@@ -1,17 +1,11 @@
-import {
-  type Catalogue,
-  figureOf,
-  type FuelLoop,
-  fuelLoopOf,
-  type JobDocument,
-  type RegulatorPart,
-} from '../../job/index.ts'
+import { figureOf, type FuelLoop, fuelLoopOf, type JobDocument } from '../../job/index.ts'
+import type { Catalogue, RegulatorPart } from '../../parts/index.ts'
 import { fig, worstFirst, worstState, type Figure, type VerdictState } from '../../verdict/index.ts'
 import { mostHeldDemandM3S } from '../limits.ts'
 import { judgeAll } from './judgeAll.ts'
 import { lengthOfLine } from './lineOfDesign.ts'
 import { tightestPoint } from './spreadOfJob.ts'
-import type { OperatingPoint } from './operatingPoint.ts'
+import type { OperatingPoint } from '../../moments/operatingPoint.ts'
 import { fuelCase, type FuelCase, type FuelVerdict, type SolvedPoint } from './solvedPoint.ts'
 import { hotSoakOf, tankHeatOf } from './vapourOfJob.ts'
 

@@ -1,4 +1,6 @@
-export { assessFuel, fuelState, type FuelAssessment } from './assessFuel.ts'
+export { assessFuel, type FuelAssessment } from './assessFuel.ts'
+export { judgeAll as judgeFuel } from './judgeAll.ts'
+export { fuelCase } from './solvedPoint.ts'
 export { dueFactorOf, explainGap, type CircuitGap } from './circuitOfJob.ts'
 export { cautionsAt, fuelCautions, type FuelCaution } from './cautions.ts'
 export { choiceOf, combinationCaseOf, type CombinationChoice } from './combinationsOfJob.ts'
@@ -21,15 +23,7 @@ export {
   vapourFuelOf,
   ventOf,
 } from './vapourOfJob.ts'
-export {
-  AMBIENT_PA,
-  engineOnFuel,
-  type EngineOnFuel,
-  type OperatingPoint,
-  type PointId,
-  type VoltageLevel,
-} from './operatingPoint.ts'
-export { partsOfFuel, type PartLine } from './partsOfFuel.ts'
+export { partsOfFuel } from './partsOfFuel.ts'
 export { pressureProfile, type ProfilePart, type ProfilePiece } from './pressureProfile.ts'
 export { isSolved, solvePoint, type FuelChange, type FuelVerdict, type SolvedPoint } from './solvedPoint.ts'
 export { fuelWorking, WORKING_IDS, type WorkingId } from './workings.ts'

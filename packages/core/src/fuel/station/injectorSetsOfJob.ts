@@ -1,4 +1,5 @@
-import { type Catalogue, figureOf, injectionPlaceOf, type JobDocument } from '../../job/index.ts'
+import { figureOf, injectionPlaceOf, type JobDocument } from '../../job/index.ts'
+import type { Catalogue } from '../../parts/index.ts'
 import { pressureForMixturePa, rankInjectorSets, RATED_VOLTAGE_V, type RatedInjectorSet } from '../injectorSet.ts'
 import type { InjectorPoint } from '../injector.ts'
 import { judgeAll } from './judgeAll.ts'

@@ -2,7 +2,7 @@ import { figureOf, fuelLoopOf, injectionPlaceOf } from '../../job/index.ts'
 import { fig, say, type VerdictState, plain } from '../../verdict/index.ts'
 import { carriesPressure, hoseUnfit, loadOf } from '../lines/hoseFitness.ts'
 import { linesInUse } from '../lines/linesInUse.ts'
-import { AMBIENT_PA } from './operatingPoint.ts'
+import { AMBIENT_PA } from '../../moments/operatingPoint.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
 
 /** Hoses against the pump's shut-off pressure at the highest voltage (return blocked) and against the fuel. */

@@ -1,4 +1,5 @@
-import { figureOf, injectionPlaceOf, type InjectorPart } from '../../job/index.ts'
+import { figureOf, injectionPlaceOf } from '../../job/index.ts'
+import type { InjectorPart } from '../../parts/index.ts'
 import { fig, say, type Trace, type VerdictState, plain } from '../../verdict/index.ts'
 import { deadTimeAt, RATED_VOLTAGE_V } from '../injectorSet.ts'
 import { injectorAt, MOST_DUTY, type InjectorAnswer } from '../injector.ts'

@@ -1,4 +1,5 @@
-import { emptyLeg, type FuelSection, type HosePart, type JobDocument, type LineLeg } from '../../job/index.ts'
+import { emptyLeg, type FuelSection, type JobDocument, type LineLeg } from '../../job/index.ts'
+import type { HosePart } from '../../parts/index.ts'
 import type { VerdictState } from '../../verdict/index.ts'
 import { cutListOf } from '../lines/cutList.ts'
 import { assessFuel } from './assessFuel.ts'

@@ -1,32 +1,11 @@
-import {
-  figureOf,
-  fuelLoopOf,
-  LINE_NAMES,
-  pumpInTank,
-  type JobDocument,
-  type LineName,
-  type Part,
-} from '../../job/index.ts'
+import type { PartLine } from '../../parts/index.ts'
+import { figureOf, fuelLoopOf, LINE_NAMES, pumpInTank, type JobDocument, type LineName } from '../../job/index.ts'
+import type { Part } from '../../parts/index.ts'
 import { fig, say, type Figure, type Sentence } from '../../verdict/index.ts'
 import { cutListOf } from '../lines/cutList.ts'
 import { HEAT_GAP_M, piecesOfLine } from '../lines/legs.ts'
 import { linesInUse } from '../lines/linesInUse.ts'
 import { lengthOfLine } from './lineOfDesign.ts'
-
-/** One line of what must be ordered or cut. */
-export interface PartLine {
-  /** Stable name of the line within the list. */
-  readonly id: string
-  readonly what: string
-  readonly name: string
-  readonly quantity: Figure
-  /** Figures by which it is ordered. */
-  readonly specification: Sentence
-  /** Which figure it follows from. */
-  readonly why: string
-  /** Whether the quantity stands on an assumed figure. */
-  readonly assumed: boolean
-}
 
 const line = (
   id: string,

@@ -1,5 +1,5 @@
 import { emptyLeg } from '../../job/index.ts'
-import { engineOnFuel } from './operatingPoint.ts'
+import { engineOnFuel } from '../../moments/operatingPoint.ts'
 import { pressureProfile } from './pressureProfile.ts'
 import { isSolved, solvePoint } from './solvedPoint.ts'
 import { catalogue, soundJob } from './test/jobs.ts'

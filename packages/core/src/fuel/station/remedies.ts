@@ -1,13 +1,5 @@
-import {
-  type Catalogue,
-  figureOf,
-  fuelLoopOf,
-  type HosePart,
-  injectionPlaceOf,
-  type JobDocument,
-  type LineDesign,
-  type PumpPart,
-} from '../../job/index.ts'
+import { figureOf, fuelLoopOf, injectionPlaceOf, type JobDocument, type LineDesign } from '../../job/index.ts'
+import type { Catalogue, HosePart, PumpPart } from '../../parts/index.ts'
 import { fig, isWorse, say, type Remedy, type Sentence, type VerdictState } from '../../verdict/index.ts'
 import { pumpAtVoltage } from '../pumpAtVoltage.ts'
 import { pumpFlowAt } from '../pumpCurve.ts'

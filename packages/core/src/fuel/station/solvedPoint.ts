@@ -3,7 +3,7 @@ import type { Verdict } from '../../verdict/index.ts'
 import type { FuelCircuit, FuelCircuitAnswer } from '../circuitTypes.ts'
 import { solveFuelCircuit } from '../solveFuelCircuit.ts'
 import { circuitOfJob, type CircuitGap } from './circuitOfJob.ts'
-import { engineOnFuel, type EngineOnFuel, type OperatingPoint } from './operatingPoint.ts'
+import { engineOnFuel, type EngineOnFuel, type OperatingPoint } from '../../moments/operatingPoint.ts'
 
 export type FuelChange = Partial<FuelSection>
 export type FuelVerdict = Verdict<FuelChange>

@@ -1,4 +1,5 @@
-import { figureOf, type JobDocument, type Known } from '../../job/index.ts'
+import { figureOf, type JobDocument } from '../../job/index.ts'
+import type { Known } from '../../quantity/index.ts'
 import type { Trace } from '../../verdict/index.ts'
 import { outsideOf } from '../lines/legs.ts'
 import { moduleFit, type ModuleFitAnswer, type ModuleFitCase } from '../tank/moduleFit.ts'

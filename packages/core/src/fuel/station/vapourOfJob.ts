@@ -1,12 +1,13 @@
+import { ambientAtPa } from '../../engine/ambient.ts'
 import { figureOf, fuelLoopOf, type JobDocument } from '../../job/index.ts'
 import type { Trace } from '../../verdict/index.ts'
 import { currentAtRise, pumpAtVoltage } from '../pumpAtVoltage.ts'
 import { breathM3S, vent, type VentAnswer } from '../tank/vent.ts'
 import { suction, type SuctionAnswer } from '../vapour/suction.ts'
 import { tankHeat, type TankHeatAnswer, type TankHeatCase } from '../vapour/tankHeat.ts'
-import { ambientAtPa, boilingPointK, vapourPressure, type VapourFuel } from '../vapour/vapourPressure.ts'
+import { boilingPointK, vapourPressure, type VapourFuel } from '../vapour/vapourPressure.ts'
 import { lineOfDesign } from './lineOfDesign.ts'
-import { AMBIENT_PA } from './operatingPoint.ts'
+import { AMBIENT_PA } from '../../moments/operatingPoint.ts'
 import type { FuelCase, SolvedPoint } from './solvedPoint.ts'
 
 /** Fuel in the rail some minutes after a hot engine was stopped: 60 to 90 °C are seen. Rule of thumb. */

@@ -1,6 +1,6 @@
 import { emptyLeg, type JobDocument } from '../../job/index.ts'
 import { evaluateStep } from '../../verdict/test/evaluateStep.ts'
-import { engineOnFuel } from './operatingPoint.ts'
+import { engineOnFuel } from '../../moments/operatingPoint.ts'
 import { catalogue, soundJob } from './test/jobs.ts'
 import { fuelWorking, WORKING_IDS } from './workings.ts'
 

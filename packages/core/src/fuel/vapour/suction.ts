@@ -1,8 +1,9 @@
+import { ambientAtPa } from '../../engine/ambient.ts'
 import type { Trace } from '../../verdict/index.ts'
 import type { Fluid, Line, Loss } from '../circuitTypes.ts'
 import { elementDropPa } from '../elementLoss.ts'
 import { columnPa, lineDropPa } from '../lineLoss.ts'
-import { ambientAtPa, vapourPressure, type VapourFuel } from './vapourPressure.ts'
+import { vapourPressure, type VapourFuel } from './vapourPressure.ts'
 
 export interface SuctionCase {
   readonly fluid: Fluid

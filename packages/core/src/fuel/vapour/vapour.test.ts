@@ -1,8 +1,9 @@
+import { ambientAtPa } from '../../engine/ambient.ts'
 import fc from 'fast-check'
-import { fuelProperties } from '../fuelProperties.ts'
+import { fuelProperties } from '../../engine/fuelProperties.ts'
 import { suction } from './suction.ts'
 import { FUEL_HEAT_J_KG_K, tankHeat } from './tankHeat.ts'
-import { ambientAtPa, boilingPointK, ethanolVapourPa, vapourPressure } from './vapourPressure.ts'
+import { boilingPointK, ethanolVapourPa, vapourPressure } from './vapourPressure.ts'
 
 const summer = { reidPa: 60e3, ethanolShare: 0.05 }
 

@@ -1,6 +1,6 @@
 import { fallingRoot } from '../../numeric/bracketedRoot.ts'
 import type { Trace } from '../../verdict/index.ts'
-import { ETHANOL, PETROL } from '../fuelProperties.ts'
+import { ETHANOL, PETROL } from '../../engine/fuelProperties.ts'
 
 export interface VapourFuel {
   /**
@@ -122,18 +122,3 @@ export const vapourPressure = (fuel: VapourFuel, temperatureK: number, trace?: T
 /** Temperature at which the fuel boils under a pressure, K; the ends of 243 to 423 K where it lies beyond. */
 export const boilingPointK = (fuel: VapourFuel, absolutePa: number): number =>
   fallingRoot((t) => absolutePa - vapourPressure(fuel, t).vapourPa, 243.15, 423.15)
-
-/** Air pressure at an altitude, Pa: ISO 2533 standard atmosphere, up to 11 km. */
-export const ambientAtPa = (altitudeM: number, trace?: Trace): number => {
-  const pa = 101_325 * (1 - 2.25577e-5 * altitudeM) ** 5.25588
-  trace?.step({
-    symbol: 'p_amb',
-    meaning: 'air pressure at this altitude',
-    formula: '101325 * (1 - 0.0000225577 * z)^5.25588',
-    inputs: { z: { value: altitudeM, unit: 'm' } },
-    result: pa,
-    unit: 'Pa absolute',
-    source: 'ISO 2533 standard atmosphere',
-  })
-  return pa
-}

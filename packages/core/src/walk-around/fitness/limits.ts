@@ -1,4 +1,4 @@
-import type { Known } from '../../job/index.ts'
+import type { Known } from '../../quantity/index.ts'
 import { fig, say, type Figure, type Sentence } from '../../verdict/index.ts'
 import type { Finding } from './fitnessTypes.ts'
 

@@ -37,9 +37,9 @@ export const OrderSheet = (props: SheetProps) => {
         <>
           <PaperLinks
             papers={[
-              { file: 'exhaust-sheet.pdf?paper=a4', words: 'Working sheet, A4' },
-              { file: 'exhaust-sheet.pdf?paper=letter', words: 'Working sheet, Letter' },
-              { file: 'exhaust-parts.csv', words: 'Parts as CSV' },
+              { file: 'exhaust/sheet.pdf?paper=a4', words: 'Working sheet, A4' },
+              { file: 'exhaust/sheet.pdf?paper=letter', words: 'Working sheet, Letter' },
+              { file: 'exhaust/parts.csv', words: 'Parts as CSV' },
             ]}
           />
           <LeakPlanTable c={c} />

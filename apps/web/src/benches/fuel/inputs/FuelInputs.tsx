@@ -4,15 +4,8 @@ import { walkOnEnter } from '../../../fields/walkOnEnter.ts'
 import { EngineInputs } from './EngineInputs.tsx'
 import { InjectionInputs } from './InjectionInputs.tsx'
 import { LineInputs } from './LineInputs.tsx'
+import type { InputsProps } from './inputsProps.ts'
 import { PumpInputs } from './PumpInputs.tsx'
-
-/** What every group of inputs is given. */
-export interface InputsProps {
-  readonly job: JobDocument
-  readonly catalogue: Catalogue
-  /** The assumed figure of a field that is not known. */
-  readonly assumed: (field: string) => number | undefined
-}
 
 /** Everything measured or decided for the fuel station, in the order a person works. */
 export const FuelInputs = ({ job, catalogue }: Omit<InputsProps, 'assumed'>) => {

@@ -5,7 +5,7 @@ import { PartField } from '../../../fields/PartField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { measuredAt, run, setFuel, setSystemType } from '../../../store/commands.ts'
 import { useDescribe } from './describeParts.ts'
-import type { InputsProps } from './FuelInputs.tsx'
+import type { InputsProps } from './inputsProps.ts'
 import { Group } from '../../bench/Group.tsx'
 
 type FigureName = { [K in keyof FuelSection]: FuelSection[K] extends number | null ? K : never }[keyof FuelSection]

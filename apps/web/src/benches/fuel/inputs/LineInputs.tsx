@@ -5,7 +5,7 @@ import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { SentenceText } from '../../../fields/FigureText.tsx'
 import { measuredAt, run, setLine } from '../../../store/commands.ts'
 import { useDescribe } from './describeParts.ts'
-import type { InputsProps } from './FuelInputs.tsx'
+import type { InputsProps } from './inputsProps.ts'
 import { Group } from '../../bench/Group.tsx'
 
 export const LINE_TITLES: Readonly<Record<LineName, string>> = {

@@ -2,7 +2,7 @@ import type { FuelSection } from '@lochmoor/core'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { measuredAt, run, setFuel } from '../../../store/commands.ts'
-import type { InputsProps } from './FuelInputs.tsx'
+import type { InputsProps } from './inputsProps.ts'
 import { Group } from '../../bench/Group.tsx'
 
 type OldLine = FuelSection['oldLine']

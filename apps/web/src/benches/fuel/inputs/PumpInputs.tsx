@@ -4,7 +4,7 @@ import { PartField } from '../../../fields/PartField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { measuredAt, run, setFuel } from '../../../store/commands.ts'
 import { useDescribe } from './describeParts.ts'
-import type { InputsProps } from './FuelInputs.tsx'
+import type { InputsProps } from './inputsProps.ts'
 import { Group } from '../../bench/Group.tsx'
 
 /** Pump, its voltage, strainer and filter. */

@@ -1,12 +1,13 @@
-import type { WorkingId } from '@lochmoor/core'
+import { stationOf, type WorkingId } from '@lochmoor/core'
 import type { ReactNode } from 'react'
 import { NO_SINGLE_PART, tryRemedy } from './tryRemedy.ts'
 import type { SheetProps } from '../sheetProps.ts'
-import { verdictsOf, type SheetPath } from '../sheets.ts'
+import { verdictsOfTab } from '../../bench/tabs.ts'
 import { VerdictCard } from '../../bench/judgement/VerdictCard.tsx'
 
 interface Props extends Pick<SheetProps, 'assessment' | 'showPoint' | 'ask'> {
-  readonly sheet: SheetPath
+  /** Address of the tab. */
+  readonly sheet: string
   /** Said where nothing of this sheet can be judged yet. */
   readonly nothing?: string
   readonly children?: ReactNode
@@ -14,7 +15,7 @@ interface Props extends Pick<SheetProps, 'assessment' | 'showPoint' | 'ask'> {
 
 /** What is judged on one sheet. */
 export const SheetJudgement = ({ sheet, assessment, showPoint, ask, nothing, children }: Props) => {
-  const own = verdictsOf(sheet, assessment.verdicts)
+  const own = verdictsOfTab(stationOf('fuel'), sheet, assessment.verdicts)
   return (
     <>
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Judgement</h2>

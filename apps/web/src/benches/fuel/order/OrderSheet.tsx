@@ -30,9 +30,9 @@ export const OrderSheet = (props: SheetProps) => {
         <>
           <PaperLinks
             papers={[
-              { file: 'fuel-sheet.pdf?paper=a4', words: 'Working sheet, A4' },
-              { file: 'fuel-sheet.pdf?paper=letter', words: 'Working sheet, Letter' },
-              { file: 'fuel-parts.csv', words: 'Parts as CSV' },
+              { file: 'fuel/sheet.pdf?paper=a4', words: 'Working sheet, A4' },
+              { file: 'fuel/sheet.pdf?paper=letter', words: 'Working sheet, Letter' },
+              { file: 'fuel/parts.csv', words: 'Parts as CSV' },
             ]}
           />
           <PartsTable

@@ -1,11 +1,11 @@
 import {
   emptyJob,
-  type Catalogue,
   type FuelSection,
   type JobDocument,
   type LineDesign,
   type VehicleSection,
 } from '../../../job/index.ts'
+import type { Catalogue } from '../../../parts/index.ts'
 
 const LH = 1 / 3.6e6
 const pump = (id: string, freeLH: number, shutKPa: number) => ({

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { AMBIENT_PA, engineOnFuel } from './operatingPoint.ts'
-import { soundJob } from './test/jobs.ts'
+import { soundJob } from '../fuel/station/test/jobs.ts'
 
 describe('operating points', () => {
   it('names every moment, with the corners of the design among them', () => {

@@ -1,5 +1,4 @@
 import type { Trace } from '../verdict/index.ts'
-import type { Fluid } from './circuitTypes.ts'
 
 /** Petrol and ethanol at 20 °C; textbook values, petrol within 720 to 775 kg/m³. */
 export const PETROL = {
@@ -19,6 +18,11 @@ export const ETHANOL = {
 
 const REFERENCE_K = 293.15
 const DENSITY_FALL_PER_K = 0.0012
+
+export interface Fluid {
+  readonly densityKgM3: number
+  readonly kinematicViscosityM2S: number
+}
 
 export interface FuelBlend {
   /** Volume share of ethanol, 0 to 1, as measured (a pump's "E85" holds 0.51 to 0.83). */

@@ -1,6 +1,26 @@
-import type { DeadTimePoint } from '../fuel/injectorSet.ts'
-import type { PumpTable } from '../fuel/pumpAtVoltage.ts'
-import type { Known } from './known.ts'
+import type { Known } from '../quantity/known.ts'
+
+export interface PumpPoint {
+  /** Pressure rise over the pump. */
+  readonly pressurePa: number
+  readonly flowM3S: number
+}
+
+export interface PumpTablePoint extends PumpPoint {
+  readonly currentA: number
+}
+
+/** What a pump's data sheet gives: flow and current against pressure at one voltage. */
+export interface PumpTable {
+  readonly voltageV: number
+  readonly points: readonly PumpTablePoint[]
+}
+
+/** Opening delay at one voltage of the injector's supply. */
+export interface DeadTimePoint {
+  readonly voltageV: number
+  readonly deadTimeS: number
+}
 
 /** What every part of the catalogue has. A job keeps its own copy of the parts it uses. */
 export interface Part {

@@ -1,8 +1,8 @@
-import { demandByAirKgS, fuelDemand, type AirRoute, type FuelDemand } from '../../engine/index.ts'
-import { figureOf, injectionPlaceOf, type JobDocument } from '../../job/index.ts'
-import type { Trace } from '../../verdict/index.ts'
-import { fuelProperties, type FuelProperties } from '../fuelProperties.ts'
-import { ambientAtPa } from '../vapour/vapourPressure.ts'
+import { demandByAirKgS, fuelDemand, type AirRoute, type FuelDemand } from '../engine/index.ts'
+import { figureOf, injectionPlaceOf, type JobDocument } from '../job/index.ts'
+import type { Trace } from '../verdict/index.ts'
+import { fuelProperties, type FuelProperties } from '../engine/fuelProperties.ts'
+import { ambientAtPa } from '../engine/ambient.ts'
 
 /** Sea level: what every moment but the one at altitude stands at. */
 export const AMBIENT_PA = 101_325

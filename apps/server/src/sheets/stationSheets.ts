@@ -1,0 +1,18 @@
+import type { Paper } from '@lochmoor/contract'
+import type { Catalogue, JobDocument, Station, UnitChoice } from '@lochmoor/core'
+import { exhaustSheet } from './exhaustSheet.ts'
+import { fuelSheet, type SheetHead } from './fuelSheet.ts'
+
+type MakeSheet = (
+  job: JobDocument,
+  catalogue: Catalogue,
+  head: SheetHead,
+  paper: Paper,
+  units: UnitChoice,
+) => Promise<Buffer>
+
+/** The working sheet of each station that has one. */
+export const STATION_SHEETS: Readonly<Partial<Record<Station, MakeSheet>>> = {
+  fuel: fuelSheet,
+  exhaust: exhaustSheet,
+}

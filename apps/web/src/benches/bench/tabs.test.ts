@@ -1,0 +1,43 @@
+import { STATION_LIST, STATIONS } from '@lochmoor/core'
+import { EXHAUST_SCREENS } from '../exhaust/ExhaustBench.tsx'
+import { FUEL_SCREENS } from '../fuel/FuelBench.tsx'
+import { STATION_SCREENS } from '../stationScreens.tsx'
+import { tabsWithStates, verdictsOfTab } from './tabs.ts'
+
+const SCREENS: Readonly<Record<string, object>> = { fuel: FUEL_SCREENS, exhaust: EXHAUST_SCREENS }
+const fuel = STATION_LIST.find((s) => s.id === 'fuel')!
+const exhaust = STATION_LIST.find((s) => s.id === 'exhaust')!
+
+describe('screens of the stations', () => {
+  it('every station has one, and every tab of a station with several', () => {
+    expect(Object.keys(STATION_SCREENS)).toEqual([...STATIONS])
+    for (const s of STATION_LIST.filter((x) => x.tabs.length > 1))
+      expect(Object.keys(SCREENS[s.id]!)).toEqual(s.tabs.map((t) => t.path))
+  })
+})
+
+describe('what a tab shows', () => {
+  const verdict = (id: string, state: 'ok' | 'stop', subject?: { kind: string; sensor: number }) => ({
+    id,
+    state,
+    ...(subject && { subject }),
+  })
+  it('the first shows all, the others their own kinds', () => {
+    const all = [verdict('duty', 'stop'), verdict('hoses', 'ok')]
+    expect(verdictsOfTab(fuel, '', all)).toEqual(all)
+    expect(verdictsOfTab(fuel, 'lines', all)).toEqual([all[1]])
+    expect(
+      tabsWithStates(fuel, all)
+        .map((t) => [t.path, t.state])
+        .slice(0, 3),
+    ).toEqual([
+      ['', 'stop'],
+      ['choose', null],
+      ['injectors', 'stop'],
+    ])
+  })
+  it('a kind is told by its subject, never by the letters of an id', () => {
+    const b = verdict('gas-b', 'stop', { kind: 'gas', sensor: 1 })
+    expect(verdictsOfTab(exhaust, 'heat', [b, verdict('gas-a', 'ok')])).toEqual([b])
+  })
+})

@@ -1,0 +1,9 @@
+import type { Catalogue, JobDocument } from '@lochmoor/core'
+
+/** What every group of inputs is given. */
+export interface InputsProps {
+  readonly job: JobDocument
+  readonly catalogue: Catalogue
+  /** The assumed figure of a field that is not known. */
+  readonly assumed: (field: string) => number | undefined
+}

@@ -1,0 +1,45 @@
+import type { NewRecord, SectionName } from '@lochmoor/contract'
+import type { Clash } from '@lochmoor/core'
+
+interface Common {
+  readonly key: string
+  /** Order of sending; an entry that is edited again keeps its place. */
+  readonly seq: number
+  readonly personId: string
+  readonly jobId: string
+  /** Why the server will not take it; it then waits for a decision. */
+  readonly refused?: string
+}
+
+/** What two people changed differently in one section. */
+export interface Conflict {
+  readonly clashes: readonly Clash[]
+  /** Both sides' changes, mine where they clash. */
+  readonly merged: unknown
+  readonly theirs: unknown
+  readonly theirVersion: number
+}
+
+/** An edited section: the latest value whole, and what it was edited from. */
+export interface SectionEntry extends Common {
+  readonly kind: 'section'
+  readonly section: SectionName
+  /** Version of the document in whose shape the values stand; missing where a page of before version 5 wrote it. */
+  readonly schemaVersion?: number
+  readonly baseVersion: number
+  readonly baseValue: unknown
+  readonly value: unknown
+  /** Values sent that no answer came for: the server may have any of them already. */
+  readonly unanswered: readonly unknown[]
+  readonly conflict: Conflict | null
+}
+export interface RecordEntry extends Common {
+  readonly kind: 'record'
+  readonly record: NewRecord
+}
+export interface PhotoEntry extends Common {
+  readonly kind: 'photo'
+  readonly photoId: string
+  readonly blob: Blob
+}
+export type OutboxEntry = SectionEntry | RecordEntry | PhotoEntry

@@ -1,0 +1,1 @@
+export { type Result, ok, err, type InputError, explainInputError } from './result.ts'

@@ -1,0 +1,20 @@
+export type { PartLine } from './partLine.ts'
+export {
+  type PumpPoint,
+  type PumpTablePoint,
+  type PumpTable,
+  type DeadTimePoint,
+  type Part,
+  partById,
+  type PumpPart,
+  type InjectorPart,
+  type HosePart,
+  type FittingMake,
+  type FittingPart,
+  type FilterPart,
+  type RegulatorPart,
+  type ControllerPart,
+  type SensorPart,
+  type BungPart,
+  type Catalogue,
+} from './parts.ts'

@@ -1,0 +1,84 @@
+import { emptyJob, STATIONS } from '../job/index.ts'
+import type { Catalogue } from '../parts/index.ts'
+import { arbWalkedJob } from '../walk-around/test/randomWalk.ts'
+import { soundExhaust } from '../exhaust/test/exhausts.ts'
+import { soundJob } from '../fuel/station/test/jobs.ts'
+import fc from 'fast-check'
+import { PARTS_HELD, STATION_LIST, stationAt, stationOf } from './registry.ts'
+import { PHASES } from './station.ts'
+
+const catalogue: Catalogue = {
+  pumps: [],
+  injectors: [],
+  hoses: [],
+  fittings: [],
+  filters: [],
+  regulators: [],
+  controllers: [],
+  sensors: [],
+  bungs: [],
+}
+const only = <T>(list: readonly T[]) => expect(new Set(list).size).toBe(list.length)
+const JOBS = [emptyJob('Empty'), soundJob(), soundExhaust()]
+
+describe('the registry of stations', () => {
+  it('has every station of the document once, in the order of the work', () => {
+    expect(STATION_LIST.map((s) => s.id)).toEqual([...STATIONS])
+    const phases = STATION_LIST.map((s) => PHASES.indexOf(s.phase))
+    expect(phases).toEqual([...phases].sort((a, b) => a - b))
+    for (const s of STATION_LIST) expect([stationOf(s.id), stationAt(s.path)]).toEqual([s, s])
+    expect(stationAt('nowhere')).toBeNull()
+  })
+  it('no two share an address, a key or a name', () => {
+    only(STATION_LIST.map((s) => s.path))
+    only([...STATION_LIST.map((s) => s.key), 'l', 'h'])
+    only(STATION_LIST.map((s) => s.title))
+    only(STATION_LIST.map((s) => s.short))
+    for (const s of STATION_LIST) expect(s.key).toMatch(/^[a-z]$/)
+  })
+  it.each(STATION_LIST.map((s) => [s.id, s] as const))(
+    '%s: its tabs have addresses of their own, the first none',
+    (_id, s) => {
+      only(s.tabs.map((t) => t.path))
+      expect([s.tabs[0]!.path, s.tabs[0]!.judges]).toEqual(['', null])
+      expect(s.sections.length).toBeGreaterThan(0)
+    },
+  )
+  it.each(STATION_LIST.map((s) => [s.id, s] as const))(
+    '%s: begun by nobody in an empty job, and says what to do there',
+    (_id, s) => {
+      const job = emptyJob('x')
+      expect(s.untouched(job, emptyJob('x'))).toBe(true)
+      const { state, action } = s.judge(job, catalogue)
+      expect([state, typeof action]).toEqual(['unknown', 'string'])
+    },
+  )
+  it.each(STATION_LIST.map((s) => [s.id, s] as const))(
+    '%s: its state is the worst of its verdicts; ids tell them apart',
+    (_id, s) => {
+      for (const job of JOBS) {
+        const { state, verdicts, assumptions } = s.judge(job, catalogue)
+        only(verdicts.map((v) => v.id))
+        if (verdicts.some((v) => v.state === 'stop')) expect(state).toBe('stop')
+        if (state === 'stop') expect(verdicts.some((v) => v.state === 'stop')).toBe(true)
+        for (const a of assumptions) expect(Number.isFinite(a.si)).toBe(true)
+        for (const line of s.parts?.(job) ?? []) expect(line.name).not.toMatch(/NaN|undefined/)
+      }
+    },
+  )
+  it('judges whatever was measured, without a fault and without asking for nothing', () => {
+    fc.assert(
+      fc.property(arbWalkedJob, (job) => {
+        for (const s of STATION_LIST) {
+          const { state, action } = s.judge(job, catalogue)
+          expect([s.id, state === 'stop' && action === null && s.id !== 'walkAround']).toEqual([s.id, false])
+        }
+      }),
+      { seed: 3, numRuns: 60 },
+    )
+  })
+  it('every kind of part that a job keeps stands in the catalogue', () => {
+    for (const { kind } of PARTS_HELD) expect(Object.keys(catalogue)).toContain(kind)
+    expect(new Set(PARTS_HELD.map((p) => p.section))).toEqual(new Set(['system', 'fuel', 'exhaust']))
+  })
+})

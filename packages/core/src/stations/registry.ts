@@ -1,0 +1,27 @@
+import { JOB, type SectionName, type Station as StationId } from '../job/index.ts'
+import { leavesOf } from '../shape/index.ts'
+import { EXHAUST_STATION } from './exhaustStation.ts'
+import { FUEL_STATION } from './fuelStation.ts'
+import type { StationValue } from './station.ts'
+import { SYSTEM_STATION } from './systemStation.ts'
+import { WALK_AROUND_STATION } from './walkAroundStation.ts'
+
+/**
+ * Every station, in the order of the work. Readiness, board, rail, routes, keys, palette, papers, pictures and smoke tests
+ * are made of this list.
+ */
+export const STATION_LIST: readonly StationValue[] = [
+  WALK_AROUND_STATION,
+  SYSTEM_STATION,
+  FUEL_STATION,
+  EXHAUST_STATION,
+]
+
+export const stationOf = (id: StationId): StationValue => STATION_LIST.find((s) => s.id === id)!
+export const stationAt = (path: string): StationValue | null => STATION_LIST.find((s) => s.path === path) ?? null
+
+/** Kinds of parts of the catalogue that a job keeps copies of, with the sections that hold them. */
+export const PARTS_HELD: readonly { readonly kind: string; readonly section: SectionName; readonly path: string }[] =
+  leavesOf(JOB).flatMap(([path, leaf]) =>
+    leaf.is === 'part' ? [{ kind: leaf.kind, section: path.split('.')[0] as SectionName, path }] : [],
+  )
