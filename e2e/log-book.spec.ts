@@ -118,5 +118,5 @@ test('a measurement follows its leg wherever it is moved: the correction reaches
   expect(feed.legs[0]!.lengthM).not.toBe(0.7)
   await page.getByRole('link', { name: 'History' }).click()
   await expect(page.getByText(`Feed line, leg “${name}”: length, seat to seat`).first()).toBeVisible()
-  await expect(page.getByText('Feed line, leg: order').first()).toBeVisible()
+  await expect(page.getByText('Feed line: order of the legs').first()).toBeVisible()
 })

@@ -17,6 +17,7 @@ import {
   JOB,
   jobFromTemplate,
   ok,
+  valueAt,
   type JobDocument,
   type Result,
 } from '@lochmoor/core'
@@ -134,8 +135,9 @@ export class JobsService {
           at: row.at.toISOString(),
           who: row.who,
           changes: older
-            ? differences(JOB.fields[name], inTodaysShape(older, name), inTodaysShape(row, name)).map((d) => ({
+            ? changesOf(name, inTodaysShape(older, name), inTodaysShape(row, name)).map((d) => ({
                 path: d.path,
+                of: d.of,
                 before: d.before ?? null,
                 after: d.after ?? null,
               }))
@@ -158,6 +160,22 @@ export class JobsService {
     return row ? ok({ section, version, value: inTodaysShape(row, section) }) : err({ code: 'noSuchVersion' })
   }
 }
+
+/** What the item of a list on the way of a path is called in a value, or null. */
+const itemOnTheWay = (value: unknown, path: string): string | null => {
+  const keys = path.split('.')
+  const names = keys.flatMap((_, i) => {
+    const item = valueAt(value, keys.slice(0, i + 1).join('.')) as { id?: unknown; name?: unknown } | undefined
+    return typeof item?.id === 'string' && item.id === keys[i] && typeof item.name === 'string' ? [item.name] : []
+  })
+  return names.at(-1) ?? null
+}
+
+const changesOf = (section: SectionName, before: unknown, after: unknown) =>
+  differences(JOB.fields[section], before, after).map((d) => ({
+    ...d,
+    of: itemOnTheWay(after, d.path) ?? itemOnTheWay(before, d.path),
+  }))
 
 const inTodaysShape = (row: SectionHistoryEntity, section: SectionName): unknown =>
   migrateSections({ [section]: row.value }, row.schemaVersion)[section]

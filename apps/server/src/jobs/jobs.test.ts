@@ -245,6 +245,28 @@ describe('the board', () => {
 })
 
 describe('history of sections', () => {
+  it('tells a move as a move, an item by its name, and one that went by the name it had', async () => {
+    const source = DEMO_JOBS.find((j) => j.document.fuel.feed.legs.length === 3)!
+    const copy = (await owner.post('/api/jobs', { title: 'Copy for the legs', copyOf: source.id }).expect(201)).body
+    const write = (baseVersion: number, legs: readonly object[]) =>
+      owner
+        .put(`/api/jobs/${copy.id}/sections/fuel`, {
+          baseVersion,
+          value: { ...source.document.fuel, feed: { ...source.document.fuel.feed, legs } },
+        })
+        .expect(200)
+    const [a, b, c] = source.document.fuel.feed.legs
+    await write(1, [b!, { ...a!, lengthM: 0.61 }, c!])
+    await write(2, [b!, { ...a!, lengthM: 0.61 }])
+    const { body } = await owner.get(`/api/jobs/${copy.id}/history?section=fuel`).expect(200)
+    const [gone, moved] = (body.entries as { changes: { path: string; of: string | null }[] }[]).map((e) => e.changes)
+    expect(gone).toEqual([{ path: `feed.legs.${c!.id}`, of: c!.name, before: c, after: null }])
+    expect(moved!.map((d) => [d.path, d.of])).toEqual([
+      [`feed.legs.${a!.id}.lengthM`, a!.name],
+      ['feed.legs.order', null],
+    ])
+  })
+
   it('tells who changed what and when, latest first, and gives back an older version', async () => {
     const { id, sections } = await newJob('Remembered')
     const { value } = sections.fuel
@@ -258,8 +280,8 @@ describe('history of sections', () => {
     ])
     expect(body.entries[0].changes).toEqual(
       expect.arrayContaining([
-        { path: 'lowV', before: 11.5, after: 12 },
-        { path: 'feed.lengthM', before: null, after: 3 },
+        { path: 'lowV', of: null, before: 11.5, after: 12 },
+        { path: 'feed.lengthM', of: null, before: null, after: 3 },
       ]),
     )
     const old = (await owner.get(`${jobUrl(id)}/history/fuel/2`).expect(200)).body

@@ -16,7 +16,7 @@ const version = (n: number, lowV: number | null, before: number | null) => ({
   version: n,
   at: `2026-02-0${n}T08:00:00.000Z`,
   who: n % 2 ? 'Maren Skell' : 'Tobin Raithe',
-  changes: lowV === null ? [] : [{ path: 'lowV', before, after: lowV }],
+  changes: lowV === null ? [] : [{ path: 'lowV', of: null, before, after: lowV }],
 })
 
 const open = () => {
@@ -54,6 +54,25 @@ describe('history', () => {
     expect(rows[0]!.textContent).toMatch(/Least voltage at the pump: 11100.mV → 12000.mV/)
     expect(rows[0]!.textContent).toContain('stands now')
     setUnit('voltage', 'V')
+  })
+
+  it('says of an item of a list that it was taken out or put in, by the name it had', async () => {
+    const change = (of: string, before: unknown, after: unknown) => ({ path: `feed.legs.${of}-1`, of, before, after })
+    globalThis.fetch = () =>
+      reply(200, {
+        entries: [
+          {
+            ...version(3, null, null),
+            changes: [change('Old', { id: 'old-1' }, null), change('New', null, { id: 'new-1' })],
+          },
+        ],
+        more: false,
+      })
+    useJobStore.setState({ ...initialJobState, jobId: JOB, document: job }, true)
+    render(<HistoryPage />)
+    const [row] = await screen.findAllByRole('listitem')
+    expect(row!.textContent).toContain('Feed line, leg “Old”: taken out')
+    expect(row!.textContent).toContain('Feed line, leg “New”: put in')
   })
 
   it('puts an older version back as one step of undo', async () => {

@@ -1,5 +1,5 @@
 import { SECTION_NAMES, type HistoryEntry, type HistoryPage as Page, type SectionName } from '@lochmoor/contract'
-import { describePath, type JobDocument } from '@lochmoor/core'
+import { describePath, isItemPath, type JobDocument } from '@lochmoor/core'
 import { useCallback, useEffect, useState } from 'react'
 import { explainApiError } from '../api/client.ts'
 import { fetchHistory, fetchVersion } from '../api/jobs.ts'
@@ -117,9 +117,16 @@ const EntryRow = ({ entry, jobId }: { entry: HistoryEntry; jobId: string }) => {
               const path = `${entry.section}.${c.path}`
               return (
                 <li key={c.path} className="leading-snug">
-                  {describePath(path, job).label}: <span className="text-soft">{showValue(c.before, path, units)}</span>
-                  {' → '}
-                  <span className="font-semibold">{showValue(c.after, path, units)}</span>
+                  {describePath(path, job, c.of).label}:{' '}
+                  {isItemPath(path) ? (
+                    <span className="font-semibold">{c.after === null ? 'taken out' : 'put in'}</span>
+                  ) : (
+                    <>
+                      <span className="text-soft">{showValue(c.before, path, units)}</span>
+                      {' → '}
+                      <span className="font-semibold">{showValue(c.after, path, units)}</span>
+                    </>
+                  )}
                 </li>
               )
             })}

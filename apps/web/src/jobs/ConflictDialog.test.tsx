@@ -1,8 +1,8 @@
 import 'fake-indexeddb/auto'
-import type { FuelSection } from '@lochmoor/core'
+import { emptyLeg, withValueAt, type FuelSection } from '@lochmoor/core'
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { run, setFuel } from '../store/commands.ts'
+import { run, setFuel, setLeg } from '../store/commands.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { openJob } from '../store/openJob.ts'
 import { setUnit } from '../store/preferences.ts'
@@ -35,5 +35,25 @@ describe('conflict dialog', () => {
     await send()
     expect(server.sections.fuel.value).toMatchObject({ lowV: 12.9, setPressurePa: 275_790.29 })
     expect(useJobStore.getState().conflict).toBeNull()
+  })
+
+  it('asks about a leg that one took out and the other measured, and says what was measured', async () => {
+    sitHere()
+    const leg = (id: string, name: string, lengthM: number) => ({ ...emptyLeg(id, name), lengthM })
+    const [near, far] = [leg('leg-1', 'Tank to body', 0.6), leg('leg-2', 'Body to rail', 3.4)]
+    const job = withValueAt(soundJob(), 'fuel.feed.legs', [near, far])
+    const server = new FakeServer(JOB, job)
+    await openJob(JOB)
+    server.changeElsewhere('fuel', (v: FuelSection) => ({ ...v, feed: { ...v.feed, legs: [far] } }))
+    run(setLeg('feed', 'leg-1', { lengthM: 0.7 }, 'length'))
+    await send()
+    render(<ConflictDialog />)
+    expect(screen.getByRole('dialog').textContent).toContain('Feed line, leg “Tank to body”')
+    expect(screen.getByRole('button', { name: /^Mine: length, seat to seat 0\.7.m/ })).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: /^Theirs: taken out/ }))
+    await userEvent.click(screen.getByRole('button', { name: 'Keep these' }))
+    await send()
+    expect((server.sections.fuel.value as FuelSection).feed.legs).toEqual([far])
+    expect(useJobStore.getState().document!.fuel.feed.legs).toEqual([far])
   })
 })

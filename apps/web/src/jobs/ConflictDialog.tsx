@@ -1,4 +1,4 @@
-import { describePath } from '@lochmoor/core'
+import { describePath, isItemPath, sameValue } from '@lochmoor/core'
 import { Dialog } from 'radix-ui'
 import { useState } from 'react'
 import { Button } from '../shell/Button.tsx'
@@ -20,9 +20,19 @@ export const ConflictDialog = () => {
   )
 }
 
-/** Where one of them has taken the item out, that is what it says. */
-const shownOf = (...[value, path, units]: Parameters<typeof showValue>): string =>
-  value === undefined ? 'taken out' : showValue(value, path, units)
+/** One side's value; of an item that the other side took out, what this side changed of it. */
+const shownOf = (value: unknown, base: unknown, path: string, units: Parameters<typeof showValue>[2]): string => {
+  if (value === undefined) return 'taken out'
+  if (!isItemPath(path) || typeof value !== 'object' || value === null) return showValue(value, path, units)
+  const was = (base ?? {}) as Readonly<Record<string, unknown>>
+  const changed = Object.entries(value).filter(([key, v]) => key !== 'id' && !sameValue(was[key], v))
+  return changed
+    .map(
+      ([key, v]) =>
+        `${describePath(`${path}.${key}`).label.split(': ').at(-1)} ${showValue(v, `${path}.${key}`, units)}`,
+    )
+    .join(', ')
+}
 
 type Clashes = NonNullable<NonNullable<ReturnType<typeof useJobStore.getState>['conflict']>['conflict']>['clashes']
 
@@ -63,18 +73,18 @@ const Dispute = ({ section, clashes }: { section: string; clashes: Clashes }) =>
                     <button
                       type="button"
                       aria-pressed={choices[c.path] === choice}
-                      aria-label={`${choice === 'mine' ? 'Mine' : 'Theirs'}: ${shownOf(value, path, units)}, for ${name}`}
+                      aria-label={`${choice === 'mine' ? 'Mine' : 'Theirs'}: ${shownOf(value, c.base, path, units)}, for ${name}`}
                       onClick={() => setChoices((old) => ({ ...old, [c.path]: choice }))}
                       className={`min-h-9 w-full border px-2 text-left font-semibold ${choices[c.path] === choice ? 'border-accent bg-accent text-on-accent' : 'border-ink hover:bg-wash'}`}
                     >
-                      {shownOf(value, path, units)}
+                      {shownOf(value, c.base, path, units)}
                     </button>
                   </td>
                 )
                 return (
                   <tr key={c.path} className="border-b border-hair">
                     <td className="py-1 pr-3">{name}</td>
-                    <td className="pr-3 text-soft">{shownOf(c.base, path, units)}</td>
+                    <td className="pr-3 text-soft">{showValue(c.base, path, units)}</td>
                     {option('mine', c.mine)}
                     {option('theirs', c.theirs)}
                   </tr>

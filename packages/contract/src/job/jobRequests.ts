@@ -69,7 +69,15 @@ export const HistoryEntry = z.strictObject({
   version: z.int(),
   at: z.iso.datetime(),
   who: z.string(),
-  changes: z.array(z.strictObject({ path: z.string(), before: z.unknown(), after: z.unknown() })),
+  changes: z.array(
+    z.strictObject({
+      path: z.string(),
+      /** What the item of a list that it lies in was called then; null where it lies in none. */
+      of: z.string().nullable(),
+      before: z.unknown(),
+      after: z.unknown(),
+    }),
+  ),
 })
 export type HistoryEntry = z.infer<typeof HistoryEntry>
 export const HistoryPage = z.strictObject({ entries: z.array(HistoryEntry), more: z.boolean() })

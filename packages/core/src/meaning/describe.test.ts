@@ -1,6 +1,6 @@
 import { emptyJob, emptyLeg, emptyPiece, JOB } from '../job/index.ts'
 import { leavesOf, withValueAt } from '../shape/index.ts'
-import { describePath } from './describe.ts'
+import { describePath, isItemPath } from './describe.ts'
 
 const job = withValueAt(
   withValueAt(emptyJob('x'), 'fuel.feed.legs', [emptyLeg('leg-7', 'Tank to body')]),
@@ -12,13 +12,16 @@ describe('what places of the document are called', () => {
   it.each([
     ['fuel.feed.legs.leg-7.lengthM', 'Feed line, leg “Tank to body”: length, seat to seat', 'distance'],
     ['fuel.feed.legs.leg-9.lengthM', 'Feed line, leg “no longer there”: length, seat to seat', 'distance'],
-    ['fuel.feed.legs.order', 'Feed line, leg: order', null],
+    ['fuel.feed.legs.order', 'Feed line: order of the legs', null],
     ['fuel.suction.riseM', 'Suction line: rise, tank to pump', 'distance'],
     ['fuel.oldLine.provedPa', 'The car’s own hard line: held in a water test', 'pressure'],
     ['fuel.tank.lossWK', 'Heat the tank passes on to the air', 'heatLoss'],
     ['exhaust.banks.b.portHeightM', 'Bank B: first port above the ground', 'bore'],
     ['exhaust.common.piece-3.bendDeg', 'Common pipe, piece “Tail pipe”: bend', 'angle'],
     ['exhaust.spots.a.clockDeg', 'Sensor A: by the clock', 'angle'],
+    ['exhaust.common.order', 'Common pipe: order of the pieces', null],
+    ['exhaust.banks.a.pieces.order', 'Bank A: order of the pieces', null],
+    ['exhaust.obstacles.order', 'Order of the obstacles', null],
     ['exhaust.steers.b', 'Sensor B steers', null],
     ['walkAround.tests.idleVacuumPa', 'Vacuum at warm idle', 'pressure'],
     ['walkAround.tests.compressionPa.2', 'Compression, engine warm, throttle open, cylinder 3', 'pressure'],
@@ -31,6 +34,14 @@ describe('what places of the document are called', () => {
     expect(found.label).toMatch(path.includes('compression') ? /, cylinder 3$/ : /./)
     expect(found.family).toBe(family)
   })
+  it('an item that is gone is called what it was called then', () =>
+    expect(describePath('fuel.feed.legs.leg-9.lengthM', job, 'Body to rail').label).toBe(
+      'Feed line, leg “Body to rail”: length, seat to seat',
+    ))
+  it('tells an item from what lies within it', () =>
+    expect(
+      ['fuel.feed.legs.leg-7', 'fuel.feed.legs.leg-7.name', 'fuel.feed.legs.order', 'fuel.feed'].map(isItemPath),
+    ).toEqual([true, false, false, false]))
   it('every leaf has a name of its own, and every word of a choice its own words', () => {
     const named = leavesOf(JOB).map(([path, leaf]) => ({
       path,

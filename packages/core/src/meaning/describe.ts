@@ -42,7 +42,11 @@ const wordsOfEntry = (entry: WalkEntry): Described['words'] =>
 const familyOf = (node: Node | null): Family | null => (node?.is === 'figure' ? node.family : null)
 
 /** The names along a path, and what it ends in. */
-const walk = (path: string, job: JobDocument | null): { names: string[]; label: unknown; node: Node | null } => {
+const walk = (
+  path: string,
+  job: JobDocument | null,
+  then: string | null,
+): { names: string[]; label: unknown; node: Node | null } => {
   const names: string[] = []
   const keys = path.split('.')
   let [label, node]: [unknown, Node | null] = [LABELS, JOB]
@@ -52,8 +56,15 @@ const walk = (path: string, job: JobDocument | null): { names: string[]; label: 
     const own = label as Tree | undefined
     if (list?.is === 'list') {
       const called = job && (valueAt(job, keys.slice(0, i + 1).join('.')) as { name?: string } | undefined)?.name
-      if (key !== ORDER) names.push(`“${called ?? 'no longer there'}”`)
-      label = key === ORDER ? ORDER : own?.['item']
+      if (key === ORDER) {
+        // "Feed line: order of the legs", not of one leg.
+        const of = (names.pop() ?? '').replace(new RegExp(`(^|, )${list.one}$`, 'i'), '')
+        if (of) names.push(of)
+        label = `order of the ${list.one}s`
+      } else {
+        names.push(`“${then ?? called ?? 'no longer there'}”`)
+        label = own?.['item']
+      }
     } else if (list?.is === 'seats') {
       const seats = own?.[''] as readonly string[] | undefined
       names.push(seats?.[list.names.indexOf(key)] ?? key)
@@ -70,8 +81,9 @@ const walk = (path: string, job: JobDocument | null): { names: string[]; label: 
 /**
  * What people call a place of the document: "Feed line, leg “Tank to body”: length, seat to seat".
  * @param job names the items of lists; without it they are named as no longer there
+ * @param then what the item on the way was called then, where it is known
  */
-export const describePath = (path: string, job: JobDocument | null = null): Described => {
+export const describePath = (path: string, job: JobDocument | null = null, then: string | null = null): Described => {
   const entry = walkEntryAt(path)
   if (entry) {
     const cylinder = /\.(\d+)$/.exec(path)?.[1]
@@ -81,7 +93,7 @@ export const describePath = (path: string, job: JobDocument | null = null): Desc
       words: wordsOfEntry(entry),
     }
   }
-  const { names, label, node } = walk(path, job)
+  const { names, label, node } = walk(path, job, then)
   const word = label as { label: string; words: Described['words'] } | undefined
   const own = typeof label === 'string' ? label : node && isLeaf(node) && word?.label ? word.label : null
   const where = names.reduce(
@@ -89,8 +101,14 @@ export const describePath = (path: string, job: JobDocument | null = null): Desc
     '',
   )
   return {
-    label: own === null ? where || path : where === '' ? own : `${where}: ${own}`,
+    label: own === null ? where || path : where === '' ? `${own[0]!.toUpperCase()}${own.slice(1)}` : `${where}: ${own}`,
     family: familyOf(node),
     words: node?.is === 'word' ? (word?.words ?? null) : null,
   }
+}
+
+/** Whether a path leads to an item of a list itself, not to something within it. */
+export const isItemPath = (path: string): boolean => {
+  const cut = path.lastIndexOf('.')
+  return path.slice(cut + 1) !== ORDER && nodeAt(JOB, path.slice(0, cut))?.is === 'list'
 }

@@ -1,1 +1,1 @@
-export { describePath, walkEntryAt, type Described } from './describe.ts'
+export { describePath, isItemPath, walkEntryAt, type Described } from './describe.ts'
