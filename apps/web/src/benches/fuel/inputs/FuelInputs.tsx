@@ -1,4 +1,4 @@
-import { assumptionsOf, fuelLoopOf, type Catalogue, type JobDocument } from '@lochmoor/core'
+import { assumptionsOf, fuelLoopOf } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { walkOnEnter } from '../../../fields/walkOnEnter.ts'
 import { EngineInputs } from './EngineInputs.tsx'
