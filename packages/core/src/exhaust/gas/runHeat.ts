@@ -27,10 +27,15 @@ export const marchPieceOf = ({ piece, lengthM, boreM, count }: LaidPiece, moment
   ...(piece.kind === 'catalyst' && moment.id !== 'idle' && { dropK: () => -CATALYST_RISE_K }),
 })
 
-/** Share of the engine's gas that flows in a run. */
+/**
+ * Share of the engine's gas that flows in a run: by its cylinders, where every bank has named its own; else each bank is
+ * taken to carry as much as the others, since a bank without gas is one that nobody has described.
+ */
 export const gasShare = (runs: readonly Run[], run: Run): number => {
-  const all = runs.filter((r) => r.id !== 'common').reduce((sum, r) => sum + r.cylinders.length, 0)
-  return all === 0 ? 1 / Math.max(1, runs.filter((r) => r.id !== 'common').length) : run.cylinders.length / all
+  const banks = runs.filter((r) => r.id !== 'common')
+  if (run.id === 'common') return 1
+  const all = banks.reduce((sum, r) => sum + r.cylinders.length, 0)
+  return banks.some((r) => r.cylinders.length === 0) ? 1 / Math.max(1, banks.length) : run.cylinders.length / all
 }
 
 const OPPOSITE: Readonly<Record<keyof Band, keyof Band>> = { low: 'high', typical: 'typical', high: 'low' }

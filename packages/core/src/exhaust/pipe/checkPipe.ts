@@ -1,6 +1,7 @@
 import type { ExhaustPiece } from '../../job/index.ts'
 import { say, fig, type Sentence } from '../../verdict/index.ts'
 import type { Run } from './layOut.ts'
+import { RUN_WORDS } from './runWords.ts'
 
 const RAD = Math.PI / 180
 
@@ -35,8 +36,13 @@ const bendDoubt = (piece: ExhaustPiece, lengthM: number, bendDeg: number): Sente
 const cylinderDoubts = (runs: readonly Run[], all: number | null): Sentence[] => {
   const banks = runs.filter((r) => r.id !== 'common')
   const named = banks.flatMap((r) => r.cylinders)
+  const silent = named.length > 0 ? banks.filter((r) => r.cylinders.length === 0) : []
   const twice = named.find((n, i) => named.indexOf(n) !== i)
   return [
+    ...silent.map(
+      (r) =>
+        say`${RUN_WORDS[r.id]}: name the cylinders that breathe into it; until then it is taken to carry as much gas as the other.`,
+    ),
     ...(twice === undefined ? [] : [say`Cylinder ${`${twice}`} breathes into two banks: give it to one.`]),
     ...(all !== null && banks.length > 0 && new Set(named).size !== all
       ? [say`${`${new Set(named).size}`} cylinders breathe into the banks; the engine has ${`${all}`}.`]

@@ -1,4 +1,6 @@
-import { emptyBank, emptyExhaust, type ExhaustPiece } from '../../job/index.ts'
+import { emptyBank, emptyExhaust, type ExhaustPiece, type JobDocument } from '../../job/index.ts'
+import { exhaustMoments } from '../gas/moments.ts'
+import { gasShare, heatOfRuns } from '../gas/runHeat.ts'
 import { jobWith, piece, STRAIGHT, twoBanks, withPieces } from '../test/exhausts.ts'
 import { stripXMm } from '../fitting/drillTemplate.ts'
 import { sentenceText } from '../../verdict/index.ts'
@@ -187,5 +189,29 @@ describe('a first chain from the walk-around', () => {
   it('an empty job still gets a chain to start from', () => {
     const { banks } = exhaustFromWalkAround(withPieces([]), newIds())
     expect(banks[0]!.pieces.map((p) => p.kind)).toContain('open-end')
+  })
+})
+
+describe('a bank whose cylinders nobody has named', () => {
+  const job = twoBanks([piece('log', 0.4), piece('pipe', 1)], [piece('merge', 0.1), piece('pipe', 1)])
+  const unnamed: JobDocument = {
+    ...job,
+    exhaust: { ...job.exhaust, banks: job.exhaust.banks.map((b, i) => (i === 1 ? { ...b, cylinders: [] } : b)) },
+  }
+  const runs = layOut(unnamed.exhaust)
+  it('is asked for, and carries as much gas as the other until then', () => {
+    expect(pipeDoubts(runs, null).map((d) => sentenceText(d, {}))).toEqual([
+      'Bank B: name the cylinders that breathe into it; until then it is taken to carry as much gas as the other.',
+    ])
+    expect(runs.map((r) => [r.id, gasShare(runs, r)])).toEqual([
+      ['a', 0.5],
+      ['b', 0.5],
+      ['common', 1],
+    ])
+  })
+  it('cools no faster than the other bank of the same pieces', () => {
+    const heat = heatOfRuns(runs, exhaustMoments(unnamed))
+    for (const moment of ['idle', 'cruise', 'full'] as const)
+      expect(heat.b![moment].typical.outK).toBeCloseTo(heat.a![moment].typical.outK, 6)
   })
 })

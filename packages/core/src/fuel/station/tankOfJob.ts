@@ -55,11 +55,15 @@ export const starvationOf = (job: JobDocument): StarvationAnswer | null => {
   })
 }
 
+const LEAST_GAUGE_SPAN_OHM = 0.1
+
 /** Sender against gauge; null until all four resistances are known and the gauge's differ. */
 export const senderOf = (job: JobDocument): SenderAnswer | null => {
   const { senderEmptyOhm, senderFullOhm, gaugeEmptyOhm, gaugeFullOhm } = job.fuel.tank
   const known: readonly Known[] = [senderEmptyOhm, senderFullOhm, gaugeEmptyOhm, gaugeFullOhm]
-  if (known.includes(null) || gaugeEmptyOhm === gaugeFullOhm) return null
+  if (known.includes(null)) return null
+  // A gauge whose two ends are one resistance, as near as anybody measures, shows nothing.
+  if (Math.abs(gaugeEmptyOhm! - gaugeFullOhm!) < LEAST_GAUGE_SPAN_OHM) return null
   return senderMatch({
     senderEmptyOhm: senderEmptyOhm!,
     senderFullOhm: senderFullOhm!,
