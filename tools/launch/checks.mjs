@@ -41,7 +41,7 @@ const built = (build) => async (say) => {
 const readReport = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null)
 
 /** Projects of Jest. @param {string[]} projects @returns {Check['work']} */
-const jest = (projects) => async (say) => {
+const suites = (projects) => async (say) => {
   const file = join(STATE, 'jest.json')
   rmSync(file, { force: true })
   const args = [
@@ -131,18 +131,18 @@ export const BEFORE_TESTS = [
 
 /** One after the other: each takes every core there is. @type {readonly Check[]} */
 export const TESTS = [
-  { name: 'check-core', title: 'tests of the core', from: [...JEST, 'packages/core'], work: jest(['core']) },
+  { name: 'check-core', title: 'tests of the core', from: [...JEST, 'packages/core'], work: suites(['core']) },
   {
     name: 'check-edges',
     title: 'tests of contract, calculators and screens',
     from: [...JEST, 'packages', 'apps/cli', 'apps/web'],
-    work: jest(['contract', 'cli', 'web']),
+    work: suites(['contract', 'cli', 'web']),
   },
   {
     name: 'check-server',
     title: 'tests of the server and the launcher',
     from: [...JEST, 'packages', 'apps', 'bench', 'tools', 'lochmoor'],
-    work: jest(['server', 'launch']),
+    work: suites(['server', 'launch']),
   },
   { name: 'check-browser', title: 'browser tests', from: CODE, work: browser },
 ]

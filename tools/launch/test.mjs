@@ -12,11 +12,11 @@ import { Sorry } from './sorry.mjs'
 /** @typedef {import('./checks.mjs').Count} Count */
 
 const say = (/** @type {string} */ line) => console.log(line)
-/** What passed here and has not changed since need not run again; where `CI` is set everything does. */
-const again = Boolean(process.env['CI'])
-
-/** @param {Check} check @param {(text: string) => void} tell @returns {Promise<Count>} */
-const carryOut = async ({ name, title, from, work }, tell) => {
+/**
+ * Carries a check out. What passed here and has not changed since need not run again; where `CI` is set everything does.
+ * @param {Check} check @param {(text: string) => void} tell @param {boolean} [again] @returns {Promise<Count>}
+ */
+export const carryOut = async ({ name, title, from, work }, tell, again = Boolean(process.env['CI'])) => {
   const print = fingerprint(from)
   const passed = again ? null : markOf(name, print)
   if (passed !== null) {
