@@ -1,4 +1,4 @@
-import { PART_KINDS, PART_SCHEMAS, type PartKind } from '@lochmoor/contract'
+import { PART_KINDS, PART_SCHEMAS, type PartKind, type SectionName } from '@lochmoor/contract'
 import type { Catalogue, Part } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import { DataSource, IsNull } from 'typeorm'
@@ -58,9 +58,12 @@ export class CatalogueRepository {
   }
 
   /** Sections of this workshop's jobs, archived ones too, that hold a copy of a part. */
-  sectionsWith(workshopId: string, partId: string): Promise<{ id: string; title: string; value: unknown }[]> {
+  sectionsWith(
+    workshopId: string,
+    partId: string,
+  ): Promise<{ id: string; title: string; section: SectionName; value: unknown }[]> {
     return this.database.query(
-      `select j.id, j.title, s.value from job j join job_section s on s.job_id = j.id
+      `select j.id, j.title, s.section, s.value from job j join job_section s on s.job_id = j.id
        where j.workshop_id = ?
          and json_search(s.value, 'one', ?, '!', '$**.id') is not null
        order by j.title, j.id`,

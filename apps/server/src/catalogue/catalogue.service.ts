@@ -1,6 +1,6 @@
 import { isDeepStrictEqual } from 'node:util'
-import { partHeaders, partToCells, type PartKind, type PartUses } from '@lochmoor/contract'
-import { err, ok, pumpSanity, type Part, type PumpPart, type Result } from '@lochmoor/core'
+import { partHeaders, partToCells, type PartKind, type PartUses, type SectionName } from '@lochmoor/contract'
+import { err, ok, PARTS_HELD, pumpSanity, type Part, type PumpPart, type Result } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import Papa from 'papaparse'
 import { CatalogueRepository } from './catalogue.repository.ts'
@@ -10,12 +10,19 @@ export type PartError =
   | { readonly code: 'partInUse'; readonly jobs: readonly string[] }
   | { readonly code: 'badPump'; readonly problems: readonly { readonly field: string; readonly says: string }[] }
 
-/** Every object within a value that carries this id. */
-const copiesIn = (value: unknown, id: string): object[] => {
+/** What stands at a path of the shape; "*" is every item of a list. */
+const at = (value: unknown, [key, ...rest]: readonly string[]): unknown[] => {
+  if (key === undefined) return [value]
   if (typeof value !== 'object' || value === null) return []
-  const inside = Object.values(value).flatMap((v) => copiesIn(v, id))
-  return (value as { id?: unknown }).id === id ? [value, ...inside] : inside
+  const next = key === '*' ? Object.values(value) : [(value as Record<string, unknown>)[key]]
+  return next.flatMap((v) => at(v, rest))
 }
+
+/** The copies of a part that a section holds, wherever parts of its kind can stand. */
+const copiesIn = (section: SectionName, value: unknown, kind: PartKind, id: string): object[] =>
+  PARTS_HELD.filter((held) => held.kind === kind && held.section === section)
+    .flatMap((held) => at(value, held.path.split('.').slice(1)))
+    .filter((v): v is { id: string } => typeof v === 'object' && v !== null && (v as { id?: unknown }).id === id)
 
 /** The workshop's own parts. Jobs keep copies, so a change here changes no job. */
 @Injectable()
@@ -39,7 +46,7 @@ export class CatalogueService {
   async remove(workshopId: string, kind: PartKind, partId: string): Promise<Result<true, PartError>> {
     const part = await this.parts.findOwn(workshopId, kind, partId)
     if (!part) return err({ code: 'noSuchPart' })
-    const { jobs } = await this.usesOf(workshopId, part)
+    const { jobs } = await this.usesOf(workshopId, kind, part)
     if (jobs.length > 0) return err({ code: 'partInUse', jobs: jobs.map((j) => j.title) })
     await this.parts.removeOwn(workshopId, kind, partId)
     return ok(true)
@@ -47,14 +54,14 @@ export class CatalogueService {
 
   async uses(workshopId: string, kind: PartKind, partId: string): Promise<Result<PartUses, PartError>> {
     const part = (await this.parts.list(workshopId, kind)).find((p) => p.id === partId)
-    return part ? ok(await this.usesOf(workshopId, part)) : err({ code: 'noSuchPart' })
+    return part ? ok(await this.usesOf(workshopId, kind, part)) : err({ code: 'noSuchPart' })
   }
 
-  private async usesOf(workshopId: string, part: Part): Promise<PartUses> {
+  private async usesOf(workshopId: string, kind: PartKind, part: Part): Promise<PartUses> {
     const sections = await this.parts.sectionsWith(workshopId, part.id)
     const jobs = new Map<string, PartUses['jobs'][number]>()
-    for (const { id, title, value } of sections) {
-      const copies = copiesIn(typeof value === 'string' ? JSON.parse(value) : value, part.id)
+    for (const { id, title, section, value } of sections) {
+      const copies = copiesIn(section, typeof value === 'string' ? JSON.parse(value) : value, kind, part.id)
       if (copies.length === 0) continue
       const differs = copies.some((c) => !isDeepStrictEqual({ ...c }, { ...part }))
       jobs.set(id, { id, title, differs: differs || (jobs.get(id)?.differs ?? false) })

@@ -1,15 +1,11 @@
 import { CatalogueSchema, PART_KINDS, partFromCells, type PartKind, type SectionName } from '@lochmoor/contract'
-import { emptyLeg, JOB, leavesOf, pumpAtVoltage, type PumpPart } from '@lochmoor/core'
+import { emptyLeg, PARTS_HELD, pumpAtVoltage, type PumpPart } from '@lochmoor/core'
 import Papa from 'papaparse'
 import { DataSource } from 'typeorm'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
 import { demoCaller, strangerOf, type Caller } from '../test/callers.ts'
 import { testServer, type TestServer } from '../test/testServer.ts'
 import { STOCK_CATALOGUE } from './stock/index.ts'
-
-/** Every place of the document that can hold a copy of a part. */
-const partPlaces = (): { kind: PartKind; path: string }[] =>
-  leavesOf(JOB).flatMap(([path, leaf]) => (leaf.is === 'part' ? [{ kind: leaf.kind as PartKind, path }] : []))
 
 /** A section with a part at a place; a list gets an item to hold it. */
 const withPart = (value: unknown, [key, ...rest]: readonly string[], part: object): unknown => {
@@ -134,7 +130,7 @@ describe('catalogue endpoint', () => {
       await owner.delete('/api/catalogue/hoses/own-braided').expect(200)
     })
 
-    it.each(partPlaces().map(({ kind, path }) => [kind, path] as const))(
+    it.each(PARTS_HELD.map(({ kind, path }) => [kind as PartKind, path] as const))(
       'one of %s cannot vanish while a job holds it at %s',
       async (kind, path) => {
         const job = DEMO_JOBS[3]!
@@ -153,6 +149,18 @@ describe('catalogue endpoint', () => {
         await owner.delete(`/api/catalogue/${kind}/${own.id}`).expect(200)
       },
     )
+
+    it('the id of a leg, or of a part of another kind, is no use of it', async () => {
+      const job = DEMO_JOBS[3]!
+      const { fuel } = (await owner.get(`/api/jobs/${job.id}`)).body.sections
+      const named = { ...fuel.value, feed: { ...fuel.value.feed, legs: [emptyLeg('own-braided', 'Leg')] } }
+      const path = `/api/jobs/${job.id}/sections/fuel`
+      await owner.put('/api/catalogue/hoses/own-braided', own).expect(200)
+      await owner.put(path, { baseVersion: fuel.version, value: named }).expect(200)
+      expect((await owner.get('/api/catalogue/hoses/own-braided/uses').expect(200)).body.jobs).toEqual([])
+      await owner.delete('/api/catalogue/hoses/own-braided').expect(200)
+      await owner.put(path, { baseVersion: fuel.version + 1, value: fuel.value }).expect(200)
+    })
 
     it('the list as CSV reads back as the same parts', async () => {
       for (const kind of PART_KINDS) {

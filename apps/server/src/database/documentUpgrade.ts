@@ -5,6 +5,8 @@ import { JobSectionEntity, SectionHistoryEntity } from '../jobs/job.entity.ts'
 import { RecordEntity } from '../records/record.entity.ts'
 
 const BATCH = 200
+/** A field within an item that is named by its place, as before version 5. */
+const BY_PLACE = /\.\d+\./
 
 /** Brings stored documents of older versions to this one: once, at the start, before anything reads them. */
 @Injectable()
@@ -54,7 +56,9 @@ export class DocumentUpgrade {
 
   /** Entries of the log book name items by their id from now on, where it is certain which one they meant. */
   private async repoint(manager: EntityManager, jobId: string): Promise<void> {
-    const records = await manager.findBy(RecordEntity, { jobId, kind: 'measurement' })
+    const measured = await manager.findBy(RecordEntity, { jobId, kind: 'measurement' })
+    const records = measured.filter((r) => r.field !== null && BY_PLACE.test(r.field))
+    if (records.length === 0) return
     const history = await manager.find(SectionHistoryEntity, { where: { jobId }, order: { version: 'ASC' } })
     for (const { seq, field, at, body } of records) {
       if (field === null || body.kind !== 'measurement') continue

@@ -56,7 +56,7 @@ describe('history', () => {
     setUnit('voltage', 'V')
   })
 
-  it('says of an item of a list that it was taken out or put in, by the name it had', async () => {
+  it('says of an item of a list that it was removed or added, by the name it had', async () => {
     const change = (of: string, before: unknown, after: unknown) => ({ path: `feed.legs.${of}-1`, of, before, after })
     globalThis.fetch = () =>
       reply(200, {
@@ -71,8 +71,8 @@ describe('history', () => {
     useJobStore.setState({ ...initialJobState, jobId: JOB, document: job }, true)
     render(<HistoryPage />)
     const [row] = await screen.findAllByRole('listitem')
-    expect(row!.textContent).toContain('Feed line, leg “Old”: taken out')
-    expect(row!.textContent).toContain('Feed line, leg “New”: put in')
+    expect(row!.textContent).toContain('Feed line, leg “Old”: removed')
+    expect(row!.textContent).toContain('Feed line, leg “New”: added')
   })
 
   it('puts an older version back as one step of undo', async () => {

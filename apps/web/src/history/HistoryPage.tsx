@@ -119,7 +119,7 @@ const EntryRow = ({ entry, jobId }: { entry: HistoryEntry; jobId: string }) => {
                 <li key={c.path} className="leading-snug">
                   {describePath(path, job, c.of).label}:{' '}
                   {isItemPath(path) ? (
-                    <span className="font-semibold">{c.after === null ? 'taken out' : 'put in'}</span>
+                    <span className="font-semibold">{c.after === null ? 'removed' : 'added'}</span>
                   ) : (
                     <>
                       <span className="text-soft">{showValue(c.before, path, units)}</span>

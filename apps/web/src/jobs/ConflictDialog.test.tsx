@@ -50,7 +50,7 @@ describe('conflict dialog', () => {
     render(<ConflictDialog />)
     expect(screen.getByRole('dialog').textContent).toContain('Feed line, leg “Tank to body”')
     expect(screen.getByRole('button', { name: /^Mine: length, seat to seat 0\.7.m/ })).toBeTruthy()
-    await userEvent.click(screen.getByRole('button', { name: /^Theirs: taken out/ }))
+    await userEvent.click(screen.getByRole('button', { name: /^Theirs: removed/ }))
     await userEvent.click(screen.getByRole('button', { name: 'Keep these' }))
     await send()
     expect((server.sections.fuel.value as FuelSection).feed.legs).toEqual([far])

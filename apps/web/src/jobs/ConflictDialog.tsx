@@ -5,7 +5,7 @@ import { Button } from '../shell/Button.tsx'
 import { settleConflict, type Choice } from '../store/conflicts.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { usePreferences } from '../store/preferences.ts'
-import { showValue } from './showValue.ts'
+import { ownLabel, showValue } from './showValue.ts'
 
 /** Fields that two people changed differently: both values side by side, chosen one by one. Nothing is overwritten unasked. */
 export const ConflictDialog = () => {
@@ -22,16 +22,11 @@ export const ConflictDialog = () => {
 
 /** One side's value; of an item that the other side took out, what this side changed of it. */
 const shownOf = (value: unknown, base: unknown, path: string, units: Parameters<typeof showValue>[2]): string => {
-  if (value === undefined) return 'taken out'
+  if (value === undefined) return 'removed'
   if (!isItemPath(path) || typeof value !== 'object' || value === null) return showValue(value, path, units)
   const was = (base ?? {}) as Readonly<Record<string, unknown>>
   const changed = Object.entries(value).filter(([key, v]) => key !== 'id' && !sameValue(was[key], v))
-  return changed
-    .map(
-      ([key, v]) =>
-        `${describePath(`${path}.${key}`).label.split(': ').at(-1)} ${showValue(v, `${path}.${key}`, units)}`,
-    )
-    .join(', ')
+  return changed.map(([key, v]) => `${ownLabel(`${path}.${key}`)} ${showValue(v, `${path}.${key}`, units)}`).join(', ')
 }
 
 type Clashes = NonNullable<NonNullable<ReturnType<typeof useJobStore.getState>['conflict']>['conflict']>['clashes']

@@ -15,11 +15,7 @@ describe('values as people read them', () => {
     [true, 'fuel.referenced', 'yes'],
     [undefined, 'fuel.feed.legs.leg-1', 'not there'],
     [{ id: 'leg-1', name: 'Tank to body', lengthM: 1 }, 'fuel.feed.legs.leg-1', 'Tank to body'],
-    [
-      { injection: 'port', firing: 'batch' },
-      'system.chosen',
-      'Chosen system: injection: in the ports; Chosen system: firing: batch',
-    ],
+    [{ injection: 'port', firing: 'batch' }, 'system.chosen', 'injection: in the ports; firing: batch'],
     [4, 'fuel.feed.bends90', '4'],
   ])('%j at %s is %s', (value, path, text) => expect(showValue(value, path)).toBe(text))
 

@@ -6,13 +6,14 @@ type Units = Partial<Record<Family, string>>
 const showList = (list: readonly unknown[], path: string, units: Units): string =>
   list.length === 0 ? 'nothing' : list.map((v) => showValue(v, path, units)).join(', ')
 
+/** What a part of a group or item is called, without what it is a part of. */
+export const ownLabel = (path: string): string => describePath(path).label.split(': ').at(-1)!
+
 /** What has a name goes by it; of anything else each part that is known, by its name. */
 const showObject = (value: object, path: string, units: Units): string => {
   if ('name' in value && typeof value.name === 'string') return value.name
   const parts = Object.entries(value).filter(([key, v]) => v !== null && key !== 'id')
-  return parts
-    .map(([key, v]) => `${describePath(`${path}.${key}`).label}: ${showValue(v, `${path}.${key}`, units)}`)
-    .join('; ')
+  return parts.map(([key, v]) => `${ownLabel(`${path}.${key}`)}: ${showValue(v, `${path}.${key}`, units)}`).join('; ')
 }
 
 /** A stored value as one short text in the reader's units: parts by their name, what is not there as not known. */

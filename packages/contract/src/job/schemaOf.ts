@@ -10,10 +10,10 @@ const itemId = z.string({ error: ID }).regex(ITEM_ID, { error: ID }).max(MOST_IT
 
 const textOf = (least: 0 | 1, most: number) => {
   const message = least === 1 ? `allowed: 1 to ${most} characters` : `allowed: text of at most ${most} characters`
-  const any = z.string({ error: message })
+  const read = z.string({ error: message })
   return least === 1
-    ? any.trim().min(1, { error: message }).max(most, { error: message })
-    : any.max(most, { error: message })
+    ? read.trim().min(1, { error: message }).max(most, { error: message })
+    : read.max(most, { error: message })
 }
 const isDistinct = (list: readonly unknown[]) => new Set(list).size === list.length
 

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto'
 import { JOB, SECTION_NAMES, type GroupNode } from '@lochmoor/core/job-shape'
 import { JOB_SCHEMA_VERSION } from './jobDocument.ts'
 import { JOB_MIGRATIONS } from './migrations.ts'
-import { shapeText } from './shapeHash.ts'
+import { shapeText } from './shapeText.ts'
 import { SHAPE_LOCK } from './shapeLock.ts'
 
 const hashOf = (shape: GroupNode) => createHash('sha256').update(shapeText(shape)).digest('hex').slice(0, 16)

@@ -1,8 +1,1 @@
-export {
-  readinessOf,
-  STAGE_WORDS,
-  stationTitle,
-  type Readiness,
-  type StationReadiness,
-  type StationStage,
-} from './readiness.ts'
+export { readinessOf, STAGE_WORDS, type Readiness, type StationReadiness, type StationStage } from './readiness.ts'

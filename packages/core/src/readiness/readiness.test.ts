@@ -1,5 +1,5 @@
+import { NO_PARTS } from '../parts/test/noParts.ts'
 import { copiedJob, emptyJob, jobFromTemplate, type JobDocument } from '../job/index.ts'
-import type { Catalogue } from '../parts/index.ts'
 import { withValueAt } from '../shape/index.ts'
 import { readinessOf } from './readiness.ts'
 
@@ -20,18 +20,7 @@ const controllers = [
     gearbox: true,
   },
 ]
-const EMPTY_CATALOGUE: Catalogue = {
-  pumps: [],
-  injectors: [],
-  hoses: [],
-  fittings: [],
-  filters: [],
-  regulators: [],
-  controllers: [],
-  sensors: [],
-  bungs: [],
-}
-const ready = (j: JobDocument) => readinessOf(j, { ...EMPTY_CATALOGUE, controllers })
+const ready = (j: JobDocument) => readinessOf(j, { ...NO_PARTS, controllers })
 const stages = (j: JobDocument) => ready(j).stations.map((s) => s.stage)
 
 describe('readiness of a job', () => {

@@ -1,6 +1,6 @@
 import { emptyJob, type JobDocument, type Station } from '../job/index.ts'
 import type { Catalogue } from '../parts/index.ts'
-import { STATION_LIST, stationOf, type StationJudgement } from '../stations/index.ts'
+import { STATION_LIST, type StationJudgement } from '../stations/index.ts'
 import type { VerdictState } from '../verdict/index.ts'
 import { repairsFirst, type RepairFirst } from '../walk-around/index.ts'
 
@@ -60,6 +60,3 @@ export const readinessOf = (job: JobDocument, catalogue: Catalogue): Readiness =
   const repairs = repairsFirst(job)
   return { stations, repairs, nextAction: nextActionOf(job, judgements, repairs) }
 }
-
-/** What a station is called, by its id. */
-export const stationTitle = (id: Station): string => stationOf(id).title

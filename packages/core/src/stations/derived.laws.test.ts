@@ -1,24 +1,13 @@
+import { NO_PARTS } from '../parts/test/noParts.ts'
 import fc from 'fast-check'
 import { differences } from '../shape/index.ts'
 import { arbValue } from '../shape/test/arbitraries.ts'
 import { emptyJob, JOB, type JobDocument } from '../job/index.ts'
 import { describePath } from '../meaning/index.ts'
-import type { Catalogue } from '../parts/index.ts'
 import { readinessOf } from '../readiness/index.ts'
 import type { Figure, Sentence } from '../verdict/index.ts'
 import { STATION_LIST } from './registry.ts'
 
-const catalogue: Catalogue = {
-  pumps: [],
-  injectors: [],
-  hoses: [],
-  fittings: [],
-  filters: [],
-  regulators: [],
-  controllers: [],
-  sensors: [],
-  bungs: [],
-}
 /** Any document that the schema lets in, without parts: whatever somebody has entered, in whatever order. */
 const arbJob = arbValue(JOB) as fc.Arbitrary<JobDocument>
 
@@ -34,7 +23,7 @@ describe.each(STATION_LIST.map((s) => [s.id, s] as const))('%s on any document',
   it('judges it without a fault, and says only what can be read', () => {
     fc.assert(
       fc.property(arbJob, (job) => {
-        const { verdicts, assumptions, action } = station.judge(job, catalogue)
+        const { verdicts, assumptions, action } = station.judge(job, NO_PARTS)
         for (const v of verdicts) expect([v.id, faultsIn(v.reason), faultsIn([v.title])]).toEqual([v.id, [], []])
         for (const a of assumptions) expect([a.field, Number.isFinite(a.si)]).toEqual([a.field, true])
         expect(action ?? '').not.toMatch(/NaN|undefined/)
@@ -59,8 +48,8 @@ describe.each(STATION_LIST.map((s) => [s.id, s] as const))('%s on any document',
     fc.assert(
       fc.property(arbJob, (job) => {
         const before = JSON.stringify(job)
-        const said = JSON.stringify(station.judge(job, catalogue))
-        expect(JSON.stringify(station.judge(JSON.parse(before) as JobDocument, catalogue))).toBe(said)
+        const said = JSON.stringify(station.judge(job, NO_PARTS))
+        expect(JSON.stringify(station.judge(JSON.parse(before) as JobDocument, NO_PARTS))).toBe(said)
         expect(JSON.stringify(job)).toBe(before)
       }),
       { seed: 23, numRuns: 20 },
@@ -72,7 +61,7 @@ describe('a whole job, whatever was entered', () => {
   it('has a next action, and no station is begun by nobody', () => {
     fc.assert(
       fc.property(arbJob, (job) => {
-        const ready = readinessOf(job, catalogue)
+        const ready = readinessOf(job, NO_PARTS)
         expect(ready.nextAction.length).toBeGreaterThan(3)
         expect(ready.stations.map((s) => s.station)).toEqual(STATION_LIST.map((s) => s.id))
         for (const s of ready.stations)

@@ -1,5 +1,5 @@
+import { NO_PARTS } from '../parts/test/noParts.ts'
 import { emptyJob, STATIONS } from '../job/index.ts'
-import type { Catalogue } from '../parts/index.ts'
 import { arbWalkedJob } from '../walk-around/test/randomWalk.ts'
 import { soundExhaust } from '../exhaust/test/exhausts.ts'
 import { soundJob } from '../fuel/station/test/jobs.ts'
@@ -7,17 +7,6 @@ import fc from 'fast-check'
 import { PARTS_HELD, STATION_LIST, stationAt, stationOf } from './registry.ts'
 import { PHASES } from './station.ts'
 
-const catalogue: Catalogue = {
-  pumps: [],
-  injectors: [],
-  hoses: [],
-  fittings: [],
-  filters: [],
-  regulators: [],
-  controllers: [],
-  sensors: [],
-  bungs: [],
-}
 const only = <T>(list: readonly T[]) => expect(new Set(list).size).toBe(list.length)
 const JOBS = [emptyJob('Empty'), soundJob(), soundExhaust()]
 
@@ -49,7 +38,7 @@ describe('the registry of stations', () => {
     (_id, s) => {
       const job = emptyJob('x')
       expect(s.untouched(job, emptyJob('x'))).toBe(true)
-      const { state, action } = s.judge(job, catalogue)
+      const { state, action } = s.judge(job, NO_PARTS)
       expect([state, typeof action]).toEqual(['unknown', 'string'])
     },
   )
@@ -57,7 +46,7 @@ describe('the registry of stations', () => {
     '%s: its state is the worst of its verdicts; ids tell them apart',
     (_id, s) => {
       for (const job of JOBS) {
-        const { state, verdicts, assumptions } = s.judge(job, catalogue)
+        const { state, verdicts, assumptions } = s.judge(job, NO_PARTS)
         only(verdicts.map((v) => v.id))
         if (verdicts.some((v) => v.state === 'stop')) expect(state).toBe('stop')
         if (state === 'stop') expect(verdicts.some((v) => v.state === 'stop')).toBe(true)
@@ -70,15 +59,15 @@ describe('the registry of stations', () => {
     fc.assert(
       fc.property(arbWalkedJob, (job) => {
         for (const s of STATION_LIST) {
-          const { state, action } = s.judge(job, catalogue)
+          const { state, action } = s.judge(job, NO_PARTS)
           expect([s.id, state === 'stop' && action === null && s.id !== 'walkAround']).toEqual([s.id, false])
         }
       }),
       { seed: 3, numRuns: 60 },
     )
   })
-  it('every kind of part that a job keeps stands in the catalogue', () => {
-    for (const { kind } of PARTS_HELD) expect(Object.keys(catalogue)).toContain(kind)
+  it('every kind of part that a job keeps stands in the NO_PARTS', () => {
+    for (const { kind } of PARTS_HELD) expect(Object.keys(NO_PARTS)).toContain(kind)
     expect(new Set(PARTS_HELD.map((p) => p.section))).toEqual(new Set(['system', 'fuel', 'exhaust']))
   })
 })

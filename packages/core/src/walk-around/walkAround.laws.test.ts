@@ -1,24 +1,12 @@
+import { NO_PARTS } from '../parts/test/noParts.ts'
 import fc from 'fast-check'
 import { emptyJob } from '../job/index.ts'
-import type { Catalogue } from '../parts/index.ts'
 import { withValueAt } from '../shape/index.ts'
 import { readinessOf } from '../readiness/index.ts'
 import { assessWalkAround, entriesFor, FITNESS_TESTS, isKnown, stillToMeasure, type Fitness } from './index.ts'
 import { arbWalkedJob } from './test/randomWalk.ts'
 
 const RANK: Readonly<Record<Fitness, number>> = { repair: 0, watch: 1, 'not-tested': 2, fit: 3 }
-
-const NO_PARTS: Catalogue = {
-  pumps: [],
-  injectors: [],
-  hoses: [],
-  fittings: [],
-  filters: [],
-  regulators: [],
-  controllers: [],
-  sensors: [],
-  bungs: [],
-}
 
 describe('walk-around, laws on random cars', () => {
   it('the state is the worst of the tests, the tests stand worst first, every figure is a number', () => {
