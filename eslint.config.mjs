@@ -1,4 +1,5 @@
 import js from '@eslint/js'
+import { readdirSync } from 'node:fs'
 import reactHooks from 'eslint-plugin-react-hooks'
 import globals from 'globals'
 import tseslint from 'typescript-eslint'
@@ -30,10 +31,8 @@ const forbid = (...patterns) => ({
     { patterns: patterns.map((p) => (typeof p === 'string' ? { group: [p] } : p)) },
   ],
 })
-/**
- * Inside the core dependency goes one way: each folder and those it may import. Stations are siblings on one floor (fuel,
- * exhaust, system, walk-around): what two of them need lies below.
- */
+/** Inside the core dependency goes one way: each folder and those it may import. */
+const TRADE = ['engine', 'numeric', 'parts', 'quantity', 'sections', 'verdict']
 const CORE_FLOORS = {
   outcome: [],
   numeric: [],
@@ -43,18 +42,21 @@ const CORE_FLOORS = {
   parts: ['quantity', 'verdict'],
   records: ['quantity'],
   engine: ['numeric', 'quantity', 'verdict'],
-  job: ['quantity', 'shape', 'parts'],
-  moments: ['engine', 'job', 'quantity', 'verdict'],
-  ...Object.fromEntries(
-    ['fuel', 'exhaust', 'system', 'walk-around'].map((station) => [
-      station,
-      ['engine', 'job', 'moments', 'numeric', 'parts', 'quantity', 'shape', 'verdict'],
-    ]),
-  ),
-  meaning: ['job', 'quantity', 'shape', 'walk-around'],
-  stations: ['exhaust', 'fuel', 'job', 'parts', 'shape', 'system', 'verdict', 'walk-around'],
-  readiness: ['job', 'parts', 'stations', 'verdict', 'walk-around'],
+  sections: ['parts', 'quantity', 'shape'],
+  // Computation by trade knows no job.
+  fuel: TRADE,
+  exhaust: TRADE,
+  job: ['parts', 'quantity', 'sections', 'shape'],
+  meaning: ['job', 'quantity', 'sections', 'shape'],
+  figures: ['job', 'meaning', 'quantity', 'sections', 'shape'],
+  moments: ['engine', 'figures', 'job'],
+  stations: [...TRADE, 'exhaust', 'figures', 'fuel', 'job', 'meaning', 'moments', 'shape'],
+  readiness: ['job', 'parts', 'sections', 'stations', 'verdict'],
 }
+/** Stations are siblings on one floor: what two of them need lies below, or is a figure with declared sources. */
+const STATIONS = readdirSync(new URL('packages/core/src/stations', import.meta.url), { withFileTypes: true })
+  .filter((entry) => entry.isDirectory())
+  .map((entry) => entry.name)
 const FLOORS = Object.keys(CORE_FLOORS)
 const APPS = ['**/apps/**', '@lochmoor/server', '@lochmoor/web', '@lochmoor/cli']
 const NOT_IN_CORE = ['react*', 'd3*', '@nestjs/*', 'typeorm', 'zod', 'node:*', '@lochmoor/*', ...APPS]
@@ -63,6 +65,11 @@ const others = (...names) => [
   ...names.flatMap((n) => [`@lochmoor/${n}`, `**/${n}/src/**`, `**/${n}/dist/**`]),
   '**/packages/**',
 ]
+
+const otherFloors = (folder) => ({
+  regex: `^(\\.\\./)+(${FLOORS.filter((f) => f !== folder && !CORE_FLOORS[folder].includes(f)).join('|')})/`,
+  message: `Inside the core dependency goes one way: ${folder} may import ${CORE_FLOORS[folder].join(', ') || 'nothing'}.`,
+})
 
 export default tseslint.config(
   { ignores: ['**/dist/**', '**/node_modules/**', '.lochmoor/**', 'playwright-report/**', 'test-results/**'] },
@@ -95,11 +102,18 @@ export default tseslint.config(
   ...FLOORS.map((folder) => ({
     files: [`packages/core/src/${folder}/**/*.ts`],
     ignores: ['**/*.test.ts', '**/test/**'],
-    rules: forbid(...NOT_IN_CORE, {
-      regex: `^(\\.\\./)+(${FLOORS.filter((f) => f !== folder && !CORE_FLOORS[folder].includes(f)).join('|')})/`,
-      message: `Inside the core dependency goes one way: ${folder} may import ${CORE_FLOORS[folder].join(', ') || 'nothing'}.`,
-    }),
+    rules: forbid(...NOT_IN_CORE, otherFloors(folder)),
   })),
+  ...STATIONS.flatMap((station) =>
+    [0, 1].map((depth) => ({
+      files: [`packages/core/src/stations/${station}/${depth === 0 ? '' : '*/'}*.ts`],
+      ignores: ['**/*.test.ts', '**/test/**'],
+      rules: forbid(...NOT_IN_CORE, otherFloors('stations'), {
+        regex: `^(\\.\\./){${depth + 1}}((${STATIONS.filter((s) => s !== station).join('|')})/|registry|remedies|assessor|index)`,
+        message: 'A station imports no other station and nothing that lists them.',
+      }),
+    })),
+  ),
   {
     files: ['packages/contract/src/**/*.ts'],
     ignores: ['**/*.test.ts'],

@@ -42,7 +42,7 @@ export default {
     project('web', 'apps/web/src', {
       testEnvironment: 'jsdom',
       setupFiles: [new URL('./tools/jest/jsdom-gaps.cjs', import.meta.url).pathname],
-      setupFilesAfterEnv: ['<rootDir>/test/patience.ts'],
+      setupFilesAfterEnv: ['<rootDir>/test/patience.ts', '<rootDir>/test/workerHere.ts'],
       testEnvironmentOptions: { customExportConditions: ['@lochmoor/source', 'browser', 'require', 'default'] },
     }),
     project('launch', 'tools/launch'),

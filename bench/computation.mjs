@@ -1,22 +1,20 @@
 // @ts-check
 import {
-  assessFuel,
-  engineOnFuel,
+  engineOfJob,
   fuelCase,
   judgeFuel,
   isSolved,
   solveFuelCircuit,
   solvePoint,
 } from '../packages/core/dist/index.js'
-import { STOCK_CATALOGUE } from '../apps/server/dist/catalogue/stock/index.js'
 import { DEMO_JOBS } from '../apps/server/dist/demo/demoJobs.js'
 import { median, often, quantile, report, timesUs } from './measure.mjs'
 import { randomCircuits } from './randomCircuits.mjs'
 
-/** Speed of the core: single circuits, all points of a job, a whole assessment with remedies. */
+/** Speed of the core: single circuits, and all points of a job. */
 export const computation = () => {
   const circuits = DEMO_JOBS.flatMap(({ document }) => {
-    const engine = engineOnFuel(document)
+    const engine = engineOfJob(document)
     return engine.points
       .map((p) => solvePoint(document, p))
       .filter(isSolved)
@@ -50,7 +48,5 @@ export const computation = () => {
       `${(median(points) / 1e3).toFixed(3)} ms`,
       '1 ms or less',
     )
-    const whole = timesUs(() => void assessFuel(document, STOCK_CATALOGUE), 300)
-    report(`whole assessment of ${name} with remedies, median`, `${(median(whole) / 1e3).toFixed(2)} ms`)
   }
 }

@@ -3,7 +3,7 @@ import {
   choiceOf,
   combinationCaseOf,
   isSolved,
-  engineOnFuel,
+  engineOfJob,
   packOnStock,
   rankCombinations,
   solvePoint,
@@ -37,7 +37,7 @@ const exactly = (parts, n) =>
 /** What runs in the worker of the fuel station: probability and ranking; and the cut list. */
 export const fuelStation = () => {
   for (const { document } of DEMO_JOBS) {
-    const solved = engineOnFuel(document)
+    const solved = engineOfJob(document)
       .points.map((p) => solvePoint(document, p))
       .filter(isSolved)
     const worst = tightestPoint(solved)

@@ -6,6 +6,7 @@ import { fuelStation } from './fuelStation.mjs'
 import { QUICK } from './measure.mjs'
 import { screen } from './screen.mjs'
 import { store } from './store.mjs'
+import { wholeJob } from './wholeJob.mjs'
 
 console.log(
   QUICK
@@ -15,6 +16,7 @@ console.log(
 computation()
 fuelStation()
 exhaustStation()
+wholeJob()
 command()
 await store()
 await screen()

@@ -4,7 +4,6 @@ import {
   bestSpots,
   chosenSpots,
   contextOf,
-  correctionLimitOf,
   deadCylinder,
   EXHAUST_CAUTIONS,
   EXHAUST_MOMENTS,
@@ -16,7 +15,6 @@ import {
   jointWords,
   LEAK_TEST_STEPS,
   leakPlan,
-  openLoopLambdaOf,
   partsOfExhaust,
   RAW_FUEL_SHARES,
   reversionAt,
@@ -111,7 +109,7 @@ const lossesText = (spot: JudgedSpot, units: UnitChoice): string =>
     .join(' ') || 'nothing'
 
 const unrolled = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void => {
-  const { spots } = c.job.exhaust
+  const { spots } = c.exhaust
   const shown = [...new Set(spots.map((s) => s.run))]
   for (const id of shown.length > 0 ? shown : c.runs.slice(-1).map((r) => r.id)) {
     const ctx = contextOf(c, id)
@@ -191,9 +189,9 @@ const readings = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void =>
   const dead = deadCylinder({
     cylinders,
     rawShare: RAW_FUEL_SHARES.injector,
-    lambda: openLoopLambdaOf(c.job),
+    lambda: c.openLoopLambda,
     target: TARGET_LAMBDA,
-    correctionLimit: correctionLimitOf(c.job),
+    correctionLimit: c.correctionLimit,
   })
   if (dead)
     sheet.paragraph(

@@ -1,7 +1,7 @@
 import type { Paper } from '@lochmoor/contract'
 import {
   ASSEMBLY_STEPS,
-  assessFuel,
+  FUEL_STATION,
   cutListOf,
   explainInputError,
   fig,
@@ -48,7 +48,7 @@ export const fuelSheet = async (
   units: UnitChoice,
 ): Promise<Buffer> => {
   const { title, year } = job.vehicle
-  const a = assessFuel(job, catalogue)
+  const a = FUEL_STATION.assess(job, catalogue)
   const made = head.madeAt.toISOString().slice(0, 10)
   const sheet = new SheetPaper(
     paper,

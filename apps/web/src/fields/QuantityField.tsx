@@ -3,27 +3,31 @@ import {
   figureAt,
   formatForEntry,
   formatQuantity,
+  howAt,
   parseQuantity,
   type FigureNode,
   type Known,
   type Unit,
 } from '@lochmoor/core'
 import { useId, useRef, useState, type ReactNode } from 'react'
+import { useJobStore } from '../store/jobStore.ts'
 import { useUnit } from '../store/preferences.ts'
 import { HowToMeasure } from './HowToMeasure.tsx'
+import { standInAt } from './standIn.ts'
 
 interface Props {
   readonly label: string
   /** Its place in the document, which says what it measures and its range; "*" for any item of a list. */
   readonly path: string
   readonly value: Known
-  /** Used while nothing is entered. */
+  /** Used while nothing is entered; left out, it is what the figures of the job say. */
   readonly assumed?: number | undefined
   /** What the assumed figure is, e.g. "of the hose". */
   readonly assumedWord?: string
   readonly onChange: (si: Known) => void
   /** On leaving, where the figure has changed since the field was entered: what stands there, and as it was typed. */
   readonly onMeasured?: (si: number, typed: string) => void
+  /** Left out, it is what the document's own table tells. */
   readonly how?: ReactNode
   /** An empty field means this instead of "not known". */
   readonly emptyMeans?: number
@@ -59,7 +63,14 @@ const readEntry = (text: string, { family, range, whole }: FigureNode, unit: Uni
  * and keeps what it could not read, with the reason.
  */
 export const QuantityField = (props: Props) => {
-  const { assumed, assumedWord = 'assumed', emptyMeans, how, label, onChange, path, value } = props
+  const { emptyMeans, label, onChange, path, value } = props
+  const how = props.how ?? howAt(path)
+  const standIn = standInAt(
+    useJobStore((s) => s.document),
+    path,
+  )
+  const assumed = props.assumed ?? standIn?.si
+  const assumedWord = props.assumedWord ?? standIn?.words ?? 'assumed'
   const figure = figureAt(path)
   if (!figure) throw new Error(`there is no figure at ${path}`)
   const unit = useUnit(figure.family)

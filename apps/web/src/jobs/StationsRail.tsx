@@ -2,7 +2,7 @@ import { STAGE_WORDS, stationOf, type StationReadiness } from '@lochmoor/core'
 import { Hammer, Wrench } from 'lucide-react'
 import { NavLink } from 'react-router'
 import { StateMark } from '../marks/StateMark.tsx'
-import { selectReadiness } from '../store/assessments.ts'
+import { readinessNow } from '../store/assessments.ts'
 import { useCatalogue } from '../store/catalogueStore.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { useMayWrite } from '../store/sessionStore.ts'
@@ -13,7 +13,7 @@ export const StationsRail = () => {
   const job = useJobStore((s) => s.document)!
   const catalogue = useCatalogue((s) => s.catalogue)!
   const mayWrite = useMayWrite()
-  const { repairs, stations } = selectReadiness(job, catalogue)
+  const { repairs, stations } = readinessNow(job, catalogue)
   const link = ({ isActive }: { isActive: boolean }) =>
     `flex shrink-0 flex-col justify-center border-b-[3px] px-2.5 py-1 leading-tight whitespace-nowrap hover:bg-wash ${isActive ? 'border-accent bg-sheet' : 'border-transparent'}`
   return (

@@ -1,25 +1,29 @@
 import {
-  assessExhaust,
-  assessFuel,
-  assessSystem,
-  assessWalkAround,
-  engineOnFuel,
+  assessor,
+  engineOfJob,
+  FUEL_STATION,
   readinessOf,
+  type Assess,
+  type Catalogue,
   type EngineOnFuel,
   type JobDocument,
+  type Readiness,
 } from '@lochmoor/core'
 import { useCatalogue } from './catalogueStore.ts'
-import { oncePerVersion } from './oncePerVersion.ts'
 
-/** What the stations say of the open job, and how far it has come. */
-export const selectReadiness = oncePerVersion(readinessOf)
-export const selectWalkAround = oncePerVersion((job) => assessWalkAround(job))
-export const selectSystem = oncePerVersion(assessSystem)
-export const selectFuel = oncePerVersion(assessFuel)
-export const selectExhaust = oncePerVersion(assessExhaust)
+/** What a station says of the open job: one assessment a change serves readiness, rail, headline and sheets. */
+export const assessmentOf: Assess = assessor()
+
+let last: { readonly job: JobDocument; readonly catalogue: Catalogue; readonly readiness: Readiness } | null = null
+/** How far the open job has come. */
+export const readinessNow = (job: JobDocument, catalogue: Catalogue): Readiness => {
+  if (last?.job !== job || last.catalogue !== catalogue)
+    last = { job, catalogue, readiness: readinessOf(job, catalogue, assessmentOf) }
+  return last.readiness
+}
 
 /** Engine and fuel of a job: those of the assessment, which has them, where there is a catalogue to assess it by. */
-export const selectEngine = (job: JobDocument): EngineOnFuel => {
+export const engineNow = (job: JobDocument): EngineOnFuel => {
   const { catalogue } = useCatalogue.getState()
-  return catalogue ? selectFuel(job, catalogue).engine : engineOnFuel(job)
+  return catalogue ? assessmentOf(FUEL_STATION, job, catalogue).engine : engineOfJob(job)
 }

@@ -5,10 +5,12 @@ import {
   JOB,
   mergeThree,
   valueAt,
+  withChange,
   withValueAt,
-  type ExhaustChange,
-  type FuelChange,
+  type ExhaustSection,
   type FuelLoop,
+  type FuelSection,
+  type JobChange,
   type JobDocument,
   type LineDesign,
   type LineLeg,
@@ -44,14 +46,14 @@ export const setVehicle = (change: Partial<VehicleSection>, label: string, merge
   apply: (job) => ({ ...job, vehicle: { ...job.vehicle, ...change } }),
 })
 
-export const setFuel = (change: FuelChange, label: string, merges = true): Command => ({
+export const setFuel = (change: Partial<FuelSection>, label: string, merges = true): Command => ({
   label,
   merges,
   can: always,
   apply: (job) => ({ ...job, fuel: { ...job.fuel, ...change } }),
 })
 
-export const setExhaust = (change: ExhaustChange, label: string, merges = true): Command => ({
+export const setExhaust = (change: Partial<ExhaustSection>, label: string, merges = true): Command => ({
   label,
   merges,
   can: always,
@@ -70,6 +72,14 @@ export const setWork = (change: Partial<WorkSection>, label: string, merges = fa
   merges,
   can: always,
   apply: (job) => ({ ...job, work: { ...job.work, ...change } }),
+})
+
+/** A change of several sections at once, as a remedy is one. */
+export const applyChange = (change: JobChange, label: string): Command => ({
+  label,
+  merges: false,
+  can: always,
+  apply: (job) => withChange(job, change),
 })
 
 /** One entry of the document by its path; a path that leads nowhere, as an old log book may hold, changes nothing. */

@@ -11,8 +11,7 @@ import {
   type PieceKind,
   type SensorPart,
 } from '@lochmoor/core'
-import { MemoryRouter, Route, Routes } from 'react-router'
-import { doSpotTask, type SpotReply, type SpotTask } from '../benches/exhaust/background/exhaustWork.ts'
+import { openBench } from './openBench.tsx'
 import { ExhaustBench } from '../benches/exhaust/ExhaustBench.tsx'
 import { useCatalogue } from '../store/catalogueStore.ts'
 import { initialJobState, useJobStore } from '../store/jobStore.ts'
@@ -150,28 +149,5 @@ export const twoBankJob = (change: Partial<ExhaustSection> = {}): JobDocument =>
 export const openExhaust = (sheet: string, job: JobDocument): void => {
   useCatalogue.setState({ catalogue: exhaustCatalogue })
   useJobStore.setState({ ...initialJobState, jobId: 'test', document: job }, true)
-  render(
-    <MemoryRouter initialEntries={[`/jobs/test/exhaust/${sheet}`]}>
-      <Routes>
-        <Route path="jobs/:jobId">
-          <Route path="exhaust/:sheet?" element={<ExhaustBench />} />
-        </Route>
-      </Routes>
-    </MemoryRouter>,
-  )
-}
-
-/** A worker that judges the spots in this thread, after the page had a turn. */
-export class SpotWorkerHere {
-  onmessage: ((e: { data: SpotReply }) => void) | null = null
-  onerror: unknown = null
-  private alive = true
-  postMessage(task: SpotTask): void {
-    setTimeout(() => {
-      if (this.alive) this.onmessage?.({ data: { kind: 'done', answer: doSpotTask(task, () => 0), tookMs: 12 } })
-    })
-  }
-  terminate(): void {
-    this.alive = false
-  }
+  openBench(<ExhaustBench />, 'exhaust', sheet)
 }

@@ -14,3 +14,13 @@ export {
 export { ambientAtPa } from './ambient.ts'
 export { camClassOf, type CamClass } from './camClass.ts'
 export { ETHANOL, fuelProperties, PETROL, type Fluid, type FuelBlend, type FuelProperties } from './fuelProperties.ts'
+export {
+  AMBIENT_PA,
+  engineOnFuel,
+  type EngineFigures,
+  type EngineOnFuel,
+  type FuelAtPump,
+  type OperatingPoint,
+  type PointId,
+  type VoltageLevel,
+} from './operatingPoint.ts'

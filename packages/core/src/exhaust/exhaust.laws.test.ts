@@ -1,13 +1,16 @@
 import fc from 'fast-check'
+import { withChange } from '../job/index.ts'
+import { NO_PARTS } from '../parts/test/noParts.ts'
+import { EXHAUST_STATION, remediesOf } from '../stations/index.ts'
 import { marchPieceOf, gasShare, sliceAt, transportS } from './gas/runHeat.ts'
 import { EXHAUST_MOMENTS } from './gas/moments.ts'
-import { elevationDeg, outwards, placeAt, tailAfterM, type Point3 } from './pipe/layOut.ts'
+import { elevationDeg, heightAtM, outwards, placeAt, tailAfterM, type Point3 } from './pipe/layOut.ts'
 import { judgeSpot } from './spots/judgeSpot.ts'
 import { bestSpots, spotGrid } from './spots/spotGrid.ts'
-import { exhaustCase, contextOf } from './station/exhaustCase.ts'
-import { assessExhaust } from './station/assessExhaust.ts'
-import { boss, piece, twoBanks, withPieces } from './test/exhausts.ts'
-import { arbPieces } from './test/randomExhaust.ts'
+import { exhaustCase, contextOf } from '../stations/exhaust/exhaustCase.ts'
+import { assessExhaust } from '../stations/exhaust/assessExhaust.ts'
+import { boss, piece, twoBanks, withPieces } from '../stations/exhaust/test/exhausts.ts'
+import { arbPieces } from '../stations/exhaust/test/randomExhaust.ts'
 
 const length = (a: Point3, b: Point3): number => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2])
 const log = piece('log', 0.3)
@@ -38,6 +41,16 @@ describe('any exhaust laid out', () => {
         })
       }),
       { seed: 61, numRuns: 120 },
+    )
+  })
+  it('the height of a place is that of its place in space', () => {
+    fc.assert(
+      fc.property(arbPieces, fc.double({ min: 0, max: 1, noNaN: true }), (pieces, share) => {
+        const [run] = exhaustCase(withPieces([log, ...pieces, END])).runs
+        const alongM = run!.fromM + share * (run!.toM - run!.fromM)
+        expect(heightAtM(run!, alongM)).toBeCloseTo(placeAt(run!, alongM).at[2], 12)
+      }),
+      { seed: 67, numRuns: 200 },
     )
   })
   it('the tail after a place shrinks as the place goes down', () => {
@@ -127,8 +140,8 @@ describe('judging any exhaust', () => {
       fc.property(arbPieces, fc.integer({ min: 0, max: 359 }), (pieces, clockDeg) => {
         const job = withPieces([log, ...pieces, END], { spots: [{ run: 'a', alongM: 0.05, clockDeg }] })
         const of = (j: typeof job) => assessExhaust(j, { bungs: [boss] }).verdicts.find((v) => v.id === 'spot-a')!
-        for (const { change } of of(job).remedies)
-          expect(of({ ...job, exhaust: { ...job.exhaust, ...change } }).state).not.toBe('stop')
+        for (const { change } of remediesOf(EXHAUST_STATION, job, { ...NO_PARTS, bungs: [boss] }).get('spot-a') ?? [])
+          expect(of(withChange(job, change)).state).not.toBe('stop')
       }),
       { seed: 66, numRuns: 30 },
     )

@@ -32,7 +32,6 @@ export {
 } from './fitting/drillTemplate.ts'
 export { fittingAdvice, type FittingAdvice, type FittingWay } from './fitting/weldOrClamp.ts'
 export { RUN_WORDS } from './pipe/runWords.ts'
-export { exhaustFromWalkAround, usualBanks } from './pipe/fromWalkAround.ts'
 export { JOINT_WORDS, jointsOf, openLeaks, type Joint } from './pipe/joints.ts'
 export {
   elevationDeg,
@@ -74,32 +73,3 @@ export {
   type SoftFinding,
   type SoftRule,
 } from './spots/spotRules.ts'
-export { assessExhaust, judgeExhaust, type ExhaustAssessment } from './station/assessExhaust.ts'
-export { EXHAUST_CAUTIONS, exhaustCautionsAt, type ExhaustCaution } from './station/cautions.ts'
-export { exhaustWorking, EXHAUST_WORKINGS, type ExhaustWorkingId } from './station/exhaustWorkings.ts'
-export {
-  chosenSpots,
-  contextOf,
-  correctionLimitOf,
-  exhaustCase,
-  momentOf,
-  openLoopLambdaOf,
-  SENSOR_NAMES,
-  sensorCountOf,
-  TARGET_LAMBDA,
-  USUAL_CORRECTION_LIMIT,
-  USUAL_OPEN_LOOP_LAMBDA,
-  type ExhaustCase,
-  type ExhaustChange,
-  type ExhaustVerdict,
-} from './station/exhaustCase.ts'
-export { heatAtSpot, hexagonAtSpot, reversionAt, warmUpAtSpot, type HeatAtSpot } from './station/heatAtSpot.ts'
-export { adviceOf, bungsThatFit, piecesDrilled } from './station/judgeFitting.ts'
-export { bestSpotFor, judgedSpotOf, runsForSensor, withSpot } from './station/judgeSpots.ts'
-export { jointWords, LEAK_TEST_STEPS, leakPlan, type LeakPlanLine } from './station/leakPlan.ts'
-export { jointsUpstream, leakAt, leakHoleM, leakPlaceShare, USUAL_LEAK_M } from './station/leaksOfCase.ts'
-export { partsOfExhaust } from './station/partsOfExhaust.ts'
-export { permissionOf, type SteeringMap } from './station/permissionOfCase.ts'
-export { TEMPLATE_WANTS, templateOfJob, type TemplateOfJob, type TemplateWant } from './station/templateOfJob.ts'
-export { sensorAdvice, steeringDoubts, trimsBanks, type SensorAdvice } from './station/sensorAdvice.ts'
-export { exhaustAssumptions } from './station/exhaustAssumptions.ts'

@@ -1,41 +1,4 @@
-export { assumptionsOf, figureOf, sweptVolumeM3, type Assumption, type FigureField } from './assumptions.ts'
-export { fuelLoopOf, injectionPlaceOf, pumpInTank } from './choices.ts'
+export { withChange, type JobChange } from './jobChange.ts'
 export { emptyJob, figureAt, JOB, SECTION_NAMES, type JobDocument, type SectionName } from './jobDocument.ts'
-export type { EngineLayout, VehicleSection } from './vehicle.ts'
-export type { FuelLoop, FuelSafety, FuelSection, InjectionPlace, OldLine } from './fuel.ts'
-export {
-  emptyLeg,
-  emptyLine,
-  LINE_NAMES,
-  type LegMoves,
-  type LineDesign,
-  type LineLeg,
-  type LineName,
-} from './fuelLines.ts'
-export {
-  ANGLE_SCHOOLS,
-  DISTANCE_SCHOOLS,
-  emptyBank,
-  emptyExhaust,
-  emptyObstacle,
-  emptyPiece,
-  piecesPath,
-  JOINT_KINDS,
-  PIECE_KINDS,
-  type AngleSchool,
-  type DistanceSchool,
-  type ExhaustBank,
-  type ExhaustObstacle,
-  type ExhaustPiece,
-  type ExhaustSection,
-  type JointKind,
-  type PieceKind,
-  type RunId,
-  type SensorSpot,
-} from './exhaust.ts'
-export type { FuelTank } from './fuelTank.ts'
 export { isUntouched } from './isUntouched.ts'
 export { copiedJob, jobFromTemplate, TEMPLATE_WORDS, type JobTemplateId } from './templates.ts'
-export type { Architecture, Firing, Injection, SystemSection, Timing, Trigger } from './system.ts'
-export type { FitnessEntries, WalkAroundSection } from './walkAround.ts'
-export { STATIONS, WORK_STATE_WORDS, WORK_STATES, type Station, type WorkSection, type WorkState } from './work.ts'

@@ -1,10 +1,10 @@
 import { emptyOf, group, nodeAt, type FigureNode, type ValueOf } from '../shape/index.ts'
-import { EXHAUST } from './exhaust.ts'
-import { FUEL } from './fuel.ts'
-import { SYSTEM } from './system.ts'
-import { VEHICLE } from './vehicle.ts'
-import { WALK_AROUND } from './walkAround.ts'
-import { WORK } from './work.ts'
+import { EXHAUST } from '../sections/exhaust.ts'
+import { FUEL } from '../sections/fuel.ts'
+import { SYSTEM } from '../sections/system.ts'
+import { VEHICLE } from '../sections/vehicle.ts'
+import { WALK_AROUND } from '../sections/walkAround.ts'
+import { WORK } from '../sections/work.ts'
 
 /**
  * One job: its sections in the order of the work. Nothing derived is ever stored in it. Type, schema, paths, ranges and

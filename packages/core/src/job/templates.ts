@@ -1,5 +1,5 @@
 import { emptyJob, type JobDocument } from './jobDocument.ts'
-import type { Architecture } from './system.ts'
+import type { Architecture } from '../sections/system.ts'
 
 /** The three common kinds of conversion, as a beginning: the system is chosen, the car is not looked at yet. */
 export type JobTemplateId = 'throttle-body-return' | 'throttle-body-single-line' | 'port-return'

@@ -1,6 +1,6 @@
-import type { SYSTEM } from '../job/system.ts'
-import type { VEHICLE } from '../job/vehicle.ts'
-import { WORK_STATE_WORDS, type WORK } from '../job/work.ts'
+import type { SYSTEM } from '../sections/system.ts'
+import type { VEHICLE } from '../sections/vehicle.ts'
+import { WORK_STATE_WORDS, type WORK } from '../sections/work.ts'
 import type { Labels } from './labels.ts'
 
 export const VEHICLE_LABELS: Labels<typeof VEHICLE> = {

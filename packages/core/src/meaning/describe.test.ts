@@ -1,4 +1,5 @@
-import { emptyJob, emptyLeg, emptyPiece, JOB } from '../job/index.ts'
+import { emptyJob, JOB } from '../job/index.ts'
+import { emptyLeg, emptyPiece } from '../sections/index.ts'
 import { leavesOf, withValueAt } from '../shape/index.ts'
 import { describePath, isItemPath } from './describe.ts'
 

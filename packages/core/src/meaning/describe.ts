@@ -1,7 +1,9 @@
 import { JOB, type JobDocument } from '../job/index.ts'
 import type { Family } from '../quantity/index.ts'
 import { isLeaf, nodeAt, ORDER, valueAt, type Node } from '../shape/index.ts'
-import { FITNESS_TESTS, WALK_GROUPS, type WalkEntry } from '../walk-around/index.ts'
+import { WALK_GROUPS } from './walkAround/groups.ts'
+import { TEST_ENTRIES } from './walkAround/tests.ts'
+import type { WalkEntry } from './walkAround/walkEntry.ts'
 import { SYSTEM_LABELS, VEHICLE_LABELS, WORK_LABELS } from './carLabels.ts'
 import { EXHAUST_LABELS } from './exhaustLabels.ts'
 import { FUEL_LABELS } from './fuelLabels.ts'
@@ -26,7 +28,7 @@ const LABELS: Tree = {
 }
 
 const ENTRIES: ReadonlyMap<string, WalkEntry> = new Map(
-  [...WALK_GROUPS.flatMap((g) => g.entries), ...FITNESS_TESTS.flatMap((t) => t.entries)].map((e) => [e.path, e]),
+  [...WALK_GROUPS.flatMap((g) => g.entries), ...Object.values(TEST_ENTRIES).flat()].map((e) => [e.path, e]),
 )
 /** The entry of the walk-around at a path, or of which it is one cylinder's figure. */
 export const walkEntryAt = (path: string): WalkEntry | undefined =>

@@ -1,4 +1,4 @@
-import type { EXHAUST, PIECE } from '../job/exhaust.ts'
+import type { EXHAUST, PIECE } from '../sections/exhaust.ts'
 import type { Labels } from './labels.ts'
 
 const BANKS = { a: 'bank A', b: 'bank B' }

@@ -1,6 +1,6 @@
-import type { FUEL } from '../job/fuel.ts'
-import type { LINE } from '../job/fuelLines.ts'
-import type { FUEL_TANK } from '../job/fuelTank.ts'
+import type { FUEL } from '../sections/fuel.ts'
+import type { LINE } from '../sections/fuelLines.ts'
+import type { FUEL_TANK } from '../sections/fuelTank.ts'
 import type { Labels } from './labels.ts'
 
 const line = (name: string, rise: string): Labels<typeof LINE> => ({

@@ -1,1 +1,16 @@
 export { describePath, isItemPath, walkEntryAt, type Described } from './describe.ts'
+export { howAt } from './howAt.ts'
+export { isRelevant, WALK_GROUPS } from './walkAround/groups.ts'
+export { TEST_ENTRIES } from './walkAround/tests.ts'
+export type {
+  ChoiceEntry,
+  DrawingId,
+  FigureEntry,
+  ListEntry,
+  Need,
+  SeenEntry,
+  TextEntry,
+  WalkEntry,
+  WalkGroup,
+  WalkPath,
+} from './walkAround/walkEntry.ts'

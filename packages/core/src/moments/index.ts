@@ -1,8 +1,1 @@
-export {
-  AMBIENT_PA,
-  type PointId,
-  type VoltageLevel,
-  type OperatingPoint,
-  type EngineOnFuel,
-  engineOnFuel,
-} from './operatingPoint.ts'
+export { engineOfJob } from './engineOfJob.ts'

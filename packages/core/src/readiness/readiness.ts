@@ -1,8 +1,9 @@
-import { emptyJob, type JobDocument, type Station } from '../job/index.ts'
+import { emptyJob, type JobDocument } from '../job/index.ts'
+import { type Station } from '../sections/index.ts'
 import type { Catalogue } from '../parts/index.ts'
-import { STATION_LIST, type StationJudgement } from '../stations/index.ts'
+import { STATION_LIST, type Assess, type StationAssessment } from '../stations/index.ts'
 import type { VerdictState } from '../verdict/index.ts'
-import { repairsFirst, type RepairFirst } from '../walk-around/index.ts'
+import { repairsFirst, type RepairFirst } from '../stations/walk-around/index.ts'
 
 /** How far a station has come. */
 export type StationStage = 'not-begun' | 'measuring' | 'judged' | 'built'
@@ -38,7 +39,7 @@ const stageOf = (job: JobDocument, station: Station, verdict: VerdictState, unto
 /** Repairs first, then what the first station asks for that has something to ask, then what is not built. */
 const nextActionOf = (
   job: JobDocument,
-  judgements: readonly StationJudgement[],
+  judgements: readonly StationAssessment[],
   repairs: readonly RepairFirst[],
 ): string => {
   const [repair] = repairs
@@ -49,10 +50,17 @@ const nextActionOf = (
   return open ? `Order and build: ${open.title.toLowerCase()}` : 'All stations built'
 }
 
-/** How far a job has come: a pure function of the document and the catalogue. For lists, rails and every station. */
-export const readinessOf = (job: JobDocument, catalogue: Catalogue): Readiness => {
+/**
+ * How far a job has come: a pure function of the document and the catalogue. For lists, rails and every station.
+ * @param assess one that remembers what it said, where stations are assessed beside
+ */
+export const readinessOf = (
+  job: JobDocument,
+  catalogue: Catalogue,
+  assess: Assess = (station, j, c) => station.assess(j, c),
+): Readiness => {
   const empty = emptyJob(job.vehicle.title)
-  const judgements = STATION_LIST.map((s) => s.judge(job, catalogue))
+  const judgements = STATION_LIST.map((s) => assess(s, job, catalogue))
   const stations = STATION_LIST.map((s, i): StationReadiness => {
     const verdict = judgements[i]!.state
     return { station: s.id, stage: stageOf(job, s.id, verdict, s.untouched(job, empty)), verdict }

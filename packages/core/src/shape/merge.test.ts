@@ -1,6 +1,7 @@
 import fc from 'fast-check'
-import { emptyLeg, emptyLine, JOB, type LineDesign, type LineLeg } from '../job/index.ts'
-import { LINE } from '../job/fuelLines.ts'
+import { JOB } from '../job/index.ts'
+import { emptyLeg, emptyLine, type LineDesign, type LineLeg } from '../sections/index.ts'
+import { LINE } from '../sections/fuelLines.ts'
 import { differences, mergeThree, sameValue, valueAt, withChoice } from './index.ts'
 import { arbValue } from './test/arbitraries.ts'
 

@@ -1,4 +1,5 @@
-import { emptyBank, emptyJob, emptyLeg, emptyPiece, figureAt, JOB } from '../job/index.ts'
+import { emptyJob, figureAt, JOB } from '../job/index.ts'
+import { emptyBank, emptyLeg, emptyPiece } from '../sections/index.ts'
 import { leavesOf, nodeAt, valueAt, withValueAt } from './index.ts'
 
 const job = emptyJob('x')

@@ -23,7 +23,7 @@ describe.each(STATION_LIST.map((s) => [s.id, s] as const))('%s on any document',
   it('judges it without a fault, and says only what can be read', () => {
     fc.assert(
       fc.property(arbJob, (job) => {
-        const { verdicts, assumptions, action } = station.judge(job, NO_PARTS)
+        const { verdicts, assumptions, action } = station.assess(job, NO_PARTS)
         for (const v of verdicts) expect([v.id, faultsIn(v.reason), faultsIn([v.title])]).toEqual([v.id, [], []])
         for (const a of assumptions) expect([a.field, Number.isFinite(a.si)]).toEqual([a.field, true])
         expect(action ?? '').not.toMatch(/NaN|undefined/)
@@ -48,8 +48,8 @@ describe.each(STATION_LIST.map((s) => [s.id, s] as const))('%s on any document',
     fc.assert(
       fc.property(arbJob, (job) => {
         const before = JSON.stringify(job)
-        const said = JSON.stringify(station.judge(job, NO_PARTS))
-        expect(JSON.stringify(station.judge(JSON.parse(before) as JobDocument, NO_PARTS))).toBe(said)
+        const said = JSON.stringify(station.assess(job, NO_PARTS))
+        expect(JSON.stringify(station.assess(JSON.parse(before) as JobDocument, NO_PARTS))).toBe(said)
         expect(JSON.stringify(job)).toBe(before)
       }),
       { seed: 23, numRuns: 20 },

@@ -1,8 +1,9 @@
 import { NO_PARTS } from '../parts/test/noParts.ts'
-import { emptyJob, STATIONS } from '../job/index.ts'
-import { arbWalkedJob } from '../walk-around/test/randomWalk.ts'
-import { soundExhaust } from '../exhaust/test/exhausts.ts'
-import { soundJob } from '../fuel/station/test/jobs.ts'
+import { emptyJob } from '../job/index.ts'
+import { STATIONS } from '../sections/index.ts'
+import { arbWalkedJob } from './walk-around/test/randomWalk.ts'
+import { soundExhaust } from './exhaust/test/exhausts.ts'
+import { soundJob } from './fuel/test/jobs.ts'
 import fc from 'fast-check'
 import { PARTS_HELD, STATION_LIST, stationAt, stationOf } from './registry.ts'
 import { PHASES } from './station.ts'
@@ -38,7 +39,7 @@ describe('the registry of stations', () => {
     (_id, s) => {
       const job = emptyJob('x')
       expect(s.untouched(job, emptyJob('x'))).toBe(true)
-      const { state, action } = s.judge(job, NO_PARTS)
+      const { state, action } = s.assess(job, NO_PARTS)
       expect([state, typeof action]).toEqual(['unknown', 'string'])
     },
   )
@@ -46,7 +47,7 @@ describe('the registry of stations', () => {
     '%s: its state is the worst of its verdicts; ids tell them apart',
     (_id, s) => {
       for (const job of JOBS) {
-        const { state, verdicts, assumptions } = s.judge(job, NO_PARTS)
+        const { state, verdicts, assumptions } = s.assess(job, NO_PARTS)
         only(verdicts.map((v) => v.id))
         if (verdicts.some((v) => v.state === 'stop')) expect(state).toBe('stop')
         if (state === 'stop') expect(verdicts.some((v) => v.state === 'stop')).toBe(true)
@@ -59,7 +60,7 @@ describe('the registry of stations', () => {
     fc.assert(
       fc.property(arbWalkedJob, (job) => {
         for (const s of STATION_LIST) {
-          const { state, action } = s.judge(job, NO_PARTS)
+          const { state, action } = s.assess(job, NO_PARTS)
           expect([s.id, state === 'stop' && action === null && s.id !== 'walkAround']).toEqual([s.id, false])
         }
       }),

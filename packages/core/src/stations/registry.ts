@@ -1,10 +1,11 @@
-import { JOB, type SectionName, type Station as StationId } from '../job/index.ts'
+import { JOB, type SectionName } from '../job/index.ts'
+import { type Station as StationId } from '../sections/index.ts'
 import { leavesOf } from '../shape/index.ts'
-import { EXHAUST_STATION } from './exhaustStation.ts'
-import { FUEL_STATION } from './fuelStation.ts'
+import { EXHAUST_STATION } from './exhaust/exhaustStation.ts'
+import { FUEL_STATION } from './fuel/fuelStation.ts'
 import type { StationValue } from './station.ts'
-import { SYSTEM_STATION } from './systemStation.ts'
-import { WALK_AROUND_STATION } from './walkAroundStation.ts'
+import { SYSTEM_STATION } from './system/systemStation.ts'
+import { WALK_AROUND_STATION } from './walk-around/walkAroundStation.ts'
 
 /**
  * Every station, in the order of the work. Readiness, board, rail, routes, keys, palette, papers, pictures and smoke tests

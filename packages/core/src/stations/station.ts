@@ -1,7 +1,8 @@
-import type { PartLine } from '../parts/index.ts'
-import type { Assumption, JobDocument, SectionName, Station as StationId } from '../job/index.ts'
-import type { Catalogue } from '../parts/index.ts'
-import type { Sentence, VerdictState } from '../verdict/index.ts'
+import type { PartLine, Catalogue } from '../parts/index.ts'
+import type { Assumption } from '../figures/index.ts'
+import type { JobChange, JobDocument, SectionName } from '../job/index.ts'
+import type { Station as StationId } from '../sections/index.ts'
+import type { Sentence, Verdict, VerdictState } from '../verdict/index.ts'
 
 /** The phases of the work, in their order. */
 export const PHASES = ['survey', 'design', 'build', 'run'] as const
@@ -16,24 +17,32 @@ export interface StationTab {
   readonly judges: readonly string[] | null
 }
 
-/** A verdict as every screen and paper can show it, whatever its station. */
-export interface StationVerdict {
-  readonly id: string
-  /** What it judges, without whom: "gas" for the gas at either sensor. */
-  readonly kind: string
-  readonly title: string
-  readonly state: VerdictState
-  readonly reason: Sentence
-}
-
 /** What a station says of a job. */
-export interface StationJudgement {
+export interface StationAssessment {
   readonly state: VerdictState
   /** Worst first. */
-  readonly verdicts: readonly StationVerdict[]
+  readonly verdicts: readonly Verdict[]
+  /** What it computes with and nobody has measured. */
   readonly assumptions: readonly Assumption[]
   /** What to do next there, as the board says it; null where nothing waits. */
   readonly action: string | null
+}
+
+/** A change to try on the job. */
+export interface Trial {
+  readonly label: Sentence
+  readonly change: JobChange
+}
+
+/** One kind of change, its trials in order from the least on. */
+export interface Ladder {
+  readonly id: string
+  /** Verdicts it may cure, by id or kind. */
+  readonly cures: readonly string[]
+  /** Sought only when the verdict asks for it: this may take a while. */
+  readonly trials: (verdict: Verdict) => Iterable<Trial>
+  /** Whether a better state than before is enough, short of a sound one. */
+  readonly betterIsEnough?: true
 }
 
 /** A station as the rest of the program sees it: a value, without type parameters. */
@@ -51,37 +60,28 @@ export interface StationValue {
   readonly phase: Phase
   /** Sections it enters. */
   readonly sections: readonly SectionName[]
+  /**
+   * Places of the document that its assessment looks at, beside the figures that name it as a user: it is assessed again
+   * only when one of them has changed.
+   */
+  readonly reads: readonly string[]
+  /** Kinds of parts that its assessment looks through. */
+  readonly stock: readonly (keyof Catalogue)[]
   readonly tabs: readonly StationTab[]
   /** Whether nobody has entered anything there yet. */
   untouched(job: JobDocument, empty: JobDocument): boolean
-  /** The judgement without remedies: for rail, board and everything that lists stations. */
-  judge(job: JobDocument, catalogue: Catalogue): StationJudgement
+  /** Every verdict, without remedies: a pure function of the document and the parts it looks through. */
+  assess(job: JobDocument, catalogue: Catalogue): StationAssessment
+  /** Changes worth trying where a verdict is not sound. */
+  ladders(job: JobDocument, catalogue: Catalogue): readonly Ladder[]
   /** What must be bought for it; null where a station has no list. */
   readonly parts: ((job: JobDocument) => readonly PartLine[]) | null
 }
 
-/** What a maker gives of its station: its own case, judged once, and what is read off it. */
-interface Maker<Case> extends Omit<StationValue, 'judge'> {
-  caseOf(job: JobDocument, catalogue: Catalogue): Case
-  state(c: Case): VerdictState
-  verdicts(c: Case): readonly StationVerdict[]
-  assumptions(c: Case): readonly Assumption[]
-  action(c: Case, state: VerdictState): string | null
+/** A station with all that its own screens and papers read off its assessment. */
+export interface StationOf<A extends StationAssessment> extends StationValue {
+  assess(job: JobDocument, catalogue: Catalogue): A
 }
 
-/** Hides a station's own case behind what every station says. */
-export const station = <Case>({
-  caseOf,
-  state,
-  verdicts,
-  assumptions,
-  action,
-  ...value
-}: Maker<Case>): StationValue => ({
-  ...value,
-  judge: (job, catalogue) => {
-    const c = caseOf(job, catalogue)
-    const found = state(c)
-    return { state: found, verdicts: verdicts(c), assumptions: assumptions(c), action: action(c, found) }
-  },
-})
+/** A station, its assessment known by type. */
+export const station = <A extends StationAssessment>(value: StationOf<A>): StationOf<A> => value

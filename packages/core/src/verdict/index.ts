@@ -4,11 +4,11 @@ export { err, explainInputError, ok, type InputError, type Result } from '../out
 export {
   fig,
   isWorse,
+  kindOf,
   say,
   worstFirst,
   worstState,
   type Figure,
-  type Remedy,
   type Subject,
   type Sentence,
   type Verdict,

@@ -7,7 +7,6 @@ export const plain = {
   limitName: '',
   limit: null,
   margin: null,
-  remedies: [],
   pointId: null,
   workings: [],
 } satisfies Partial<Verdict>

@@ -23,15 +23,6 @@ export const say = (strings: TemplateStringsArray, ...values: (string | Figure |
     return Array.isArray(value) ? [text, ...(value as Sentence)] : [text, value as string | Figure]
   })
 
-/** A change that was tried on the design and cures the verdict it belongs to. */
-export interface Remedy<Change> {
-  readonly id: string
-  readonly label: Sentence
-  /** What the judged figure becomes. */
-  readonly becomes: Figure | null
-  readonly change: Change
-}
-
 /** Of which of several alike a verdict speaks. */
 export interface Subject {
   /** What is judged, without of whom: "gas" at either sensor. */
@@ -40,7 +31,7 @@ export interface Subject {
   readonly sensor: number
 }
 
-export interface Verdict<Change = never> {
+export interface Verdict {
   readonly id: string
   /** Where there can be several of its kind. */
   readonly subject?: Subject
@@ -60,13 +51,14 @@ export interface Verdict<Change = never> {
   readonly next?: Sentence
   /** Textbook, standard, "solved circuit", or "rule of thumb". */
   readonly source: string
-  /** Least change first; each was tried and cures. */
-  readonly remedies: readonly Remedy<Change>[]
   /** The operating point it was found at. */
   readonly pointId: string | null
   /** Names of the workings that lead to the figure. */
   readonly workings: readonly string[]
 }
+
+/** What a verdict judges, without of which of several: "gas" at either sensor. */
+export const kindOf = (v: Pick<Verdict, 'id' | 'subject'>): string => v.subject?.kind ?? v.id
 
 const RANK: Readonly<Record<VerdictState, number>> = { stop: 0, caution: 1, unknown: 2, ok: 3 }
 

@@ -16,7 +16,7 @@ import type { SheetPaper } from './sheetPaper.ts'
 const STATE_WORDS = { ok: 'holds', caution: 'look', stop: 'stop', unknown: 'open' } as const
 
 /** Every verdict with figure, limit and reason. */
-export const writeJudgement = (sheet: SheetPaper, verdicts: readonly Verdict<unknown>[], units: UnitChoice): void => {
+export const writeJudgement = (sheet: SheetPaper, verdicts: readonly Verdict[], units: UnitChoice): void => {
   sheet.heading('Judgement')
   const text = (f: Figure | null) => (f ? figureText(f, units) : '')
   sheet.table(

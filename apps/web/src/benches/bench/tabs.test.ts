@@ -1,18 +1,24 @@
 import { STATION_LIST, STATIONS } from '@lochmoor/core'
-import { EXHAUST_SCREENS } from '../exhaust/ExhaustBench.tsx'
-import { FUEL_SCREENS } from '../fuel/FuelBench.tsx'
+import { ExhaustBench } from '../exhaust/ExhaustBench.tsx'
+import { FuelBench } from '../fuel/FuelBench.tsx'
+import { SystemBench } from '../system/SystemBench.tsx'
+import { WalkAroundBench } from '../walk-around/WalkAroundBench.tsx'
 import { STATION_SCREENS } from '../stationScreens.tsx'
 import { tabsWithStates, verdictsOfTab } from './tabs.ts'
 
-const SCREENS: Readonly<Record<string, object>> = { fuel: FUEL_SCREENS, exhaust: EXHAUST_SCREENS }
+const BENCHES: Readonly<Record<string, { readonly screens: object }>> = {
+  walkAround: WalkAroundBench,
+  system: SystemBench,
+  fuel: FuelBench,
+  exhaust: ExhaustBench,
+}
 const fuel = STATION_LIST.find((s) => s.id === 'fuel')!
 const exhaust = STATION_LIST.find((s) => s.id === 'exhaust')!
 
 describe('screens of the stations', () => {
-  it('every station has one, and every tab of a station with several', () => {
+  it('every station has one, and every tab', () => {
     expect(Object.keys(STATION_SCREENS)).toEqual([...STATIONS])
-    for (const s of STATION_LIST.filter((x) => x.tabs.length > 1))
-      expect(Object.keys(SCREENS[s.id]!)).toEqual(s.tabs.map((t) => t.path))
+    for (const s of STATION_LIST) expect(Object.keys(BENCHES[s.id]!.screens)).toEqual(s.tabs.map((t) => t.path))
   })
 })
 

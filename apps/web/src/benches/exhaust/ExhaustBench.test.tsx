@@ -1,17 +1,18 @@
 import 'fake-indexeddb/auto'
+import { assumptionsOf, withValueAt, type JobDocument } from '@lochmoor/core'
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { undo } from '../../store/commands.ts'
+import { useJobStore } from '../../store/jobStore.ts'
 import { outbox } from '../../store/outbox.ts'
 import { stopSending } from '../../store/sending.ts'
-import { exhaustJob, openExhaust, piece, SpotWorkerHere, twoBankJob } from '../../test/exhaustBench.tsx'
+import { exhaustJob, openExhaust, piece, twoBankJob } from '../../test/exhaustBench.tsx'
 import { headline, jobNow, part } from '../../test/fuelBench.tsx'
 import { sitAsGuest, sitHere } from '../../test/session.ts'
 import { readCylinders } from './pipe/BankFields.tsx'
 
 beforeAll(() => {
   globalThis.fetch = () => Promise.reject(new TypeError('no server in this test'))
-  globalThis.Worker = SpotWorkerHere as never
   // jsdom draws nothing: the picture is looked at in the browser's own tests.
   HTMLCanvasElement.prototype.getContext = (() => null) as never
 })
@@ -23,10 +24,16 @@ const booked = () =>
     .ofJob('test')
     .flatMap((e) => (e.kind === 'record' && e.record.body.kind === 'measurement' ? [e.record.body] : []))
 
+/** The same with everything measured that the station would else assume. */
+const withEngineKnown = (job: JobDocument): JobDocument =>
+  assumptionsOf(job, 'exhaust').reduce((j, a) => withValueAt(j, a.field, a.si), job)
+
 describe('the exhaust as measured', () => {
-  it('a sound one is proved, and says what to do next', () => {
+  it('a sound one is proved, and says what to do next: measure the engine, then drill', () => {
     openExhaust('', exhaustJob())
     expect(headline().textContent).toContain('The sensor’s place is proved')
+    expect(headline().textContent).toMatch(/measure what is assumed \(\d+\)/)
+    act(() => useJobStore.setState((s) => ({ document: withEngineKnown(s.document!) })))
     expect(headline().textContent).toContain('print the template')
   })
   it('without a sensor it says so, and the spots say where that was decided', () => {

@@ -29,11 +29,11 @@ describe('side view and plan', () => {
   const chosen: (readonly [string, number])[] = []
   const draw = (pieces: readonly ExhaustPiece[], groundClearanceM: number | null = null) => {
     chosen.length = 0
-    const { runs, job } = withPieces(pieces)
+    const { runs, exhaust } = withPieces(pieces)
     return render(
       <ExhaustDrawing
         runs={runs}
-        spots={job.exhaust.spots}
+        spots={exhaust.spots}
         groundClearanceM={groundClearanceM}
         chosen={{ run: 'a', index: 0 }}
         onPiece={(run, index) => chosen.push([run, index])}

@@ -1,12 +1,11 @@
-import type { Catalogue, ExhaustAssessment, JobDocument } from '@lochmoor/core'
+import type { ExhaustAssessment } from '@lochmoor/core'
+import type { SheetOf } from '../bench/StationBench.tsx'
 
-/** What every sheet of the station is given. */
-export interface SheetProps {
-  readonly job: JobDocument
-  readonly catalogue: Catalogue
-  readonly assessment: ExhaustAssessment
-  /** Which sensor is worked on: 0 is A. */
+/** Which sensor is worked on: 0 is A. */
+export interface SensorView {
   readonly sensorIndex: 0 | 1
   readonly setSensor: (index: 0 | 1) => void
-  readonly ask: (workingId: string, sensorIndex: number, momentId: string | null) => void
 }
+
+/** What every sheet of the station is given. */
+export type SheetProps = SheetOf<ExhaustAssessment> & SensorView

@@ -46,7 +46,7 @@ describe('fuel bench', () => {
 
   it('a remedy tried by its button cures, and undo takes it back', async () => {
     open(shortJob())
-    await userEvent.click(part('Judgement').getByRole('button', { name: 'Try: Pump fit instead of Pump weak' }))
+    await userEvent.click(await part('Judgement').findByRole('button', { name: 'Try: Pump fit instead of Pump weak' }))
     expect(headline().textContent).toContain('holds its pressure')
     act(() => undo())
     expect(headline().textContent).toContain('Pressure not held')

@@ -1,15 +1,14 @@
-import type { Catalogue, FuelAssessment, JobDocument, OperatingPoint, WorkingId } from '@lochmoor/core'
+import type { FuelAssessment } from '@lochmoor/core'
+import type { SheetOf } from '../bench/StationBench.tsx'
 import type { View } from './view.ts'
 
-/** What every sheet of the station is given. */
-export interface SheetProps {
-  readonly job: JobDocument
-  readonly catalogue: Catalogue
-  readonly assessment: FuelAssessment
+/** Which moment is looked at. */
+export interface FuelView {
   readonly view: View
   readonly setView: (view: View) => void
   /** Shows a moment on the sheet of the pressure. */
   readonly showPoint: (pointId: string) => void
-  readonly ask: (id: WorkingId, pointId: string) => void
-  readonly askAt: (id: WorkingId, point: OperatingPoint) => void
 }
+
+/** What every sheet of the station is given. */
+export type SheetProps = SheetOf<FuelAssessment> & FuelView

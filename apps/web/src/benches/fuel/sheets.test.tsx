@@ -5,13 +5,13 @@ import { emptyLeg, type FittingPart, type JobDocument, type LineLeg } from '@loc
 import { undo } from '../../store/commands.ts'
 import { outbox } from '../../store/outbox.ts'
 import { stopSending } from '../../store/sending.ts'
-import { headline, jobNow, openSheet, part, WorkerHere } from '../../test/fuelBench.tsx'
+import { headline, jobNow, openSheet, part } from '../../test/fuelBench.tsx'
+import { WorkerHere } from '../../test/workerHere.ts'
 import { catalogue, shortJob, soundJob } from '../../test/jobs.ts'
 import { sitAsGuest, sitHere } from '../../test/session.ts'
 
 beforeAll(() => {
   globalThis.fetch = () => Promise.reject(new TypeError('no server in this test'))
-  globalThis.Worker = WorkerHere as unknown as typeof Worker
 })
 beforeEach(() => sitHere())
 afterEach(stopSending)
@@ -89,11 +89,11 @@ describe('pressure', () => {
     await userEvent.clear(low)
     await userEvent.type(low, '11.5')
     expect(answer.textContent).toContain('The design has changed since')
-    const before = WorkerHere.ended
+    const before = WorkerHere.ended['fuelWorker']
     await userEvent.clear(screen.getByLabelText('Seed'))
     await userEvent.type(screen.getByLabelText('Seed'), '-1')
     expect(screen.getByRole('button', { name: 'Work out the probability' }).hasAttribute('disabled')).toBe(true)
-    expect(WorkerHere.ended).toBe(before)
+    expect(WorkerHere.ended['fuelWorker']).toBe(before)
   })
 })
 

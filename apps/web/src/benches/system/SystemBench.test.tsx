@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto'
 import { emptyJob, withValueAt, type ControllerPart, type JobDocument } from '@lochmoor/core'
-import { render, screen, within } from '@testing-library/react'
+import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useCatalogue } from '../../store/catalogueStore.ts'
 import { initialJobState, useJobStore } from '../../store/jobStore.ts'
@@ -8,6 +8,7 @@ import { outbox } from '../../store/outbox.ts'
 import { stopSending } from '../../store/sending.ts'
 import { catalogue } from '../../test/jobs.ts'
 import { sitHere } from '../../test/session.ts'
+import { openBench } from '../../test/openBench.tsx'
 import { SystemBench } from './SystemBench.tsx'
 
 const JOB = '3f0c6a52-8a0e-4b60-8a53-2f6f2b1c9d11'
@@ -36,7 +37,7 @@ const open = (entries: Record<string, unknown> = {}) => {
   const job = Object.entries(entries).reduce<JobDocument>((j, [p, v]) => withValueAt(j, p, v), emptyJob('Car'))
   useCatalogue.setState({ catalogue: { ...catalogue, controllers: [controller] } })
   useJobStore.setState({ ...initialJobState, jobId: JOB, document: job }, true)
-  render(<SystemBench />)
+  openBench(<SystemBench />, 'system')
 }
 const headline = () => screen.getByRole('status', { name: 'Judgement in short' }).textContent
 const system = () => useJobStore.getState().document!.system

@@ -1,65 +1,53 @@
-import { useCallback } from 'react'
-import { useCommands, type PaletteCommand } from '../../palette/paletteStore.ts'
-import { selectSystem } from '../../store/assessments.ts'
-import { useCatalogue } from '../../store/catalogueStore.ts'
+import { SYSTEM_STATION, type SystemAssessment } from '@lochmoor/core'
 import { run, setSystem } from '../../store/commands.ts'
-import { useJobStore } from '../../store/jobStore.ts'
-import { BenchHeadline } from '../bench/BenchHeadline.tsx'
 import { Columns } from '../bench/Columns.tsx'
+import { makeBench, type SheetOf } from '../bench/StationBench.tsx'
 import { Comparison } from './Comparison.tsx'
 import { SystemJudgement } from './SystemJudgement.tsx'
 import { Wishes } from './Wishes.tsx'
 
 const WORD = { open: 'Open', chosen: 'Chosen', doubtful: 'Doubtful' } as const
-const STATE = { open: 'unknown', chosen: 'ok', doubtful: 'stop' } as const
+
+const headlineOf = ({ candidates, choice, chosen }: SystemAssessment) => {
+  const word = WORD[choice]
+  if (choice === 'open')
+    return {
+      word,
+      says: 'No system is chosen yet',
+      next: `Next: compare; least against it has: ${candidates[0]?.title ?? 'none'}`,
+    }
+  if (choice === 'chosen') return { word, says: chosen!.title, next: 'Next: the fuel station' }
+  return {
+    word,
+    says: 'The chosen system no longer suits this car or these wishes',
+    next: `Next: ${chosen!.objections[0]}`,
+  }
+}
+
+const SystemSheet = ({ job, assessment }: SheetOf<SystemAssessment>) => (
+  <Columns
+    names={['Wishes', 'Comparison', 'Judgement']}
+    measured={<Wishes job={job} />}
+    picture={<Comparison assessment={assessment} />}
+    judgement={<SystemJudgement job={job} assessment={assessment} />}
+  />
+)
+
+const NOTHING = {}
 
 /** The choice of system: wishes, candidates side by side, and what follows from the one that is chosen. */
-export const SystemBench = () => {
-  const job = useJobStore((s) => s.document)!
-  const catalogue = useCatalogue((s) => s.catalogue)!
-  const assessment = selectSystem(job, catalogue)
-  const { candidates, chosen, state } = assessment
-  const [best] = candidates
-  const source = useCallback(
-    (): PaletteCommand[] =>
-      candidates
-        .filter((c) => c.objections.length === 0)
-        .map((c) => ({
-          id: `choose-${c.id}`,
-          group: 'Choose a system',
-          label: c.title,
-          run: () =>
-            void run(setSystem({ chosen: c.architecture, controller: c.controller }, 'choice of system', false)),
-        })),
-    [candidates],
-  )
-  useCommands('system', source)
-  return (
-    <div className="flex min-h-0 flex-1 flex-col">
-      <BenchHeadline
-        state={STATE[state]}
-        word={WORD[state]}
-        says={
-          state === 'open'
-            ? 'No system is chosen yet'
-            : state === 'chosen'
-              ? chosen!.title
-              : 'The chosen system no longer suits this car or these wishes'
-        }
-        next={
-          state === 'open'
-            ? `Next: compare; least against it has: ${best?.title ?? 'none'}`
-            : state === 'chosen'
-              ? 'Next: the fuel station'
-              : `Next: ${chosen!.objections[0]}`
-        }
-      />
-      <Columns
-        names={['Wishes', 'Comparison', 'Judgement']}
-        measured={<Wishes job={job} />}
-        picture={<Comparison assessment={assessment} />}
-        judgement={<SystemJudgement job={job} assessment={assessment} />}
-      />
-    </div>
-  )
-}
+export const SystemBench = makeBench<SystemAssessment, object>({
+  station: SYSTEM_STATION,
+  screens: { '': SystemSheet },
+  useExtra: () => NOTHING,
+  headline: headlineOf,
+  commands: ({ assessment: { candidates } }) =>
+    candidates
+      .filter((c) => c.objections.length === 0)
+      .map((c) => ({
+        id: `choose-${c.id}`,
+        group: 'Choose a system',
+        label: c.title,
+        run: () => void run(setSystem({ chosen: c.architecture, controller: c.controller }, 'choice of system', false)),
+      })),
+})

@@ -1,5 +1,4 @@
-import { assumptionsOf, type JobDocument, type SystemSection } from '@lochmoor/core'
-import { useMemo } from 'react'
+import type { JobDocument, SystemSection } from '@lochmoor/core'
 import { KnownChoiceField } from '../../fields/KnownChoiceField.tsx'
 import { QuantityField } from '../../fields/QuantityField.tsx'
 import { walkOnEnter } from '../../fields/walkOnEnter.ts'
@@ -10,7 +9,6 @@ import { COST_WORDS } from './view.ts'
 /** What the owner wants: a few wishes beside what the walk-around found. */
 export const Wishes = ({ job }: { job: JobDocument }) => {
   const { fuel, system, vehicle } = job
-  const assumptions = useMemo(() => new Map(assumptionsOf(job).map((a) => [a.field, a.si])), [job])
   const choice = <K extends 'originality' | 'welder' | 'timingControl'>(
     name: K,
     label: string,
@@ -46,28 +44,24 @@ export const Wishes = ({ job }: { job: JobDocument }) => {
           label="Power now"
           path="vehicle.powerW"
           value={vehicle.powerW}
-          assumed={assumptions.get('vehicle.powerW')}
           onChange={(powerW) => run(setVehicle({ powerW }, 'power now'))}
         />
         <QuantityField
           label="Power later"
           path="system.powerLaterW"
           value={system.powerLaterW}
-          how="A pump and lines are bought once: what the engine may make in a few years."
           onChange={(powerLaterW) => run(setSystem({ powerLaterW }, 'power later'))}
         />
         <QuantityField
           label="Boost later"
           path="system.boostLaterPa"
           value={system.boostLaterPa}
-          how="Above the air outside; leave it open where no blower is planned."
           onChange={(boostLaterPa) => run(setSystem({ boostLaterPa }, 'boost later'))}
         />
         <QuantityField
           label="Ethanol in the fuel"
           path="fuel.ethanolShare"
           value={fuel.ethanolShare}
-          assumed={assumptions.get('fuel.ethanolShare')}
           onChange={(ethanolShare) => run(setFuel({ ethanolShare }, 'ethanol'))}
         />
         <KnownChoiceField

@@ -1,14 +1,13 @@
-import { isKnown, isRelevant, WALK_GROUPS, type FigureField, type JobDocument } from '@lochmoor/core'
+import { isKnown, isRelevant, WALK_GROUPS, type JobDocument } from '@lochmoor/core'
 import { TitleField } from '../fuel/inputs/TitleField.tsx'
 import { EntryField } from './EntryField.tsx'
 
 interface Props {
   readonly job: JobDocument
-  readonly assumed: (path: FigureField) => number | undefined
 }
 
 /** What stands on the car, group by group in the order of a walk around it. */
-export const CarInputs = ({ job, assumed }: Props) => (
+export const CarInputs = ({ job }: Props) => (
   <>
     <TitleField title={job.vehicle.title} />
     {WALK_GROUPS.map((group) => {
@@ -23,7 +22,7 @@ export const CarInputs = ({ job, assumed }: Props) => (
             </span>
           </summary>
           {entries.map((entry) => (
-            <EntryField key={entry.path} entry={entry} job={job} assumed={assumed} />
+            <EntryField key={entry.path} entry={entry} job={job} />
           ))}
         </details>
       )

@@ -1,9 +1,9 @@
 import type { JobDocument } from '@lochmoor/core'
 import { cylindersOf, zonesOf, type Zone } from './carPlan.ts'
-import { goTo } from './view.ts'
+import type { WalkTo } from './useWalkTo.ts'
 
 /** The car from above, with what is known of each part of it. Pressing a part leads to its entries. */
-export const CarPlan = ({ job }: { job: JobDocument }) => {
+export const CarPlan = ({ job, to }: { job: JobDocument; to: WalkTo }) => {
   const { vehicle, walkAround } = job
   const zones = zonesOf(job)
   return (
@@ -12,7 +12,7 @@ export const CarPlan = ({ job }: { job: JobDocument }) => {
         <g transform="translate(20 14)">
           <Body />
           {zones.map((z) => (
-            <ZoneBox key={z.groupId} zone={z} />
+            <ZoneBox key={z.groupId} zone={z} to={to} />
           ))}
           <Cylinders job={job} zone={zones.find((z) => z.groupId === 'engine')!} />
         </g>
@@ -40,7 +40,8 @@ const Body = () => (
   </g>
 )
 
-const ZoneBox = ({ zone: { groupId, known, of, title, h, w, x, y } }: { zone: Zone }) => {
+const ZoneBox = ({ zone, to }: { zone: Zone; to: WalkTo }) => {
+  const { groupId, known, of, title, h, w, x, y } = zone
   const done = known === of
   return (
     <g
@@ -48,11 +49,11 @@ const ZoneBox = ({ zone: { groupId, known, of, title, h, w, x, y } }: { zone: Zo
       tabIndex={0}
       aria-label={`${title}: ${known} of ${of} known`}
       className="cursor-pointer"
-      onClick={() => goTo(`group-${groupId}`)}
+      onClick={() => to.group(groupId)}
       onKeyDown={(e) => {
         if (e.key === 'Enter' || e.key === ' ') {
           e.preventDefault()
-          goTo(`group-${groupId}`)
+          to.group(groupId)
         }
       }}
     >

@@ -2,7 +2,6 @@ import {
   explainFiringOrderError,
   parseFiringOrder,
   valueAt,
-  type FigureField,
   type JobDocument,
   type Known,
   type WalkEntry,
@@ -41,11 +40,10 @@ const howOf = (entry: WalkEntry): ReactNode =>
 interface Props {
   readonly entry: WalkEntry
   readonly job: JobDocument
-  readonly assumed: (path: FigureField) => number | undefined
 }
 
 /** One entry of the walk-around, by its kind. */
-export const EntryField = ({ entry, job, assumed }: Props) => {
+export const EntryField = ({ entry, job }: Props) => {
   const value = valueAt(job, entry.path)
   const set = (next: unknown) => run(setAt(entry.path, next, entry.label.toLowerCase()))
   const how = howOf(entry)
@@ -56,7 +54,6 @@ export const EntryField = ({ entry, job, assumed }: Props) => {
           label={entry.label}
           path={entry.path}
           value={value as Known}
-          assumed={assumed(entry.path as FigureField)}
           how={how}
           onChange={set}
           onMeasured={measuredAt(entry.path, entry.label)}

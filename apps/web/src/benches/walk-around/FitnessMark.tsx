@@ -1,4 +1,4 @@
-import type { Fitness, VerdictState } from '@lochmoor/core'
+import { FITNESS_VERDICT, type Fitness } from '@lochmoor/core'
 import { StateShape } from '../../marks/StateMark.tsx'
 
 export const FITNESS_WORDS: Readonly<Record<Fitness, string>> = {
@@ -6,12 +6,6 @@ export const FITNESS_WORDS: Readonly<Record<Fitness, string>> = {
   watch: 'Watch',
   repair: 'Repair first',
   'not-tested': 'Not tested',
-}
-export const FITNESS_VERDICT: Readonly<Record<Fitness, VerdictState>> = {
-  fit: 'ok',
-  watch: 'caution',
-  repair: 'stop',
-  'not-tested': 'unknown',
 }
 
 /** The result of a test: the shapes that every screen has, with the words of this station. */

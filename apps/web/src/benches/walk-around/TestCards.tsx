@@ -13,8 +13,6 @@ export const TestCards = ({ job, results }: { job: JobDocument; results: readonl
   </>
 )
 
-const noAssumption = () => undefined
-
 const TestCard = ({ job, result: { state, test } }: { job: JobDocument; result: FitnessResult }) => {
   // Only to begin with: a card must not fold under the hand that types into it.
   const [open] = useState(state !== 'fit' && test.entries.length > 0)
@@ -26,7 +24,7 @@ const TestCard = ({ job, result: { state, test } }: { job: JobDocument; result: 
       </summary>
       <div className="pb-2">
         {test.entries.map((entry) => (
-          <EntryField key={entry.path} entry={entry} job={job} assumed={noAssumption} />
+          <EntryField key={entry.path} entry={entry} job={job} />
         ))}
         <p className="mt-1 leading-snug">
           <span className="font-semibold">Limit: </span>

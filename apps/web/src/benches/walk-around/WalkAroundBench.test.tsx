@@ -1,12 +1,13 @@
 import 'fake-indexeddb/auto'
 import { emptyJob, withValueAt, type JobDocument } from '@lochmoor/core'
-import { render, screen, within } from '@testing-library/react'
+import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useCatalogue } from '../../store/catalogueStore.ts'
 import { initialJobState, useJobStore } from '../../store/jobStore.ts'
 import { outbox } from '../../store/outbox.ts'
 import { stopSending } from '../../store/sending.ts'
 import { catalogue } from '../../test/jobs.ts'
+import { openBench } from '../../test/openBench.tsx'
 import { sitAsGuest, sitHere } from '../../test/session.ts'
 import { WalkAroundBench } from './WalkAroundBench.tsx'
 
@@ -26,7 +27,7 @@ const open = (entries: Record<string, unknown> = {}) => {
   const job = Object.entries(entries).reduce<JobDocument>((j, [p, v]) => withValueAt(j, p, v), emptyJob('Car'))
   useCatalogue.setState({ catalogue })
   useJobStore.setState({ ...initialJobState, jobId: JOB, document: job }, true)
-  render(<WalkAroundBench />)
+  openBench(<WalkAroundBench />, 'walk-around')
 }
 const headline = () => screen.getByRole('status', { name: 'Judgement in short' }).textContent
 const records = () => outbox.ofJob(JOB).flatMap((e) => (e.kind === 'record' ? [e.record.body] : []))
@@ -64,7 +65,7 @@ describe('walk-around', () => {
 
   it('a word chosen is a record too; a test that fails says repair first, and why', async () => {
     open()
-    await userEvent.click(screen.getByRole('tab', { name: /Tests/ }))
+    await userEvent.click(screen.getByRole('link', { name: /Tests/ }))
     await userEvent.selectOptions(screen.getByLabelText('Seen inside'), 'rust')
     expect(headline()).toMatch(/Repair first/)
     expect(screen.getByText(/Rust blocks the strainer/)).toBeTruthy()
@@ -83,7 +84,7 @@ describe('walk-around', () => {
 
   it('a compression test has a field for each cylinder', async () => {
     open({ 'vehicle.cylinders': 3 })
-    await userEvent.click(screen.getByRole('tab', { name: /Tests/ }))
+    await userEvent.click(screen.getByRole('link', { name: /Tests/ }))
     const fields = screen.getAllByLabelText('Cylinder 2')
     await userEvent.type(fields[0]!, '150 psi')
     await userEvent.tab()

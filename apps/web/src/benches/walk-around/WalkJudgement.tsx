@@ -11,23 +11,23 @@ import { SentenceText } from '../../fields/FigureText.tsx'
 import { BuiltSwitch } from '../bench/BuiltSwitch.tsx'
 import { FitnessMark } from './FitnessMark.tsx'
 import { TestCards } from './TestCards.tsx'
-import { goTo, goToEntry } from './view.ts'
+import type { WalkTo } from './useWalkTo.ts'
 
 interface Props {
   readonly assessment: WalkAroundAssessment
-  readonly onTests: () => void
+  readonly to: WalkTo
 }
 
 /** Fit to convert? Worst first, with why injection will not forgive it; then what is still to be measured. */
-export const WalkJudgement = ({ assessment: { fitness, stillToMeasure }, onTests }: Props) => (
+export const WalkJudgement = ({ assessment: { fitness, stillToMeasure }, to }: Props) => (
   <>
     <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Fit to convert?</h2>
     <ol>
       {fitness.map((r) => (
-        <ResultCard key={r.test.id} result={r} onTests={onTests} />
+        <ResultCard key={r.test.id} result={r} to={to} />
       ))}
     </ol>
-    {stillToMeasure.length > 0 && <StillToMeasure entries={stillToMeasure} onTests={onTests} />}
+    {stillToMeasure.length > 0 && <StillToMeasure entries={stillToMeasure} to={to} />}
     <BuiltSwitch station="walkAround" />
     <p className="mt-4 text-sm text-soft">
       This tool computes and records. Local law, makers’ instructions and licensed trades come first. Limits are trade
@@ -36,7 +36,7 @@ export const WalkJudgement = ({ assessment: { fitness, stillToMeasure }, onTests
   </>
 )
 
-const ResultCard = ({ result: { reason, state, test }, onTests }: { result: FitnessResult; onTests: () => void }) => {
+const ResultCard = ({ result: { reason, state, test }, to }: { result: FitnessResult; to: WalkTo }) => {
   const [open, setOpen] = useState<boolean | null>(null)
   const shown = open ?? (state === 'repair' || state === 'watch')
   return (
@@ -60,14 +60,7 @@ const ResultCard = ({ result: { reason, state, test }, onTests }: { result: Fitn
             {test.because}
           </p>
           {state === 'repair' && <p className="mt-1 font-bold text-stop">First: {test.repair}.</p>}
-          <button
-            type="button"
-            className="mt-1 text-accent underline"
-            onClick={() => {
-              onTests()
-              setTimeout(() => goTo(`test-${test.id}`), 0)
-            }}
-          >
+          <button type="button" className="mt-1 text-accent underline" onClick={() => to.test(test.id)}>
             To the test
           </button>
         </div>
@@ -77,14 +70,13 @@ const ResultCard = ({ result: { reason, state, test }, onTests }: { result: Fitn
 }
 
 const NEED_WORDS = { 3: 'Needed most', 2: 'Makes a judgement sharper', 1: 'For planning' } as const
-const TEST_PATHS = new Set<string>(FITNESS_TESTS.flatMap((t) => t.entries.map((e) => e.path)))
 const placeOf = (entry: WalkEntry): string =>
   WALK_GROUPS.find((g) => g.entries.includes(entry))?.title ??
   FITNESS_TESTS.find((t) => t.entries.includes(entry))?.title ??
   ''
 const FIRST = 12
 
-const StillToMeasure = ({ entries, onTests }: { entries: readonly WalkEntry[]; onTests: () => void }) => {
+const StillToMeasure = ({ entries, to }: { entries: readonly WalkEntry[]; to: WalkTo }) => {
   const [all, setAll] = useState(false)
   const shown = all ? entries : entries.slice(0, FIRST)
   return (
@@ -97,10 +89,7 @@ const StillToMeasure = ({ entries, onTests }: { entries: readonly WalkEntry[]; o
             <button
               type="button"
               className="flex w-full items-baseline justify-between gap-3 text-left hover:underline"
-              onClick={() => {
-                if (TEST_PATHS.has(e.path)) onTests()
-                setTimeout(() => goToEntry(e), 0)
-              }}
+              onClick={() => to.entry(e)}
             >
               <span className="leading-tight">
                 {e.label}

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { clampFit, clampFitOf, type ClampFitCase } from './clampFit.ts'
 import { drillTemplate, stripXMm, templateSvg } from './drillTemplate.ts'
 import { fittingAdvice } from './weldOrClamp.ts'
-import { boss, clamp } from '../test/exhausts.ts'
+import { boss, clamp } from '../../stations/exhaust/test/exhausts.ts'
 import { outsideDiameterM } from '../pipe/pieceFigures.ts'
 
 const band: ClampFitCase = {

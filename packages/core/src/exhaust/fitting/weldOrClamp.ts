@@ -1,4 +1,4 @@
-import type { ExhaustSection, SystemSection } from '../../job/index.ts'
+import type { ExhaustSection, SystemSection } from '../../sections/index.ts'
 import { fig, say, type Sentence } from '../../verdict/index.ts'
 
 export type FittingWay = 'weld' | 'clamp' | 'neither'

@@ -8,7 +8,7 @@ export const EXHAUST_J_KG_K = 288.7
 export const exhaustCpJKgK = (gasK: number): number => 1070 + (200 / 700) * (gasK - 300)
 
 /** Dynamic viscosity, Pa s: Sutherland's law with the constants of air, within 3 % of exhaust. */
-export const exhaustViscosityPaS = (gasK: number): number => (1.458e-6 * gasK ** 1.5) / (gasK + 110.4)
+export const exhaustViscosityPaS = (gasK: number): number => (1.458e-6 * gasK * Math.sqrt(gasK)) / (gasK + 110.4)
 
 /** Thermal conductivity, W/(m K), by a Prandtl number of 0.72. */
 export const exhaustConductivityWMK = (gasK: number): number => (exhaustViscosityPaS(gasK) * exhaustCpJKgK(gasK)) / 0.72

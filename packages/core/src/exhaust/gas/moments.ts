@@ -1,6 +1,4 @@
-import { airFlowKgS, type Band } from '../../engine/index.ts'
-import { engineOnFuel } from '../../moments/index.ts'
-import { figureOf, injectionPlaceOf, type JobDocument } from '../../job/index.ts'
+import { airFlowKgS, AMBIENT_PA, type Band, type EngineOnFuel } from '../../engine/index.ts'
 
 export const EXHAUST_MOMENTS = ['idle', 'cruise', 'hard', 'full'] as const
 export type ExhaustMomentId = (typeof EXHAUST_MOMENTS)[number]
@@ -83,13 +81,19 @@ const CONDITIONS: Readonly<
 }
 /** Share of the fuel that wets the walls times its time constant (after Aquino, SAE 810494): ports; throttle body. */
 const FILM_S = { port: 0.3 * 0.3, body: 0.6 * 1 }
-const AMBIENT_PA = 101_325
 
-/** The four moments of a job. */
-export const exhaustMoments = (job: JobDocument): ExhaustMoment[] => {
-  const engine = engineOnFuel(job)
-  const boostPa = job.vehicle.aspiration === 'turbocharged' ? figureOf(job, 'vehicle.boostPa') : 0
-  return EXHAUST_MOMENTS.map((id) => {
+/** What its exhaust has to know of an engine. */
+export interface EngineOfExhaust {
+  readonly engine: Pick<EngineOnFuel, 'airAt' | 'fuel'>
+  /** Of a turbine at full power; 0 without one. */
+  readonly boostPa: number
+  /** Injectors in the ports; else on a throttle body. */
+  readonly ports: boolean
+}
+
+/** The engine at the four moments. */
+export const exhaustMoments = ({ engine, boostPa, ports }: EngineOfExhaust): ExhaustMoment[] =>
+  EXHAUST_MOMENTS.map((id) => {
     const { load, portK, outsideWM2K, ambientK, sensorS, boostShare } = CONDITIONS[id]
     const air = engine.airAt(load)
     const airKgS = airFlowKgS(air)
@@ -105,8 +109,7 @@ export const exhaustMoments = (job: JobDocument): ExhaustMoment[] => {
       outsideWM2K,
       ambientK,
       sensorS,
-      filmS: injectionPlaceOf(job) === 'port' ? FILM_S.port : FILM_S.body,
+      filmS: ports ? FILM_S.port : FILM_S.body,
       expansion: 1 + (boostShare * boostPa) / AMBIENT_PA,
     }
   })
-}

@@ -1,5 +1,5 @@
 import type { Band } from '../../engine/index.ts'
-import type { RunId } from '../../job/index.ts'
+import type { RunId } from '../../sections/index.ts'
 import type { LaidPiece, Run } from '../pipe/layOut.ts'
 import type { ExhaustMoment, ExhaustMomentId } from './moments.ts'
 import { marchPipe, mixedGasK, type MarchAnswer, type MarchPiece, type MarchSlice } from './pipeHeat.ts'

@@ -1,4 +1,4 @@
-import type { ExhaustPiece } from '../../job/index.ts'
+import type { ExhaustPiece } from '../../sections/index.ts'
 import { say, fig, type Sentence } from '../../verdict/index.ts'
 import type { Run } from './layOut.ts'
 import { RUN_WORDS } from './runWords.ts'

@@ -1,4 +1,4 @@
-import type { JointKind, RunId } from '../../job/index.ts'
+import type { JointKind, RunId } from '../../sections/index.ts'
 import type { Run } from './layOut.ts'
 
 export interface Joint {

@@ -1,4 +1,4 @@
-import type { ExhaustSection, RunId } from '../../job/index.ts'
+import type { ExhaustSection, RunId } from '../../sections/index.ts'
 import type { Known } from '../../quantity/index.ts'
 import { sizedPieces, type SizedPiece } from './pieceFigures.ts'
 
@@ -106,6 +106,20 @@ const within = (start: Place, piece: Pick<SizedPiece, 'lengthM' | 'bendDeg' | 'b
 export const placeAt = (run: Run, alongM: number): Place => {
   const piece = pieceAt(run, alongM)
   return within(piece.start, piece, Math.min(Math.max(alongM - piece.fromM, 0), piece.lengthM))
+}
+
+/** Height above the ground of a place on a run's centreline, m: placeAt without its directions. */
+export const heightAtM = (run: Run, alongM: number): number => {
+  const { start, fromM, lengthM, bendDeg, bendClockDeg } = pieceAt(run, alongM)
+  const xM = Math.min(Math.max(alongM - fromM, 0), lengthM)
+  if (bendDeg < LEAST_BEND_DEG || lengthM === 0) return start.at[2] + start.along[2] * xM
+  const radiusM = lengthM / (bendDeg * RAD)
+  const rad = xM / radiusM
+  return (
+    start.at[2] +
+    start.along[2] * radiusM * Math.sin(rad) +
+    outwards(start, bendClockDeg)[2] * radiusM * (1 - Math.cos(rad))
+  )
 }
 
 /** The piece that holds a place; its upstream edge belongs to it. */

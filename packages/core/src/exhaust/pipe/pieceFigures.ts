@@ -1,4 +1,4 @@
-import type { ExhaustPiece, PieceKind } from '../../job/index.ts'
+import type { ExhaustPiece, PieceKind } from '../../sections/index.ts'
 import type { Known } from '../../quantity/index.ts'
 
 /** A piece with every figure that computing needs; what is assumed is named. */

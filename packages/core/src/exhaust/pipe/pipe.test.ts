@@ -1,11 +1,12 @@
-import { emptyBank, emptyExhaust, type ExhaustPiece, type JobDocument } from '../../job/index.ts'
-import { exhaustMoments } from '../gas/moments.ts'
-import { gasShare, heatOfRuns } from '../gas/runHeat.ts'
-import { jobWith, piece, STRAIGHT, twoBanks, withPieces } from '../test/exhausts.ts'
+import { exhaustCase } from '../../stations/exhaust/exhaustCase.ts'
+import { type JobDocument } from '../../job/index.ts'
+import { emptyBank, emptyExhaust, type ExhaustPiece } from '../../sections/index.ts'
+import { gasShare } from '../gas/runHeat.ts'
+import { jobWith, piece, STRAIGHT, twoBanks, withPieces } from '../../stations/exhaust/test/exhausts.ts'
 import { stripXMm } from '../fitting/drillTemplate.ts'
 import { sentenceText } from '../../verdict/index.ts'
 import { pipeDoubts } from './checkPipe.ts'
-import { exhaustFromWalkAround, usualBanks } from './fromWalkAround.ts'
+import { exhaustFromWalkAround, usualBanks } from '../../stations/exhaust/fromWalkAround.ts'
 import { jointsOf, openLeaks } from './joints.ts'
 import { elevationDeg, inclinationDeg, layOut, outwards, placeAt, tailAfterM } from './layOut.ts'
 import { sizedPieces } from './pieceFigures.ts'
@@ -210,7 +211,7 @@ describe('a bank whose cylinders nobody has named', () => {
     ])
   })
   it('cools no faster than the other bank of the same pieces', () => {
-    const heat = heatOfRuns(runs, exhaustMoments(unnamed))
+    const { heat } = exhaustCase(unnamed)
     for (const moment of ['idle', 'cruise', 'full'] as const)
       expect(heat.b![moment].typical.outK).toBeCloseTo(heat.a![moment].typical.outK, 6)
   })

@@ -1,4 +1,4 @@
-import type { ExhaustObstacle, RunId } from '../../job/index.ts'
+import type { ExhaustObstacle, RunId } from '../../sections/index.ts'
 
 /** An obstacle with all it sweeps: a patch on the unrolled pipe at its least distance from the surface. */
 export interface SweptObstacle {

@@ -1,4 +1,4 @@
-import type { AngleSchool, DistanceSchool } from '../../job/index.ts'
+import type { AngleSchool, DistanceSchool } from '../../sections/index.ts'
 
 export interface DistanceBand {
   readonly name: string

@@ -1,8 +1,8 @@
-import type { ExhaustSection, RunId } from '../../job/index.ts'
+import type { ExhaustSection, RunId } from '../../sections/index.ts'
 import type { SensorPart } from '../../parts/index.ts'
 import { dwellToS, sliceAt, transportS, type RunHeat } from '../gas/runHeat.ts'
 import { LEAST_TAIL_M } from '../gas/reversion.ts'
-import { placeAt, pieceAt, tailAfterM, type LaidPiece, type Place, type Run } from '../pipe/layOut.ts'
+import { heightAtM, placeAt, pieceAt, tailAfterM, type LaidPiece, type Place, type Run } from '../pipe/layOut.ts'
 import { sweptObstacles, type Envelope, type SweptObstacle } from './obstacles.ts'
 import { ANGLE_LIMITS, DISTANCE_BANDS, type DistanceBand } from './schools.ts'
 import type { HardRule } from './spotRules.ts'
@@ -79,18 +79,25 @@ export interface SpotSettings {
   readonly dewPointK: number
 }
 
+/** Highest of each place's neighbours up to it, from the left. */
+const highestSoFar = (heights: readonly number[]): number[] => {
+  let most = -Infinity
+  return heights.map((h) => (most = Math.max(most, h)))
+}
+
+/** Places along a run where water stands: lower than what lies on both sides of them. */
 const sagsOf = (run: Run): number[] => {
   const stepM = 0.02
   const n = Math.floor((run.toM - run.fromM) / stepM)
-  const heights = Array.from({ length: n + 1 }, (_, i) => placeAt(run, run.fromM + i * stepM).at[2])
+  const heights = Array.from({ length: n + 1 }, (_, i) => heightAtM(run, run.fromM + i * stepM))
+  const before = highestSoFar(heights)
+  const after = highestSoFar([...heights].reverse()).reverse()
   const sags: number[] = []
   for (let i = 1; i < n; i++) {
     const z = heights[i]!
     if (heights[i - 1]! < z - 1e-9 || heights[i + 1]! <= z - 1e-9) continue
-    const before = Math.max(...heights.slice(0, i))
-    const after = Math.max(...heights.slice(i + 1))
     const lowest = heights[i - 1]! > z + 1e-9 || heights[i + 1]! > z + 1e-9
-    if (lowest && before - z > SAG_DEPTH_M && after - z > SAG_DEPTH_M) sags.push(run.fromM + i * stepM)
+    if (lowest && before[i - 1]! - z > SAG_DEPTH_M && after[i + 1]! - z > SAG_DEPTH_M) sags.push(run.fromM + i * stepM)
   }
   return sags
 }

@@ -1,7 +1,17 @@
 import fc from 'fast-check'
-import type { ExhaustObstacle, ExhaustPiece, JobDocument, RunId } from '../../job/index.ts'
-import { contextFor, jobWith, obstacle, piece, sensor, STRAIGHT, twoBanks, withPieces } from '../test/exhausts.ts'
-import { contextOf, exhaustCase } from '../station/exhaustCase.ts'
+import type { JobDocument } from '../../job/index.ts'
+import type { ExhaustObstacle, ExhaustPiece, RunId } from '../../sections/index.ts'
+import {
+  contextFor,
+  jobWith,
+  obstacle,
+  piece,
+  sensor,
+  STRAIGHT,
+  twoBanks,
+  withPieces,
+} from '../../stations/exhaust/test/exhausts.ts'
+import { contextOf, exhaustCase } from '../../stations/exhaust/exhaustCase.ts'
 import { judgeSpot } from './judgeSpot.ts'
 import { beside, sweptObstacles, turnDeg } from './obstacles.ts'
 import { DISTANCE_BANDS } from './schools.ts'
@@ -185,8 +195,7 @@ const forbiddenAt = (
   obstacles: readonly ExhaustObstacle[],
   { alongM, clockDeg }: { alongM: number; clockDeg: number },
 ) => {
-  const { job } = plainCase
-  const ctx = contextOf({ ...plainCase, job: { ...job, exhaust: { ...job.exhaust, obstacles } } }, 'a')!
+  const ctx = contextOf({ ...plainCase, exhaust: { ...plainCase.exhaust, obstacles } }, 'a')!
   return judgeSpot(ctx, alongM, clockDeg).forbidden.length
 }
 

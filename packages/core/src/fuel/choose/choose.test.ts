@@ -1,4 +1,4 @@
-import { engineOnFuel } from '../../moments/index.ts'
+import { engineOfJob } from '../../moments/index.ts'
 import fc from 'fast-check'
 import { drawNormal, seededRandom } from '../../numeric/seededRandom.ts'
 import {
@@ -9,18 +9,18 @@ import {
   solvePoint,
   spreadInputsOf,
   tightestPoint,
-} from '../station/index.ts'
-import { catalogue, soundJob } from '../station/test/jobs.ts'
+} from '../../stations/fuel/index.ts'
+import { catalogue, soundJob } from '../../stations/fuel/test/jobs.ts'
 import { pumpAtVoltage } from '../pumpAtVoltage.ts'
 import { solveFuelCircuit } from '../solveFuelCircuit.ts'
-import { emptyLeg } from '../../job/index.ts'
+import { emptyLeg } from '../../sections/index.ts'
 import { withHose } from '../lines/withHose.ts'
 import { rankCombinations } from './combinations.ts'
 import { pumpSanity } from './pumpSanity.ts'
 import { heldMarginPa, spreadCircuit, type SpreadInput } from './spread.ts'
 
 const solvedOf = (job: ReturnType<typeof soundJob>) =>
-  engineOnFuel(job)
+  engineOfJob(job)
     .points.map((p) => solvePoint(job, p))
     .filter(isSolved)
 
@@ -204,7 +204,7 @@ describe('combinations', () => {
           return: withHose(inLegs.fuel.return, hoseOf(r.returnId!)),
         },
       }
-      const states = assessFuel(taken, catalogue).verdicts.filter((v) => ['held', 'not-lifted'].includes(v.id))
+      const states = assessFuel(taken).verdicts.filter((v) => ['held', 'not-lifted'].includes(v.id))
       expect(states.map((v) => v.state)).toEqual(['ok', 'ok'])
     }
   })

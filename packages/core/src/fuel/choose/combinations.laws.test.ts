@@ -1,6 +1,6 @@
 import fc from 'fast-check'
-import { choiceOf, combinationCaseOf } from '../station/index.ts'
-import { catalogue, soundJob } from '../station/test/jobs.ts'
+import { choiceOf, combinationCaseOf } from '../../stations/fuel/index.ts'
+import { catalogue, soundJob } from '../../stations/fuel/test/jobs.ts'
 import { checkCombinations } from './checkCombinations.ts'
 import { rankCombinations, type Combination, type CombinationCase } from './combinations.ts'
 

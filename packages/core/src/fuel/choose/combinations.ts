@@ -1,4 +1,4 @@
-import type { FuelLoop } from '../../job/index.ts'
+import type { FuelLoop } from '../../sections/index.ts'
 import type { FilterPart, HosePart, PumpPart, RegulatorPart } from '../../parts/index.ts'
 import { circuitModel } from '../circuitModel.ts'
 import type { Fluid, FuelCircuit, FuelCircuitAnswer, Line, Loss } from '../circuitTypes.ts'

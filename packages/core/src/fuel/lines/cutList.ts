@@ -1,9 +1,7 @@
-import { LINE_NAMES, type JobDocument } from '../../job/index.ts'
 import type { HosePart } from '../../parts/index.ts'
 import { err, ok, type InputError, type Result } from '../../verdict/index.ts'
 import { packOnStock, type Packing } from './cuttingStock.ts'
-import { piecesOfLine, type HosePiece } from './legs.ts'
-import { linesInUse } from './linesInUse.ts'
+import type { HosePiece } from './legs.ts'
 
 /** Taken where a hose does not say how it is sold. */
 export const ASSUMED_STOCK_M = 3
@@ -17,10 +15,8 @@ export interface HoseOrder {
 
 export type CutListError = InputError<'longerThanStock' | 'shorterThanEnds'>
 
-/** Every hose and tube to cut, by kind, packed on the lengths it is sold in. */
-export const cutListOf = (job: JobDocument): Result<HoseOrder[], CutListError[]> => {
-  const used = linesInUse(job)
-  const pieces = LINE_NAMES.filter((l) => used.includes(l)).flatMap((l) => piecesOfLine(job, l))
+/** Hoses and tubes to cut, by kind, packed on the lengths they are sold in. */
+export const cutList = (pieces: readonly HosePiece[]): Result<HoseOrder[], CutListError[]> => {
   const kinds = [...new Map(pieces.map((p) => [p.hose.id, p.hose])).values()]
   const errors = pieces.flatMap((p): CutListError[] => {
     const stockM = p.hose.stockM ?? ASSUMED_STOCK_M

@@ -1,8 +1,9 @@
 import fc from 'fast-check'
-import type { LineName } from '../../job/index.ts'
+import type { LineName } from '../../sections/index.ts'
 import type { FittingPart, HosePart } from '../../parts/index.ts'
-import { catalogue, soundJob } from '../station/test/jobs.ts'
-import { fittingUnfit, hoseUnfit, loadOf, type LineLoad } from './hoseFitness.ts'
+import { catalogue, soundJob } from '../../stations/fuel/test/jobs.ts'
+import { loadOf } from '../../stations/fuel/linesOfJob.ts'
+import { fittingUnfit, hoseUnfit, type LineLoad } from './hoseFitness.ts'
 
 const hose: HosePart = {
   id: 'h',

@@ -1,7 +1,6 @@
-import { figureOf, fuelLoopOf, type JobDocument, type LineName } from '../../job/index.ts'
+import { type LineName } from '../../sections/index.ts'
 import type { FittingPart, HosePart } from '../../parts/index.ts'
 import { fig, say, type Sentence } from '../../verdict/index.ts'
-import { pumpAtVoltage } from '../pumpAtVoltage.ts'
 
 /** What a line may see: the pump's shut-off pressure at the highest voltage with the return blocked. */
 export interface LineLoad {
@@ -10,18 +9,8 @@ export interface LineLoad {
   readonly ethanolShare: number
 }
 
-/** Suction and vent stand open to the tank; the rest sees what the pump can reach. Null while no pump is chosen. */
-export const loadOf = (job: JobDocument, line: LineName): LineLoad | null => {
-  const ethanolShare = figureOf(job, 'fuel.ethanolShare')
-  if (line === 'suction' || line === 'vent') return { line, mostPa: OPEN_PA, ethanolShare }
-  const { pump } = job.fuel
-  if (!pump) return null
-  const at = pumpAtVoltage(pump.tables, figureOf(job, 'fuel.highV'))
-  return at.ok ? { line, mostPa: at.value.shutOffPa, ethanolShare } : null
-}
-
 /** What a tank may stand under. */
-const OPEN_PA = 20e3
+export const OPEN_PA = 20e3
 /** The return only sees the pump's pressure when it is itself the blockage. */
 const mayBeWeaker = (line: LineName) => line === 'return'
 
@@ -72,7 +61,3 @@ export const KIND_WORDS: Readonly<Record<HosePart['kind'], string>> = {
   'lined-hose': 'lined hose',
   'hard-tube': 'hard tube',
 }
-
-/** A single line has no return, so nothing is asked of it. */
-export const carriesPressure = (job: JobDocument, line: LineName): boolean =>
-  line === 'feed' || (line === 'return' && fuelLoopOf(job) === 'return')

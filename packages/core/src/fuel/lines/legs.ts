@@ -1,4 +1,4 @@
-import { figureOf, type JobDocument, type LineDesign, type LineLeg, type LineName } from '../../job/index.ts'
+import { type LineDesign, type LineLeg, type LineName } from '../../sections/index.ts'
 import type { HosePart } from '../../parts/index.ts'
 import { cutLengthM, ENGINE_ROCK_M, HOSE_SHORTENING_SHARE } from './cutLength.ts'
 
@@ -15,9 +15,9 @@ export const hoseOfLeg = (line: LineDesign, leg: LineLeg): HosePart | null => le
 export const legLengthM = (leg: LineLeg): number => leg.lengthM ?? ASSUMED_LEG_M
 export const outsideOf = (hose: HosePart): number => hose.outsideM ?? hose.boreM + WALLS_M
 
-/** Service slack of a leg, m: as far as the tank is let down, or as the engine rocks. */
-export const slackOf = (job: JobDocument, leg: LineLeg): number =>
-  leg.moves === 'tank' ? figureOf(job, 'fuel.tank.lowerM') : leg.moves === 'engine' ? ENGINE_ROCK_M : 0
+/** Service slack of a leg, m: as far as the tank is let down (`tankLowerM`), or as the engine rocks. */
+export const slackOf = (leg: LineLeg, tankLowerM: number): number =>
+  leg.moves === 'tank' ? tankLowerM : leg.moves === 'engine' ? ENGINE_ROCK_M : 0
 
 /** One hose or tube to be cut, with how its length comes about. */
 export interface HosePiece {
@@ -37,22 +37,21 @@ export interface HosePiece {
   readonly assumed: boolean
 }
 
-export const cutCaseOf = (job: JobDocument, line: LineDesign, leg: LineLeg, hose: HosePart) => ({
+export const cutCaseOf = (leg: LineLeg, hose: HosePart, tankLowerM: number) => ({
   pathM: legLengthM(leg),
   bendsDeg: 90 * leg.bends90 + 45 * leg.bends45,
   outsideM: outsideOf(hose),
-  slackM: slackOf(job, leg),
+  slackM: slackOf(leg, tankLowerM),
   takesUpM: (leg.start?.takesUpM ?? 0) + (leg.end?.takesUpM ?? 0),
   shorteningShare: hose.kind === 'hard-tube' ? 0 : HOSE_SHORTENING_SHARE,
 })
 
 /** Every hose and tube of a line that is described leg by leg; those without a hose chosen are left out. */
-export const piecesOfLine = (job: JobDocument, line: LineName): HosePiece[] => {
-  const design = job.fuel[line]
-  return design.legs.flatMap((leg, index): HosePiece[] => {
+export const piecesOfDesign = (line: LineName, design: LineDesign, tankLowerM: number): HosePiece[] =>
+  design.legs.flatMap((leg, index): HosePiece[] => {
     const hose = hoseOfLeg(design, leg)
     if (!hose) return []
-    const c = cutCaseOf(job, design, leg, hose)
+    const c = cutCaseOf(leg, hose, tankLowerM)
     return [
       {
         line,
@@ -71,4 +70,3 @@ export const piecesOfLine = (job: JobDocument, line: LineName): HosePiece[] => {
       },
     ]
   })
-}

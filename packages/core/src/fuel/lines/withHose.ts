@@ -1,4 +1,4 @@
-import type { LineDesign } from '../../job/index.ts'
+import type { LineDesign } from '../../sections/index.ts'
 import type { HosePart } from '../../parts/index.ts'
 
 /** A line in another hose: what was measured on the old one, and ends and hoses of legs that went with it, go too. */

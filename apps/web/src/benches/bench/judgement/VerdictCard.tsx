@@ -4,21 +4,13 @@ import { FigureText, SentenceText, usePlainSentence } from '../../../fields/Figu
 import { StateMark } from '../../../marks/StateMark.tsx'
 import { unitOfFamily, usePreferences } from '../../../store/preferences.ts'
 import { useMayWrite } from '../../../store/sessionStore.ts'
-
-interface Props<Change> {
-  readonly verdict: Verdict<Change>
-  readonly onTry: (change: Change) => void
-  /** Shows the moment it was found at; left out where the station has no such picture. */
-  readonly onPoint?: (pointId: string) => void
-  readonly onWorking: (id: string, pointId: string | null) => void
-  /** Said where something fails by a figure and no remedy is found. */
-  readonly whenStuck?: string
-}
+import { useBench } from '../benchContext.ts'
+import { tryRemedy } from '../tryRemedy.ts'
 
 /** One verdict: state, figure against limit with margin, reason, source, remedies to try. Sound ones fold up. */
-export const VerdictCard = <Change,>({ verdict, onTry, onPoint, onWorking, whenStuck }: Props<Change>) => {
-  const { figure, figureName, limit, limitName, margin, pointId, reason, remedies, source, state, title, workings } =
-    verdict
+export const VerdictCard = ({ verdict }: { verdict: Verdict }) => {
+  const { ask, showPoint } = useBench()
+  const { figure, figureName, limit, limitName, margin, pointId, reason, source, state, title, workings } = verdict
   const [open, setOpen] = useState<boolean | null>(null)
   const shown = open ?? state !== 'ok'
   return (
@@ -53,21 +45,25 @@ export const VerdictCard = <Change,>({ verdict, onTry, onPoint, onWorking, whenS
           </p>
           {state !== 'ok' && (
             <Remedies
-              remedies={remedies}
+              verdictId={verdict.id}
               figureName={figureName}
-              onTry={onTry}
-              stuck={state === 'stop' && figure !== null ? whenStuck : undefined}
+              wanted={state === 'stop' && figure !== null && verdict.next === undefined}
             />
           )}
           <p className="mt-1.5 flex flex-wrap gap-x-3 text-sm text-soft">
             <span>Source: {source}.</span>
-            {pointId && onPoint && (
-              <button type="button" className="text-accent underline" onClick={() => onPoint(pointId)}>
+            {pointId && showPoint && (
+              <button type="button" className="text-accent underline" onClick={() => showPoint(pointId)}>
                 Show this moment
               </button>
             )}
             {workings.map((id) => (
-              <button key={id} type="button" className="text-accent underline" onClick={() => onWorking(id, pointId)}>
+              <button
+                key={id}
+                type="button"
+                className="text-accent underline"
+                onClick={() => ask(id, pointId, verdict.subject?.sensor)}
+              >
                 Working: {id.replaceAll('-', ' ')}
               </button>
             ))}
@@ -102,33 +98,37 @@ const MarginRow = ({ margin, apart }: { margin: Figure; apart: boolean }) => {
   )
 }
 
-interface RemediesProps<Change> {
-  readonly remedies: readonly Remedy<Change>[]
+/** Said where no kind of change cures a failure by itself. */
+const NO_SINGLE_PART = 'No single change cures this alone: combine two, or lower what is asked.'
+
+interface RemediesProps {
+  readonly verdictId: string
   readonly figureName: string
-  readonly onTry: (change: Change) => void
-  readonly stuck: string | undefined
+  /** Whether it is worth saying that there is none. */
+  readonly wanted: boolean
 }
 
-const Remedies = <Change,>({ remedies, figureName, onTry, stuck }: RemediesProps<Change>) => {
-  if (remedies.length === 0) return stuck ? <p className="mt-1.5 font-semibold">{stuck}</p> : null
+const Remedies = ({ verdictId, figureName, wanted }: RemediesProps) => {
+  const { remedies } = useBench()
+  if (remedies.kind === 'failed')
+    return (
+      <p role="alert" className="mt-1.5 font-semibold text-stop">
+        Remedies could not be sought: {remedies.message}
+      </p>
+    )
+  if (remedies.kind === 'looking') return wanted ? <p className="mt-1.5 text-soft">Looking for a remedy …</p> : null
+  const own = remedies.remedies.get(verdictId) ?? []
+  if (own.length === 0) return wanted ? <p className="mt-1.5 font-semibold">{NO_SINGLE_PART}</p> : null
   return (
     <ul className="mt-2">
-      {remedies.map((r) => (
-        <RemedyRow key={r.id} remedy={r} figureName={figureName} onTry={onTry} />
+      {own.map((r) => (
+        <RemedyRow key={r.id} remedy={r} figureName={figureName} />
       ))}
     </ul>
   )
 }
 
-const RemedyRow = <Change,>({
-  remedy,
-  figureName,
-  onTry,
-}: {
-  remedy: Remedy<Change>
-  figureName: string
-  onTry: (change: Change) => void
-}) => {
+const RemedyRow = ({ remedy, figureName }: { remedy: Remedy; figureName: string }) => {
   const label = usePlainSentence(remedy.label)
   const mayWrite = useMayWrite()
   return (
@@ -145,7 +145,7 @@ const RemedyRow = <Change,>({
         type="button"
         disabled={!mayWrite}
         aria-label={`Try: ${label}`}
-        onClick={() => onTry(remedy.change)}
+        onClick={() => tryRemedy(remedy.change)}
         className="min-h-9 shrink-0 border border-accent px-3 font-bold text-accent hover:bg-wash disabled:opacity-45"
       >
         Try

@@ -49,7 +49,7 @@ export const doSpotTask = ({ job, run }: SpotTask, now: () => number): SpotAnswe
     gridMs,
     best: bestSpots(ctx, grid),
     schools: DISTANCE_SCHOOLS.map((school) => {
-      const own = contextOf({ ...c, job: { ...job, exhaust: { ...job.exhaust, school } } }, run)!
+      const own = contextOf({ ...c, exhaust: { ...c.exhaust, school } }, run)!
       const g = school === job.exhaust.school ? grid : spotGrid(own)
       return { school, best: bestSpots(own, g, 1)[0] ?? null, freeShare: free(g) }
     }),

@@ -1,4 +1,4 @@
-import { sensorAdvice, steeringDoubts, trimsBanks, type ExhaustSection } from '@lochmoor/core'
+import { sensorAdvice, steeringDoubts, type ExhaustSection } from '@lochmoor/core'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { SentenceText } from '../../../fields/FigureText.tsx'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
@@ -7,7 +7,7 @@ import { Columns } from '../../bench/Columns.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { ExhaustCautions } from '../ExhaustCautions.tsx'
 import { ForeignAir } from '../inputs/ForeignAir.tsx'
-import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 import { BankDrawing } from './BankDrawing.tsx'
 
@@ -76,7 +76,7 @@ export const BanksSheet = (props: SheetProps) => {
             )}
           </Group>
           <ForeignAir job={job} />
-          {twoBanks && c.sensorCount === 2 && trimsBanks(job) && (
+          {twoBanks && c.sensorCount === 2 && c.trimsBanks && (
             <>
               <Group title="Wired and set">
                 <KnownChoiceField
@@ -167,7 +167,7 @@ export const BanksSheet = (props: SheetProps) => {
           </section>
         </>
       }
-      judgement={<SheetJudgement sheet="banks" {...props} />}
+      judgement={<SheetJudgement sheet="banks" />}
     />
   )
 }

@@ -18,7 +18,7 @@ import { ExhaustCautions } from '../ExhaustCautions.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
 import { SensorField } from '../inputs/SensorField.tsx'
 import { SensorPicker } from '../inputs/SensorPicker.tsx'
-import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 import { ClampDrawing } from './ClampDrawing.tsx'
 import { FittingSteps } from './FittingSteps.tsx'
@@ -91,12 +91,7 @@ export const FittingSheet = (props: SheetProps) => {
           </Group>
           <SensorField {...props} />
           <Group title="Cable and plug">
-            <PathField
-              job={job}
-              path="exhaust.cablePathM"
-              label="Path to the harness"
-              how="A string from the boss to the harness’s connector, the way the cable will lie, with the engine rocked both ways."
-            />
+            <PathField job={job} path="exhaust.cablePathM" label="Path to the harness" />
             <PathField job={job} path="exhaust.cableGapM" label="Nearest to the pipe" />
             <YesNoField
               label="Type set before plugging in"
@@ -128,7 +123,7 @@ export const FittingSheet = (props: SheetProps) => {
           <FittingSteps bung={exhaust.bung} sensor={exhaust.sensor} />
         </>
       }
-      judgement={<SheetJudgement sheet="fitting" {...props} />}
+      judgement={<SheetJudgement sheet="fitting" />}
     />
   )
 }

@@ -5,7 +5,7 @@ import { Group } from '../../bench/Group.tsx'
 import { SensorField } from '../inputs/SensorField.tsx'
 import { SensorPicker } from '../inputs/SensorPicker.tsx'
 import { FuelOfSensor } from '../inputs/FuelOfSensor.tsx'
-import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 import { HeatChart } from './HeatChart.tsx'
 import { MomentTable } from './MomentTable.tsx'
@@ -81,7 +81,7 @@ export const HeatSheet = (props: SheetProps) => {
           </p>
         )
       }
-      judgement={<SheetJudgement sheet="heat" {...props} />}
+      judgement={<SheetJudgement sheet="heat" />}
     />
   )
 }

@@ -97,7 +97,6 @@ export const LeakPlanTable = ({ c }: { c: ExhaustCase }) => {
                       path={`${pathOf(line)}.leakM`}
                       value={line.joint.leakM}
                       assumed={USUAL_LEAK_M}
-                      how="Estimate what it would be as one round hole: for what it does to the reading."
                       onChange={(si) =>
                         doRun(setAt(`${pathOf(line)}.leakM`, si, `hole at ${line.joint.name.toLowerCase()}`))
                       }

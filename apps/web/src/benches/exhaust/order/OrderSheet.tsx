@@ -5,7 +5,7 @@ import { Columns } from '../../bench/Columns.tsx'
 import { PaperLinks } from '../../bench/PaperLinks.tsx'
 import { PartsTable } from '../../bench/PartsTable.tsx'
 import { ExhaustCautions } from '../ExhaustCautions.tsx'
-import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 import { LeakPlanTable } from './LeakPlanTable.tsx'
 
@@ -50,7 +50,7 @@ export const OrderSheet = (props: SheetProps) => {
         </>
       }
       judgement={
-        <SheetJudgement sheet="order" {...props}>
+        <SheetJudgement sheet="order">
           <BuiltSwitch station="exhaust" />
         </SheetJudgement>
       }

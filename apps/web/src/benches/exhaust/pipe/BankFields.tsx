@@ -55,7 +55,6 @@ export const BankFields = ({ job, bank }: { job: JobDocument; bank: 'a' | 'b' })
         of={name}
         path={`${path}.portHeightM`}
         label="First port above the ground"
-        how="Car level, tyres as on the road."
         assumed={USUAL_PORT_HEIGHT_M}
       />
       <PathField
@@ -63,7 +62,6 @@ export const BankFields = ({ job, bank }: { job: JobDocument; bank: 'a' | 'b' })
         of={name}
         path={`${path}.portAcrossM`}
         label="Right of the car’s middle"
-        how="Seen from the seat; left is negative."
         assumedWord="for the drawing only"
         assumed={usualPortAcrossM(job.exhaust, place)}
       />
@@ -72,7 +70,6 @@ export const BankFields = ({ job, bank }: { job: JobDocument; bank: 'a' | 'b' })
         of={name}
         path={`${path}.headingDeg`}
         label="It sets out, in plan"
-        how="0 rearwards, 90 to the right of the car, -90 to its left."
         assumed={0}
         assumedWord="rearwards"
       />

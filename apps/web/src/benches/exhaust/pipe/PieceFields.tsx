@@ -44,28 +44,9 @@ export const PieceFields = ({ job, path, piece, laid, index }: Props) => {
           options={kinds}
           onChange={(v: PieceKind) => set('kind', v, 'kind')}
         />
-        <PathField
-          {...field}
-          path={`${path}.count`}
-          label="Alike, side by side"
-          emptyMeans={1}
-          decided
-          how="Primaries of three cylinders: 3. Each carries its share of the gas."
-        />
-        <PathField
-          {...field}
-          path={`${path}.lengthM`}
-          label="Length"
-          assumed={laid?.lengthM}
-          how="Along its middle, from joint to joint; around a bend along the middle of the tube."
-        />
-        <PathField
-          {...field}
-          path={`${path}.roundM`}
-          label="Once around, by tape"
-          how="A thin tape once around, where it is round and clean. Divided by pi it is the diameter, truer than a caliper on a pipe that is not quite round."
-          assumedWord="not taken"
-        />
+        <PathField {...field} path={`${path}.count`} label="Alike, side by side" emptyMeans={1} decided />
+        <PathField {...field} path={`${path}.lengthM`} label="Length" assumed={laid?.lengthM} />
+        <PathField {...field} path={`${path}.roundM`} label="Once around, by tape" assumedWord="not taken" />
         <PathField
           {...field}
           path={`${path}.outsideM`}
@@ -77,13 +58,7 @@ export const PieceFields = ({ job, path, piece, laid, index }: Props) => {
             By the tape {formatQuantity(piece.roundM / Math.PI, bore)} outside.
           </p>
         )}
-        <PathField
-          {...field}
-          path={`${path}.wallM`}
-          label="Wall"
-          assumed={laid?.wallM}
-          how="At an open end with a caliper, or by its weight."
-        />
+        <PathField {...field} path={`${path}.wallM`} label="Wall" assumed={laid?.wallM} />
         <ChoiceField
           label="Covered"
           value={piece.covered}
@@ -96,21 +71,8 @@ export const PieceFields = ({ job, path, piece, laid, index }: Props) => {
         />
       </Group>
       <Group title="Which way it goes">
-        <PathField
-          {...field}
-          path={`${path}.inclinationDeg`}
-          label="Rises towards the tail"
-          how="Angle finder on the pipe, car level: down is negative, -90 straight down. Empty: as the piece before it ends."
-          assumedWord="as before"
-        />
-        <PathField
-          {...field}
-          path={`${path}.bendDeg`}
-          label="Bend"
-          how="By how much it turns over its whole length. Straight parts are pieces of their own."
-          assumed={0}
-          assumedWord="straight"
-        />
+        <PathField {...field} path={`${path}.inclinationDeg`} label="Rises towards the tail" assumedWord="as before" />
+        <PathField {...field} path={`${path}.bendDeg`} label="Bend" assumed={0} assumedWord="straight" />
         {bends && (
           <>
             <PathField
@@ -118,24 +80,17 @@ export const PieceFields = ({ job, path, piece, laid, index }: Props) => {
               path={`${path}.bendClockDeg`}
               label="It turns to, by the clock"
               assumed={laid?.bendClockDeg}
-              how="Looking against the flow, from the tail towards the engine: 0 up, 90 right, 180 down, 270 left."
             />
             <PathField
               {...field}
               path={`${path}.bendRadiusM`}
               label="Radius of its middle"
-              how="A check on the length: radius times angle."
               assumedWord="by its length"
             />
           </>
         )}
         {piece.kind === 'turbine' && (
-          <PathField
-            {...field}
-            path={`${path}.wastegateReturnM`}
-            label="Wastegate comes back after"
-            how="From the turbine’s outlet to where the wastegate’s gas joins again. The sensor sits after it."
-          />
+          <PathField {...field} path={`${path}.wastegateReturnM`} label="Wastegate comes back after" />
         )}
       </Group>
       <Group title="Its upstream end">

@@ -25,7 +25,7 @@ import { ListEditor } from '../../bench/ListEditor.tsx'
 import { ExhaustCautions } from '../ExhaustCautions.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
 import { RunPicker } from '../inputs/RunPicker.tsx'
-import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 import { KIND_WORDS } from '../words.ts'
 import { BankFields } from './BankFields.tsx'
@@ -117,7 +117,7 @@ export const PipeSheet = (props: SheetProps) => {
         )
       }
       judgement={
-        <SheetJudgement sheet="" {...props}>
+        <SheetJudgement sheet="">
           <StillToMeasure assumptions={assessment.assumptions} />
           <BuiltSwitch station="exhaust" />
           <p className="mt-4 text-sm text-soft">

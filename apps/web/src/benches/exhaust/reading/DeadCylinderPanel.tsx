@@ -1,12 +1,4 @@
-import {
-  correctionLimitOf,
-  deadCylinder,
-  fig,
-  openLoopLambdaOf,
-  RAW_FUEL_SHARES,
-  TARGET_LAMBDA,
-  type JobDocument,
-} from '@lochmoor/core'
+import { figureOf, deadCylinder, fig, RAW_FUEL_SHARES, TARGET_LAMBDA, type JobDocument } from '@lochmoor/core'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
 
@@ -22,9 +14,9 @@ export const DeadCylinderPanel = ({ job, cylinders }: { job: JobDocument; cylind
     const answer = deadCylinder({
       cylinders,
       rawShare,
-      lambda: openLoopLambdaOf(job),
+      lambda: figureOf(job, 'exhaust.openLoopLambda'),
       target: TARGET_LAMBDA,
-      correctionLimit: correctionLimitOf(job),
+      correctionLimit: figureOf(job, 'exhaust.correctionLimit'),
     })
     return answer ? [{ name, rawShare, answer }] : []
   })

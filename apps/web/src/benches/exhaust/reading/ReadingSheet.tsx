@@ -1,11 +1,4 @@
-import {
-  USUAL_OPEN_LOOP_LAMBDA,
-  USUAL_CORRECTION_LIMIT,
-  chosenSpots,
-  jointsUpstream,
-  leakHoleM,
-  runOf,
-} from '@lochmoor/core'
+import { chosenSpots, jointsUpstream, leakHoleM, runOf } from '@lochmoor/core'
 import { Columns } from '../../bench/Columns.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { ExhaustCautions } from '../ExhaustCautions.tsx'
@@ -13,7 +6,7 @@ import { ForeignAir } from '../inputs/ForeignAir.tsx'
 import { FuelOfSensor } from '../inputs/FuelOfSensor.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
 import { SensorPicker } from '../inputs/SensorPicker.tsx'
-import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 import { DeadCylinderPanel } from './DeadCylinderPanel.tsx'
 import { LeakPanel } from './LeakPanel.tsx'
@@ -34,21 +27,8 @@ export const ReadingSheet = (props: SheetProps) => {
           <ExhaustCautions where={['running', 'emissions']} />
           <SensorPicker {...props} />
           <Group title="The loop">
-            <PathField
-              job={job}
-              path="exhaust.correctionLimit"
-              label="Most it may correct"
-              assumed={USUAL_CORRECTION_LIMIT}
-              decided
-              how="As set in the controller: how much fuel closed loop may add or take away."
-            />
-            <PathField
-              job={job}
-              path="exhaust.openLoopLambda"
-              label="Mixture by the table alone"
-              assumed={USUAL_OPEN_LOOP_LAMBDA}
-              how="With the loop switched off, warm, at idle."
-            />
+            <PathField job={job} path="exhaust.correctionLimit" label="Most it may correct" decided />
+            <PathField job={job} path="exhaust.openLoopLambda" label="Mixture by the table alone" />
           </Group>
           <ForeignAir job={job} />
           <FuelOfSensor job={job} />
@@ -75,7 +55,7 @@ export const ReadingSheet = (props: SheetProps) => {
           </p>
         )
       }
-      judgement={<SheetJudgement sheet="reading" {...props} />}
+      judgement={<SheetJudgement sheet="reading" />}
     />
   )
 }

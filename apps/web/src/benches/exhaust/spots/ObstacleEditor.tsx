@@ -80,36 +80,21 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
               onChange={(v: RunId) => doRun(setAt(`${path}.run`, v, `${obstacle.name}: stretch`))}
             />
           )}
-          <PathField
-            {...field}
-            path={`${path}.alongM`}
-            label="Its middle, after the merge"
-            how="Tape along the top line from the downstream edge of the merge."
-          />
+          <PathField {...field} path={`${path}.alongM`} label="Its middle, after the merge" />
           <PathField
             {...field}
             path={`${path}.lengthM`}
             label="Along the pipe it reaches"
             assumed={USUAL_OBSTACLE_LENGTH_M}
           />
-          <PathField
-            {...field}
-            path={`${path}.clockDeg`}
-            label="Its middle, by the clock"
-            how="Looking against the flow, from the tail towards the engine: 0 the top line, 90 right, 270 left."
-          />
+          <PathField {...field} path={`${path}.clockDeg`} label="Its middle, by the clock" />
           <PathField
             {...field}
             path={`${path}.widthDeg`}
             label="Around the pipe it reaches"
             assumed={USUAL_OBSTACLE_WIDTH_DEG}
           />
-          <PathField
-            {...field}
-            path={`${path}.gapM`}
-            label="From the pipe’s surface"
-            how="Feeler, rod or lump of clay between pipe and obstacle."
-          />
+          <PathField {...field} path={`${path}.gapM`} label="From the pipe’s surface" />
           <ChoiceField
             label="It moves"
             value={obstacle.moves ? 'yes' : 'no'}

@@ -24,7 +24,7 @@ import { useSpotWork } from '../background/useSpotWork.ts'
 import { ExhaustCautions } from '../ExhaustCautions.tsx'
 import { RunPicker } from '../inputs/RunPicker.tsx'
 import { SensorPicker } from '../inputs/SensorPicker.tsx'
-import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 import { BestSpots, SchoolsCompared } from './BestSpots.tsx'
 import { ObstacleEditor } from './ObstacleEditor.tsx'
@@ -46,7 +46,7 @@ export const SpotsSheet = (props: SheetProps) => {
             Enter the exhaust on the sheet “Pipe” first: its pieces are unrolled here, point by point.
           </p>
         }
-        judgement={<SheetJudgement sheet="spots" {...props} />}
+        judgement={<SheetJudgement sheet="spots" />}
       />
     )
   return <Unrolled key={props.sensorIndex} {...props} />
@@ -99,7 +99,6 @@ const Unrolled = (props: SheetProps) => {
               label="After the merge"
               path="exhaust.spots.a.alongM"
               value={spot?.alongM ?? null}
-              how="Hole centre, along the top line from the downstream edge of the merge; behind a turbine from its outlet."
               onChange={(alongM) =>
                 alongM !== null && put({ run: run.id, clockDeg: spot?.clockDeg ?? cursor.clockDeg, alongM })
               }
@@ -108,7 +107,6 @@ const Unrolled = (props: SheetProps) => {
               label="By the clock"
               path="exhaust.spots.a.clockDeg"
               value={spot?.clockDeg ?? null}
-              how="Looking against the flow, from the tail towards the engine: 0 the top line, 90 right, 270 left."
               onChange={(clockDeg) =>
                 clockDeg !== null && put({ run: run.id, alongM: spot?.alongM ?? cursor.alongM, clockDeg })
               }
@@ -201,7 +199,7 @@ const Unrolled = (props: SheetProps) => {
           )}
         </>
       }
-      judgement={<SheetJudgement sheet="spots" {...props} />}
+      judgement={<SheetJudgement sheet="spots" />}
     />
   )
 }

@@ -8,7 +8,7 @@ import {
   type Catalogue,
   type Combination,
   type CombinationAnswer,
-  type FuelChange,
+  type FuelSection,
   type JobDocument,
 } from '@lochmoor/core'
 import { useEffect, useMemo, useState } from 'react'
@@ -17,9 +17,8 @@ import { SelectEntry } from '../../../fields/SelectEntry.tsx'
 import { run, setFuel } from '../../../store/commands.ts'
 import { Columns } from '../../bench/Columns.tsx'
 import { PumpInputs } from '../inputs/PumpInputs.tsx'
-import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
-import { useAssumed } from '../useAssumed.ts'
 import { useFuelWork } from '../background/useFuelWork.ts'
 import { WorkProgress } from '../../bench/background/WorkProgress.tsx'
 import { CombinationTable } from './CombinationTable.tsx'
@@ -42,7 +41,7 @@ const inOrder: Readonly<Record<Wish, (a: Combination, b: Combination) => number>
 }
 
 /** The change of the design that puts a combination in. */
-const changeFor = (c: Combination, { fuel }: JobDocument, catalogue: Catalogue): FuelChange => {
+const changeFor = (c: Combination, { fuel }: JobDocument, catalogue: Catalogue): Partial<FuelSection> => {
   const feed = partById(catalogue.hoses, c.feedId)
   const back = c.returnId === null ? null : partById(catalogue.hoses, c.returnId)
   return {
@@ -57,7 +56,6 @@ const changeFor = (c: Combination, { fuel }: JobDocument, catalogue: Catalogue):
 /** Every combination of the catalogue's parts for this car, ranked. */
 export const ChooseSheet = (props: SheetProps) => {
   const { job, catalogue } = props
-  const assumed = useAssumed(job)
   const { state, start, cancel } = useFuelWork<'combinations'>()
   const refused = useMemo(
     () => checkCombinations(combinationCaseOf(job, choiceOf(job, catalogue)))[0] ?? null,
@@ -76,7 +74,7 @@ export const ChooseSheet = (props: SheetProps) => {
       names={['Chosen', 'Ranking', 'Judgement']}
       measured={
         <>
-          <PumpInputs job={job} catalogue={catalogue} assumed={assumed} />
+          <PumpInputs job={job} catalogue={catalogue} />
           <p className="leading-snug text-soft">
             A pump of your own, from its table or a spreadsheet:{' '}
             <Link to="/catalogue/pumps" className="text-accent underline">
@@ -108,7 +106,7 @@ export const ChooseSheet = (props: SheetProps) => {
           )}
         </section>
       }
-      judgement={<SheetJudgement sheet="choose" {...props} />}
+      judgement={<SheetJudgement sheet="choose" />}
     />
   )
 }

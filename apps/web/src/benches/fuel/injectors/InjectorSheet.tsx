@@ -1,5 +1,5 @@
 import {
-  engineOnFuel,
+  engineOfJob,
   fig,
   fuelLoopOf,
   injectorSetsOf,
@@ -16,17 +16,15 @@ import { useMayWrite } from '../../../store/sessionStore.ts'
 import { Columns } from '../../bench/Columns.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
 import { InjectionInputs } from '../inputs/InjectionInputs.tsx'
-import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import { selectSolved } from '../selectors.ts'
 import type { SheetProps } from '../sheetProps.ts'
-import { useAssumed } from '../useAssumed.ts'
 import { DeadTimeChart } from './DeadTimeChart.tsx'
 import { PressureLeverPanel } from './PressureLeverPanel.tsx'
 
 /** Which injectors: every set of the catalogue at idle and full load, dead time, and pressure as the coarse lever. */
 export const InjectorSheet = (props: SheetProps) => {
   const { job, catalogue, assessment } = props
-  const assumed = useAssumed(job)
   const sets = useMemo(
     () => injectorSetsOf({ job, solved: assessment.solved }, catalogue),
     [job, assessment, catalogue],
@@ -34,7 +32,7 @@ export const InjectorSheet = (props: SheetProps) => {
   return (
     <Columns
       names={['Chosen', 'Sets', 'Judgement']}
-      measured={<InjectionInputs job={job} catalogue={catalogue} assumed={assumed} />}
+      measured={<InjectionInputs job={job} catalogue={catalogue} />}
       picture={
         <>
           <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Sets of the catalogue</h2>
@@ -50,7 +48,7 @@ export const InjectorSheet = (props: SheetProps) => {
         </>
       }
       judgement={
-        <SheetJudgement sheet="injectors" {...props}>
+        <SheetJudgement sheet="injectors">
           <Differences {...props} />
         </SheetJudgement>
       }
@@ -152,7 +150,7 @@ const SHOWN = ['idle', 'cruise', 'full'] as const
 /** Pressure over the injector at a moment, with the reference hose on or off; null where the circuit cannot be solved. */
 const differenceOf = (job: SheetProps['job'], referenced: boolean, id: string): Figure | null => {
   const variant = { ...job, fuel: { ...job.fuel, referenced } }
-  const point = engineOnFuel(variant).points.find((p) => p.id === id)
+  const point = engineOfJob(variant).points.find((p) => p.id === id)
   const solved = point ? selectSolved(variant, point) : null
   return solved && solved.answer.railPa !== null ? fig(solved.answer.railPa - solved.point.tipPa, 'pressure') : null
 }

@@ -4,7 +4,7 @@ import { FigureText } from '../../../fields/FigureText.tsx'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { measuredAt, run, setVehicle } from '../../../store/commands.ts'
-import { selectEngine } from '../../../store/assessments.ts'
+import { engineNow } from '../../../store/assessments.ts'
 import type { InputsProps } from './inputsProps.ts'
 import { Group } from '../../bench/Group.tsx'
 import { TitleField } from './TitleField.tsx'
@@ -17,15 +17,13 @@ type FigureName = {
 const WISHED: ReadonlySet<FigureName> = new Set(['powerW', 'powerSpeedRpm', 'boostPa'])
 
 /** The engine and what it shall make. */
-export const EngineInputs = ({ job, assumed }: InputsProps) => {
+export const EngineInputs = ({ job }: InputsProps) => {
   const { vehicle } = job
-  const figure = (name: FigureName, label: string, how?: string) => (
+  const figure = (name: FigureName, label: string) => (
     <QuantityField
       label={label}
       path={`vehicle.${name}`}
       value={vehicle[name]}
-      assumed={assumed(`vehicle.${name}`)}
-      how={how}
       onChange={(si) => run(setVehicle({ [name]: si }, label.toLowerCase()))}
       onMeasured={WISHED.has(name) ? undefined : measuredAt(`vehicle.${name}`, label)}
     />
@@ -45,11 +43,7 @@ export const EngineInputs = ({ job, assumed }: InputsProps) => {
         onChange={(v) => run(setVehicle({ layout: v as VehicleSection['layout'] }, 'layout', false))}
       />
       {figure('cylinders', 'Cylinders')}
-      {figure(
-        'displacementM3',
-        'Displacement',
-        'From the papers, or bore and stroke: bore² x 0.785 x stroke x cylinders. Ask whether it was bored out.',
-      )}
+      {figure('displacementM3', 'Displacement')}
       <ChoiceField
         label="Breathing"
         value={vehicle.aspiration}
@@ -60,11 +54,7 @@ export const EngineInputs = ({ job, assumed }: InputsProps) => {
         ]}
         onChange={(aspiration) => run(setVehicle({ aspiration }, 'breathing', false))}
       />
-      {figure(
-        'powerW',
-        'Power wanted',
-        'What the engine shall make after the conversion, not what the brochure said. Add what is planned for later: a pump is bought once.',
-      )}
+      {figure('powerW', 'Power wanted')}
       <ChoiceField
         label="Which power"
         value={vehicle.powerBasis}
@@ -77,24 +67,11 @@ export const EngineInputs = ({ job, assumed }: InputsProps) => {
         onChange={(powerBasis) => run(setVehicle({ powerBasis }, 'kind of power', false))}
       />
       {figure('powerSpeedRpm', 'At engine speed')}
-      {vehicle.aspiration !== 'natural' &&
-        figure(
-          'boostPa',
-          'Boost at that power',
-          'On the manifold side of the throttle, above the air outside. The gauge of the blower shows it before the throttle: a little more.',
-        )}
+      {vehicle.aspiration !== 'natural' && figure('boostPa', 'Boost at that power')}
       {figure('idleSpeedRpm', 'Idle speed')}
-      {figure(
-        'idleManifoldPa',
-        'Manifold at idle, absolute',
-        'A vacuum gauge on a full-manifold port reads below the air outside: absolute is 101 kPa less that reading. 50 cm of mercury of vacuum are about 35 kPa absolute.',
-      )}
+      {figure('idleManifoldPa', 'Manifold at idle, absolute')}
       {figure('cruiseSpeedRpm', 'Cruise speed')}
-      {figure(
-        'cruiseManifoldPa',
-        'Manifold at cruise, absolute',
-        'The same gauge, read by a passenger at a steady road speed on the flat.',
-      )}
+      {figure('cruiseManifoldPa', 'Manifold at cruise, absolute')}
       <BothRoutes job={job} />
     </Group>
   )
@@ -102,7 +79,7 @@ export const EngineInputs = ({ job, assumed }: InputsProps) => {
 
 /** The two independent routes to the demand, always side by side. */
 const BothRoutes = ({ job }: Pick<InputsProps, 'job'>) => {
-  const { demand, fuel } = selectEngine(job)
+  const { demand, fuel } = engineNow(job)
   const flow = (kgS: number): Figure => fig(kgS / fuel.densityKgM3, 'volumeFlow')
   return (
     <dl className="grid grid-cols-[1fr_auto] gap-x-3 pt-1.5">

@@ -1,5 +1,4 @@
-import { assumptionsOf, fuelLoopOf } from '@lochmoor/core'
-import { useMemo } from 'react'
+import { fuelLoopOf } from '@lochmoor/core'
 import { walkOnEnter } from '../../../fields/walkOnEnter.ts'
 import { EngineInputs } from './EngineInputs.tsx'
 import { InjectionInputs } from './InjectionInputs.tsx'
@@ -8,9 +7,8 @@ import type { InputsProps } from './inputsProps.ts'
 import { PumpInputs } from './PumpInputs.tsx'
 
 /** Everything measured or decided for the fuel station, in the order a person works. */
-export const FuelInputs = ({ job, catalogue }: Omit<InputsProps, 'assumed'>) => {
-  const assumptions = useMemo(() => new Map(assumptionsOf(job).map((a) => [a.field, a.si])), [job])
-  const props: InputsProps = { job, catalogue, assumed: (field) => assumptions.get(field) }
+export const FuelInputs = (props: InputsProps) => {
+  const { job } = props
   return (
     <div onKeyDown={walkOnEnter}>
       <EngineInputs {...props} />

@@ -26,16 +26,14 @@ const wordOf = (options: readonly (readonly [string, string])[], value: string) 
   options.find(([v]) => v === value)?.[1].toLowerCase() ?? value
 
 /** Fuel, place of injection, kind of system, regulator, injectors. */
-export const InjectionInputs = ({ job, catalogue, assumed }: InputsProps) => {
+export const InjectionInputs = ({ job, catalogue }: InputsProps) => {
   const { fuel } = job
   const describe = useDescribe()
-  const figure = (name: FigureName, label: string, how?: string) => (
+  const figure = (name: FigureName, label: string) => (
     <QuantityField
       label={label}
       path={`fuel.${name}`}
       value={fuel[name]}
-      assumed={assumed(`fuel.${name}`)}
-      how={how}
       onChange={(si) => run(setFuel({ [name]: si }, label.toLowerCase()))}
       onMeasured={MEASURED.has(name) ? measuredAt(`fuel.${name}`, label) : undefined}
     />
@@ -71,7 +69,7 @@ export const InjectionInputs = ({ job, catalogue, assumed }: InputsProps) => {
         none="no regulator chosen"
         onChange={(regulator) => run(setFuel({ regulator }, 'regulator', false))}
       />
-      {figure('setPressurePa', 'Set pressure', 'With the reference hose off, engine idling, a gauge at the rail.')}
+      {figure('setPressurePa', 'Set pressure')}
       {loop === 'return' && (
         <ChoiceField
           label="Reference hose"
@@ -93,16 +91,8 @@ export const InjectionInputs = ({ job, catalogue, assumed }: InputsProps) => {
         onChange={(injector) => run(setFuel({ injector }, 'injectors', false))}
       />
       {figure('injectorCount', 'How many')}
-      {figure(
-        'openingsPerCycle',
-        'Openings per engine cycle',
-        'Two turns of the crank are one cycle. Sequential 1, batch 2; throttle bodies often 4 or more. The controller sets it.',
-      )}
-      {figure(
-        'ethanolShare',
-        'Ethanol in the fuel',
-        'Shake 100 mL of fuel with 10 mL of water in a graduated cylinder: what the water gains is the ethanol. What a pump calls E85 holds 51 to 83 %.',
-      )}
+      {figure('openingsPerCycle', 'Openings per engine cycle')}
+      {figure('ethanolShare', 'Ethanol in the fuel')}
       {figure('fuelTemperatureK', 'Fuel temperature')}
     </Group>
   )

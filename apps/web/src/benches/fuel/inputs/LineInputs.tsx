@@ -25,7 +25,6 @@ const RISES: Readonly<Record<LineName, string>> = {
 export const LineInputs = ({
   job,
   catalogue,
-  assumed,
   which,
   onLines = false,
 }: InputsProps & { which: LineName; onLines?: boolean }) => {
@@ -81,7 +80,6 @@ export const LineInputs = ({
             value={line.measuredBoreM}
             assumed={line.hose?.boreM}
             assumedWord="as listed for the hose"
-            how="The shank of a drill that just slides in. On an old line measure at a cut end, past the flare. A measured bore counts before the catalogue's."
             onChange={(si) => run(setLine(which, { measuredBoreM: si }, `${which} bore`))}
             onMeasured={measuredAt(`fuel.${which}.measuredBoreM`, `Bore of the ${which}`)}
           />
@@ -89,8 +87,6 @@ export const LineInputs = ({
             label="Length"
             path={`fuel.${which}.lengthM`}
             value={line.lengthM}
-            assumed={assumed(`fuel.${which}.lengthM`)}
-            how="A string along the real path, from fitting to fitting, with slack enough to lower the tank."
             onChange={(si) => run(setLine(which, { lengthM: si }, `${which} length`))}
             onMeasured={measuredAt(`fuel.${which}.lengthM`, `Length of the ${which}`)}
           />
@@ -104,8 +100,6 @@ export const LineInputs = ({
           label={RISES[which]}
           path={`fuel.${which}.riseM`}
           value={line.riseM}
-          assumed={assumed(`fuel.${which}.riseM`)}
-          how="Height of the end above the start; a minus where it lies lower. With the car level: rail above the floor less fuel level above the floor."
           onChange={(si) => run(setLine(which, { riseM: si }, `${which} rise`))}
           onMeasured={measuredAt(`fuel.${which}.riseM`, `Rise of the ${which}`)}
         />

@@ -9,15 +9,14 @@ type OldLine = FuelSection['oldLine']
 type FigureName = 'outsideM' | 'wallM' | 'provedPa'
 
 /** The car's own hard line, where it shall stay. */
-export const OldLineInputs = ({ job }: Pick<InputsProps, 'job' | 'assumed'>) => {
+export const OldLineInputs = ({ job }: Pick<InputsProps, 'job'>) => {
   const { oldLine } = job.fuel
   const set = (change: Partial<OldLine>, label: string) => run(setFuel({ oldLine: { ...oldLine, ...change } }, label))
-  const figure = (name: FigureName, label: string, how: string) => (
+  const figure = (name: FigureName, label: string) => (
     <QuantityField
       label={label}
       path={`fuel.oldLine.${name}`}
       value={oldLine[name]}
-      how={how}
       onChange={(si) => set({ [name]: si }, label.toLowerCase())}
       onMeasured={measuredAt(`fuel.oldLine.${name}`, label)}
     />
@@ -37,8 +36,8 @@ export const OldLineInputs = ({ job }: Pick<InputsProps, 'job' | 'assumed'>) => 
       />
       {oldLine.keeps && (
         <>
-          {figure('outsideM', 'Outside', 'With a caliper, rust and paint off, at three places; the least.')}
-          {figure('wallM', 'Wall', 'At a cut end, deburred, with a caliper or a ball micrometer.')}
+          {figure('outsideM', 'Outside')}
+          {figure('wallM', 'Wall')}
           <KnownChoiceField
             label="Joints"
             value={oldLine.joints}
@@ -50,11 +49,7 @@ export const OldLineInputs = ({ job }: Pick<InputsProps, 'job' | 'assumed'>) => 
             ]}
             onChange={(v) => set({ joints: v as OldLine['joints'] }, 'joints of the old line')}
           />
-          {figure(
-            'provedPa',
-            'Held in a water test',
-            'Filled with water, no air in it, pressed with a hand pump for five minutes: the pressure that did not fall.',
-          )}
+          {figure('provedPa', 'Held in a water test')}
         </>
       )}
     </Group>

@@ -8,16 +8,14 @@ import type { InputsProps } from './inputsProps.ts'
 import { Group } from '../../bench/Group.tsx'
 
 /** Pump, its voltage, strainer and filter. */
-export const PumpInputs = ({ job, catalogue, assumed }: InputsProps) => {
+export const PumpInputs = ({ job, catalogue }: InputsProps) => {
   const { fuel } = job
   const describe = useDescribe()
-  const voltage = (name: 'lowV' | 'runningV' | 'highV', label: string, how: string) => (
+  const voltage = (name: 'lowV' | 'runningV' | 'highV', label: string) => (
     <QuantityField
       label={label}
       path={`fuel.${name}`}
       value={fuel[name]}
-      assumed={assumed(`fuel.${name}`)}
-      how={how}
       onChange={(si) => run(setFuel({ [name]: si }, label.toLowerCase()))}
       onMeasured={measuredAt(`fuel.${name}`, label)}
     />
@@ -50,17 +48,9 @@ export const PumpInputs = ({ job, catalogue, assumed }: InputsProps) => {
         how="Two alike, each behind its own check valve: twice the flow at the same pressure, twice the current and the heat. The second also keeps a car going when one dies."
         onChange={(n) => run(setFuel({ pumpCount: Number(n) }, 'how many pumps', false))}
       />
-      {voltage(
-        'lowV',
-        'Least voltage at the pump',
-        'Meter on the pump’s own two terminals, engine idling hot, lights, fan and heater on. Not at the battery: the wires take their share.',
-      )}
-      {voltage('runningV', 'Voltage at the pump, running', 'The same place at 2500 rpm without the consumers.')}
-      {voltage(
-        'highV',
-        'Highest charging voltage',
-        'At the battery on a cold morning after a start: the largest figure you see.',
-      )}
+      {voltage('lowV', 'Least voltage at the pump')}
+      {voltage('runningV', 'Voltage at the pump, running')}
+      {voltage('highV', 'Highest charging voltage')}
       <PartField
         label="Fine filter, after the pump"
         value={fuel.filter}

@@ -4,6 +4,4 @@ import type { Catalogue, JobDocument } from '@lochmoor/core'
 export interface InputsProps {
   readonly job: JobDocument
   readonly catalogue: Catalogue
-  /** The assumed figure of a field that is not known. */
-  readonly assumed: (field: string) => number | undefined
 }

@@ -10,7 +10,6 @@ import { LegFields } from './LegFields.tsx'
 interface Props {
   readonly job: JobDocument
   readonly catalogue: Catalogue
-  readonly assumed: (field: string) => number | undefined
   readonly which: LineName
   readonly used: readonly LineName[]
   readonly index: number
@@ -19,7 +18,7 @@ interface Props {
 }
 
 /** Which line, its legs in the order of the flow, and the leg that is worked on. */
-export const LegEditor = ({ job, catalogue, assumed, which, used, index, onWhich, onIndex }: Props) => {
+export const LegEditor = ({ job, catalogue, which, used, index, onWhich, onIndex }: Props) => {
   const { legs, lengthM, bends90, bends45 } = job.fuel[which]
   const put = (next: readonly LineLeg[], label: string, at: number) => {
     run(setLegs(which, next, label))
@@ -49,7 +48,7 @@ export const LegEditor = ({ job, catalogue, assumed, which, used, index, onWhich
           </button>
         ))}
       </div>
-      <LineInputs job={job} catalogue={catalogue} assumed={assumed} which={which} onLines />
+      <LineInputs job={job} catalogue={catalogue} which={which} onLines />
       <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">
         Legs of the {LINE_TITLES[which].toLowerCase()}
       </h2>

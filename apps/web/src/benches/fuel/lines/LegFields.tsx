@@ -58,12 +58,11 @@ export const LegFields = ({ job, catalogue, which, number, leg }: Props) => {
       onChange={(si) => set({ [name]: si ?? 0 }, label.toLowerCase())}
     />
   )
-  const figure = (name: 'lengthM' | 'bendRadiusM' | 'exhaustGapM', label: string, how: string) => (
+  const figure = (name: 'lengthM' | 'bendRadiusM' | 'exhaustGapM', label: string) => (
     <QuantityField
       label={label}
       path={`${path}.${name}`}
       value={leg[name]}
-      how={how}
       onChange={(si) => set({ [name]: si }, label.toLowerCase())}
       onMeasured={measuredAt(`${path}.${name}`, `${leg.name}: ${label.toLowerCase()}`)}
     />
@@ -95,14 +94,10 @@ export const LegFields = ({ job, catalogue, which, number, leg }: Props) => {
         none={job.fuel[which].hose ? `as the line: ${job.fuel[which].hose.name}` : 'none chosen'}
         onChange={(h) => set({ hose: h }, 'hose')}
       />
-      {figure(
-        'lengthM',
-        'Length, seat to seat',
-        'A string along the real path, inside of the bends, from sealing seat to sealing seat. Slack for the tank or the engine is added by itself.',
-      )}
+      {figure('lengthM', 'Length, seat to seat')}
       {count('bends90', 'Bends of 90°')}
       {count('bends45', 'Bends of 45°')}
-      {figure('bendRadiusM', 'Tightest bend, inside', 'A washer or lid that just lies in the bend: half its diameter.')}
+      {figure('bendRadiusM', 'Tightest bend, inside')}
       {end('start', 'End at its start')}
       {end('end', 'End at its end')}
       <ChoiceField
@@ -116,7 +111,7 @@ export const LegFields = ({ job, catalogue, which, number, leg }: Props) => {
         ]}
         onChange={(moves: LegMoves) => set({ moves }, 'what moves')}
       />
-      {figure('exhaustGapM', 'Nearest to the exhaust', 'With the exhaust cold. Empty where it does not come near.')}
+      {figure('exhaustGapM', 'Nearest to the exhaust')}
       <ChoiceField
         label="Heat sleeve over it"
         value={leg.sleeved ? 'yes' : 'no'}

@@ -4,9 +4,8 @@ import { SentenceText } from '../../../fields/FigureText.tsx'
 import { StateMark } from '../../../marks/StateMark.tsx'
 import { Columns } from '../../bench/Columns.tsx'
 import { FuelCautions } from '../FuelCautions.tsx'
-import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
-import { useAssumed } from '../useAssumed.ts'
 import { AssemblySteps } from './AssemblySteps.tsx'
 import { CutList } from './CutList.tsx'
 import { HoseDrawing } from './HoseDrawing.tsx'
@@ -17,7 +16,6 @@ import { RouteStrip } from './RouteStrip.tsx'
 /** The lines leg by leg: what each is made of and where it runs, what is wrong with it, and what to cut. */
 export const LinesSheet = (props: SheetProps) => {
   const { job, catalogue } = props
-  const assumed = useAssumed(job)
   const used = linesInUse(job)
   const [asked, setAsked] = useState<LineName>('feed')
   const which = used.includes(asked) ? asked : 'feed'
@@ -29,7 +27,7 @@ export const LinesSheet = (props: SheetProps) => {
     <Columns
       measured={
         <LegEditor
-          {...{ job, catalogue, assumed, which, used, index }}
+          {...{ job, catalogue, which, used, index }}
           onWhich={(line) => {
             setAsked(line)
             setLeg(0)
@@ -56,7 +54,7 @@ export const LinesSheet = (props: SheetProps) => {
         </>
       }
       judgement={
-        <SheetJudgement sheet="lines" {...props}>
+        <SheetJudgement sheet="lines">
           <Findings job={job} />
         </SheetJudgement>
       }

@@ -18,10 +18,9 @@ import { DataTable } from '../../bench/DataTable.tsx'
 import { FuelCautions } from '../FuelCautions.tsx'
 import { LineInputs } from '../inputs/LineInputs.tsx'
 import { OldLineInputs } from '../inputs/OldLineInputs.tsx'
-import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import { ProfileChart } from '../picture/ProfileChart.tsx'
 import type { SheetProps } from '../sheetProps.ts'
-import { useAssumed } from '../useAssumed.ts'
 import { TrapNote } from './TrapNote.tsx'
 
 const TITLES = { return: 'With return', 'single-line': 'Single line' } as const
@@ -29,7 +28,6 @@ const TITLES = { return: 'With return', 'single-line': 'Single line' } as const
 /** Both kinds of loop of this car side by side, the trap at idle, and the old hard line. */
 export const LoopSheet = (props: SheetProps) => {
   const { job, catalogue } = props
-  const assumed = useAssumed(job)
   const comparison = useMemo(() => compareLoops(job, catalogue), [job, catalogue])
   return (
     <Columns
@@ -37,12 +35,12 @@ export const LoopSheet = (props: SheetProps) => {
       measured={
         <>
           {job.fuel.oldLine.keeps && <FuelCautions where={['old-line']} />}
-          <OldLineInputs job={job} assumed={assumed} />
-          <LineInputs job={job} catalogue={catalogue} assumed={assumed} which="return" />
+          <OldLineInputs job={job} />
+          <LineInputs job={job} catalogue={catalogue} which="return" />
         </>
       }
       picture={<SideBySide comparison={comparison} job={job} />}
-      judgement={<SheetJudgement sheet="loop" {...props} />}
+      judgement={<SheetJudgement sheet="loop" />}
     />
   )
 }

@@ -10,7 +10,7 @@ import { PaperLinks } from '../../bench/PaperLinks.tsx'
 import { PartsTable } from '../../bench/PartsTable.tsx'
 import { FuelCautions } from '../FuelCautions.tsx'
 import { Group } from '../../bench/Group.tsx'
-import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 
 /** What to order, the papers for bench and dealer, and what must be there before fuel flows. */
@@ -43,7 +43,7 @@ export const OrderSheet = (props: SheetProps) => {
         </>
       }
       judgement={
-        <SheetJudgement sheet="order" {...props}>
+        <SheetJudgement sheet="order">
           <Standing {...props} />
           <BuiltSwitch station="fuel" />
         </SheetJudgement>

@@ -1,4 +1,4 @@
-import { pressureProfile } from '@lochmoor/core'
+import { fuelWorking, pressureProfile } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { Columns } from '../../bench/Columns.tsx'
 import { FuelInputs } from '../inputs/FuelInputs.tsx'
@@ -14,7 +14,7 @@ import { Moments } from './Moments.tsx'
 import { Probability } from './Probability.tsx'
 
 /** What was measured, the circuit at a moment and over all of them, the judgement. */
-export const PressureSheet = ({ job, catalogue, assessment, view, setView, showPoint, ask, askAt }: SheetProps) => {
+export const PressureSheet = ({ job, catalogue, assessment, view, setView, showPoint, open }: SheetProps) => {
   const { engine } = assessment
   const point = useMemo(() => pointOfView(engine, view), [engine, view])
   const solved = useMemo(() => selectSolved(job, point), [job, point])
@@ -28,13 +28,19 @@ export const PressureSheet = ({ job, catalogue, assessment, view, setView, showP
           <ProfileChart pieces={pieces} solved={solved} title={job.vehicle.title} point={point} />
           <div className="mt-3 grid grid-cols-1 items-start gap-4 xl:grid-cols-[minmax(0,1fr)_15.5rem]">
             <PumpChart solved={solved} />
-            <FigureTable solved={solved} point={point} onWorking={(id) => askAt(id, point)} />
+            <FigureTable
+              solved={solved}
+              point={point}
+              onWorking={(id) =>
+                open((a, now) => ({ working: fuelWorking(now, a.engine, point, id), moment: point.label }))
+              }
+            />
           </div>
           <Moments assessment={assessment} shownId={point.id} onPoint={showPoint} />
           <Probability job={job} solved={assessment.solved} />
         </>
       }
-      judgement={<Judgement job={job} assessment={assessment} onPoint={showPoint} onWorking={ask} />}
+      judgement={<Judgement job={job} />}
     />
   )
 }

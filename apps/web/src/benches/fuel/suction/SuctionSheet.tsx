@@ -4,20 +4,17 @@ import { FigureText } from '../../../fields/FigureText.tsx'
 import { Columns } from '../../bench/Columns.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
 import { FuelCautions } from '../FuelCautions.tsx'
-import { FigureField } from '../inputs/FigureField.tsx'
+import { PathField } from '../../../fields/PathField.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { LineInputs } from '../inputs/LineInputs.tsx'
-import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
-import { useAssumed } from '../useAssumed.ts'
 import { TankHeatChart } from './TankHeatChart.tsx'
 import { VapourChart } from './VapourChart.tsx'
 
 /** Where the fuel may boil: at the pump's inlet, in the warm tank, in the rail after a stop; and how long the prime takes. */
 export const SuctionSheet = (props: SheetProps) => {
   const { job, catalogue, assessment } = props
-  const assumed = useAssumed(job)
-  const field = { job, assumed }
   const heat = useMemo(() => tankHeatOf({ job, solved: assessment.solved }), [job, assessment])
   return (
     <Columns
@@ -25,71 +22,24 @@ export const SuctionSheet = (props: SheetProps) => {
         <>
           <FuelCautions where={['vapour']} />
           <Group title="Fuel and place">
-            <FigureField
-              {...field}
-              field="fuel.reidPa"
-              label="Reid vapour pressure"
-              how="By season and law: summer petrol 45 to 60 kPa, winter petrol up to 100. The seller or the fuel standard of the country states it. Winter fuel in a warm spring is the worst of the year."
-              decided
-            />
-            <FigureField
-              {...field}
-              field="fuel.hotFuelK"
-              label="Hottest fuel in the tank"
-              how="A probe in the filler after an hour in traffic on a hot day."
-            />
-            <FigureField
-              {...field}
-              field="fuel.altitudeM"
-              label="Highest place it shall run"
-              how="The highest pass the owner drives: air lets the fuel boil sooner there."
-              decided
-            />
-            <FigureField
-              {...field}
-              field="fuel.inletHeadM"
-              label="Fuel above the pump’s inlet, tank low"
-              how="Level of the low fuel less the height of the inlet; a minus where the pump sits higher and has to lift."
-            />
+            <PathField job={job} path="fuel.reidPa" label="Reid vapour pressure" decided />
+            <PathField job={job} path="fuel.hotFuelK" label="Hottest fuel in the tank" />
+            <PathField job={job} path="fuel.altitudeM" label="Highest place it shall run" decided />
+            <PathField job={job} path="fuel.inletHeadM" label="Fuel above the pump’s inlet, tank low" />
           </Group>
-          {job.fuel.pump?.mount === 'in-line' && (
-            <LineInputs job={job} catalogue={catalogue} assumed={assumed} which="suction" />
-          )}
+          {job.fuel.pump?.mount === 'in-line' && <LineInputs job={job} catalogue={catalogue} which="suction" />}
           <Group title="Tank over a drive">
-            <FigureField {...field} field="walkAround.tank.volumeM3" label="Tank, when full" />
-            <FigureField
-              {...field}
-              field="fuel.tank.lowM3"
-              label="Fuel at which it must still run"
-              how="What is in it when the owner fills up at the latest."
-              decided
-            />
-            <FigureField {...field} field="fuel.tank.hotDayK" label="Air on a hot day" decided />
-            <FigureField
-              {...field}
-              field="fuel.tank.lossWK"
-              label="Heat the tank passes on"
-              how="Rule of thumb: 15 watts a kelvin for a square metre of steel in moving air; half of that where it is boxed in."
-              decided
-            />
+            <PathField job={job} path="walkAround.tank.volumeM3" label="Tank, when full" />
+            <PathField job={job} path="fuel.tank.lowM3" label="Fuel at which it must still run" decided />
+            <PathField job={job} path="fuel.tank.hotDayK" label="Air on a hot day" decided />
+            <PathField job={job} path="fuel.tank.lossWK" label="Heat the tank passes on" decided />
             {assessment.solved[0]?.circuit.regulator.type === 'return' && (
-              <FigureField
-                {...field}
-                field="fuel.tank.returnWarmerK"
-                label="Fuel comes back warmer by"
-                how="Two probes, one on the feed at the tank and one on the return there, after half an hour."
-              />
+              <PathField job={job} path="fuel.tank.returnWarmerK" label="Fuel comes back warmer by" />
             )}
           </Group>
           <Group title="Prime">
-            <FigureField
-              {...field}
-              field="fuel.primeS"
-              label="Pump run at key-on"
-              how="Set in the controller; two to three seconds are usual."
-              decided
-            />
-            <FigureField {...field} field="fuel.railM3" label="Volume of the rail" />
+            <PathField job={job} path="fuel.primeS" label="Pump run at key-on" decided />
+            <PathField job={job} path="fuel.railM3" label="Volume of the rail" />
           </Group>
         </>
       }
@@ -101,7 +51,7 @@ export const SuctionSheet = (props: SheetProps) => {
           <Figures {...props} />
         </>
       }
-      judgement={<SheetJudgement sheet="suction" {...props} />}
+      judgement={<SheetJudgement sheet="suction" />}
     />
   )
 }

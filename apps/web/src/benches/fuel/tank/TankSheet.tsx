@@ -14,9 +14,8 @@ import { useMemo } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { Columns } from '../../bench/Columns.tsx'
 import { FuelCautions } from '../FuelCautions.tsx'
-import { SheetJudgement } from '../judgement/SheetJudgement.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
-import { useAssumed } from '../useAssumed.ts'
 import { StarvationPlan } from './StarvationPlan.tsx'
 import { TankInputs } from './TankInputs.tsx'
 import { TankSection } from './TankSection.tsx'
@@ -26,7 +25,6 @@ const BEND_S = 6
 /** Does the pump's module fit, does the pick-up stay wet, does the tank breathe, does the gauge tell the truth. */
 export const TankSheet = (props: SheetProps) => {
   const { job, assessment } = props
-  const assumed = useAssumed(job)
   const fit = useMemo(() => moduleFitOf(job), [job])
   const fitCase = useMemo(() => moduleFitCaseOf(job), [job])
   const starved = useMemo(() => starvationOf(job), [job])
@@ -35,7 +33,7 @@ export const TankSheet = (props: SheetProps) => {
       measured={
         <>
           <FuelCautions where={['tank', 'fuel-opened']} />
-          <TankInputs {...props} assumed={assumed} />
+          <TankInputs {...props} />
         </>
       }
       picture={

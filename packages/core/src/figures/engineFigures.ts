@@ -1,0 +1,89 @@
+import type { JobDocument } from '../job/index.ts'
+import type { Station } from '../sections/index.ts'
+import { assumed, chosenAt, computed, entered, measuredAt, type FigureRule, type Source } from './figureRule.ts'
+
+const THUMB = 'rule of thumb'
+const SEA_LEVEL_PA = 101_325
+/** Everything that computes with the engine. */
+const ENGINE: readonly Station[] = ['walkAround', 'system', 'fuel', 'exhaust']
+
+const boosted = (job: JobDocument) => job.vehicle.aspiration !== 'natural'
+const own = (path: string): Source<number> => entered(path)
+const simple = (path: string, value: number, why = THUMB): FigureRule<number> => ({
+  usedBy: ENGINE,
+  sources: [own(path), assumed(why, value)],
+})
+
+/** From bore, stroke and cylinders, m³: V = pi/4 b² s n; null while one of them is not known. */
+export const sweptM3 = (boreM: number | null, strokeM: number | null, cylinders: number | null): number | null =>
+  boreM === null || strokeM === null || cylinders === null ? null : (Math.PI / 4) * boreM ** 2 * strokeM * cylinders
+
+/**
+ * What the engine is, in the order a person would measure it. The last resorts are house assumptions for a mild road
+ * engine at sea level, shown as such wherever they are used.
+ */
+export const ENGINE_FIGURES = {
+  'vehicle.cylinders': {
+    usedBy: ENGINE,
+    sources: [
+      own('vehicle.cylinders'),
+      measuredAt<number>('exhaust', 'as its banks are numbered', ({ exhaust: { banks } }) =>
+        banks.length > 0 && banks.every((b) => b.cylinders.length > 0)
+          ? new Set(banks.flatMap((b) => b.cylinders)).size
+          : null,
+      ),
+      assumed('most common', 6),
+    ],
+  },
+  'vehicle.displacementM3': {
+    usedBy: ENGINE,
+    sources: [
+      own('vehicle.displacementM3'),
+      {
+        ...computed<number>('bore, stroke and cylinders', ['vehicle.cylinders'], ({ walkAround: { engine } }, given) =>
+          sweptM3(engine.boreM, engine.strokeM, given.known('vehicle.cylinders')),
+        ),
+        from: 'walkAround',
+      },
+      assumed('0.5 L a cylinder', (_, given) => 0.5e-3 * given.number('vehicle.cylinders'), ['vehicle.cylinders']),
+    ],
+  },
+  'vehicle.powerW': {
+    usedBy: ENGINE,
+    sources: [
+      own('vehicle.powerW'),
+      chosenAt<number>('system', 'the power wanted later', (j) => j.system.powerLaterW),
+      assumed(
+        '40 kW a litre, 60 when blown',
+        (j, given) => (boosted(j) ? 60e6 : 40e6) * given.number('vehicle.displacementM3'),
+        ['vehicle.displacementM3'],
+      ),
+    ],
+  },
+  'vehicle.powerSpeedRpm': simple('vehicle.powerSpeedRpm', 5000),
+  'vehicle.boostPa': {
+    usedBy: ENGINE,
+    sources: [
+      computed<number>('unblown: none', [], (j) => (boosted(j) ? null : 0)),
+      own('vehicle.boostPa'),
+      assumed('half a bar', 50e3),
+    ],
+  },
+  'vehicle.idleSpeedRpm': simple('vehicle.idleSpeedRpm', 800),
+  'vehicle.idleManifoldPa': {
+    usedBy: ENGINE,
+    sources: [
+      own('vehicle.idleManifoldPa'),
+      {
+        ...computed<number>('the vacuum at idle', ['walkAround.tests.idleVacuumPa'], (_, given) => {
+          const vacuumPa = given.known('walkAround.tests.idleVacuumPa')
+          return vacuumPa === null ? null : SEA_LEVEL_PA - vacuumPa
+        }),
+        from: 'walkAround',
+      },
+      assumed('mild cam, sea level', 40e3),
+    ],
+  },
+  'vehicle.cruiseSpeedRpm': simple('vehicle.cruiseSpeedRpm', 2500),
+  'vehicle.cruiseManifoldPa': simple('vehicle.cruiseManifoldPa', 55e3),
+} satisfies Record<string, FigureRule<number>>

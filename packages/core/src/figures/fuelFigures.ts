@@ -1,0 +1,98 @@
+import type { JobDocument } from '../job/index.ts'
+import type { LineDesign, Station } from '../sections/index.ts'
+import { assumed, computed, entered, type FigureRule, type Source } from './figureRule.ts'
+
+const FUEL: readonly Station[] = ['fuel']
+const own = (path: string): Source<number> => entered(path)
+const simple = (path: string, value: number, why: string): FigureRule<number> => ({
+  usedBy: FUEL,
+  sources: [own(path), assumed(why, value)],
+})
+
+/** Length of a line: of its legs where there are some, null while one of them is not measured. */
+const legsM = (line: LineDesign): number | null =>
+  line.legs.length === 0
+    ? null
+    : line.legs.reduce<number | null>(
+        (sum, leg) => (sum === null || leg.lengthM === null ? null : sum + leg.lengthM),
+        0,
+      )
+/** A line that has legs is as long as they are: what stands at its own length counts no more. */
+const lengthOf = (line: 'feed' | 'return'): Source<number>[] => [
+  computed<number>('sum of its legs', [], (j) => legsM(j.fuel[line])),
+  {
+    ...own(`fuel.${line}.lengthM`),
+    read: (j: JobDocument) => (j.fuel[line].legs.length > 0 ? null : j.fuel[line].lengthM),
+  },
+]
+/** A single line has nothing that comes back. */
+const noReturn = computed<number>('single line: none', ['fuel.systemType'], (_, given) =>
+  given.word('fuel.systemType') === 'return' ? null : 0,
+)
+
+/** What the fuel station computes its circuit with, in the order a person would measure it. */
+export const FUEL_FIGURES = {
+  'fuel.ethanolShare': {
+    usedBy: ['walkAround', 'fuel', 'exhaust'],
+    sources: [own('fuel.ethanolShare'), assumed('pump petrol; have it tested', 0.1)],
+  },
+  'fuel.fuelTemperatureK': {
+    usedBy: ['walkAround', 'fuel'],
+    sources: [own('fuel.fuelTemperatureK'), assumed('a warm tank', 303.15)],
+  },
+  'fuel.setPressurePa': {
+    usedBy: FUEL,
+    sources: [
+      own('fuel.setPressurePa'),
+      assumed(
+        'usual for the chosen system and place of injection',
+        (j, given) =>
+          given.word('fuel.injectionPlace') === 'port'
+            ? 300e3
+            : j.system.chosen?.injection === 'throttle-body-high'
+              ? 400e3
+              : 100e3,
+        ['fuel.injectionPlace'],
+      ),
+    ],
+  },
+  'fuel.feed.lengthM': { usedBy: FUEL, sources: [...lengthOf('feed'), assumed('tank at the back', 4)] },
+  'fuel.feed.riseM': simple('fuel.feed.riseM', 0.4, 'tank under the floor'),
+  'fuel.return.lengthM': {
+    usedBy: FUEL,
+    sources: [
+      noReturn,
+      ...lengthOf('return'),
+      assumed('as the feed', (_, given) => given.number('fuel.feed.lengthM'), ['fuel.feed.lengthM']),
+    ],
+  },
+  'fuel.return.riseM': {
+    usedBy: FUEL,
+    sources: [
+      noReturn,
+      own('fuel.return.riseM'),
+      assumed('the feed the other way', (_, given) => -given.number('fuel.feed.riseM'), ['fuel.feed.riseM']),
+    ],
+  },
+  'fuel.injectorCount': {
+    usedBy: FUEL,
+    sources: [
+      own('fuel.injectorCount'),
+      assumed(
+        'one a cylinder, or four on a throttle body',
+        (_, given) => (given.word('fuel.injectionPlace') === 'port' ? given.number('vehicle.cylinders') : 4),
+        ['fuel.injectionPlace', 'vehicle.cylinders'],
+      ),
+    ],
+  },
+  'fuel.openingsPerCycle': {
+    usedBy: FUEL,
+    sources: [
+      own('fuel.openingsPerCycle'),
+      assumed('sequential one, batch two per cycle', (j) => (j.system.chosen?.firing === 'sequential' ? 1 : 2)),
+    ],
+  },
+  'fuel.lowV': simple('fuel.lowV', 12, 'lights and fan on, 1.5 V lost on the way'),
+  'fuel.runningV': simple('fuel.runningV', 13.5, 'charging, 0.5 V lost on the way'),
+  'fuel.highV': simple('fuel.highV', 14.6, 'cold regulator, no loss'),
+} satisfies Record<string, FigureRule<number>>

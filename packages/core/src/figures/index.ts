@@ -1,0 +1,19 @@
+export type { FigureRule, OriginKind, Source } from './figureRule.ts'
+export { figureTable, sortedFigures, type Found } from './figureTable.ts'
+export {
+  assumptionsOf,
+  FIGURE_ORDER,
+  figureOf,
+  FIGURES,
+  foundAt,
+  fuelLoopOf,
+  injectionPlaceOf,
+  isFigure,
+  matters,
+  meetingOf,
+  pumpInTank,
+  sweptVolumeM3,
+  type Assumption,
+  type FigureField,
+  type MeetingField,
+} from './figures.ts'

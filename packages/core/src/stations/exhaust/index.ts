@@ -1,0 +1,23 @@
+export { exhaustFromWalkAround, usualBanks } from './fromWalkAround.ts'
+export { assessExhaust, judgeExhaust, type ExhaustAssessment } from './assessExhaust.ts'
+export { EXHAUST_CAUTIONS, exhaustCautionsAt, type ExhaustCaution } from './cautions.ts'
+export { exhaustWorking, EXHAUST_WORKINGS, type ExhaustWorkingId } from './exhaustWorkings.ts'
+export {
+  chosenSpots,
+  contextOf,
+  exhaustCase,
+  momentOf,
+  SENSOR_NAMES,
+  TARGET_LAMBDA,
+  type ExhaustCase,
+  type ExhaustVerdict,
+} from './exhaustCase.ts'
+export { heatAtSpot, hexagonAtSpot, reversionAt, warmUpAtSpot, type HeatAtSpot } from './heatAtSpot.ts'
+export { adviceOf, bungsThatFit, piecesDrilled } from './judgeFitting.ts'
+export { freeSpotsFor, judgedSpotOf, runsForSensor, withSpot } from './judgeSpots.ts'
+export { jointWords, LEAK_TEST_STEPS, leakPlan, type LeakPlanLine } from './leakPlan.ts'
+export { jointsUpstream, leakAt, leakHoleM, leakPlaceShare, USUAL_LEAK_M } from './leaksOfCase.ts'
+export { partsOfExhaust } from './partsOfExhaust.ts'
+export { permissionOf, type SteeringMap } from './permissionOfCase.ts'
+export { TEMPLATE_WANTS, templateOfJob, type TemplateOfJob, type TemplateWant } from './templateOfJob.ts'
+export { sensorAdvice, steeringDoubts, type SensorAdvice } from './sensorAdvice.ts'

@@ -1,0 +1,129 @@
+import type { SensorSpot } from '../../sections/index.ts'
+import { fig, plain, say, type Sentence } from '../../verdict/index.ts'
+import { idleOverlap, permissionOf } from './permissionOfCase.ts'
+import { chosenSpots, momentOf, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
+import { reversionAt } from './heatAtSpot.ts'
+import { JOINT_WORDS, openLeaks, type Joint } from '../../exhaust/pipe/joints.ts'
+import { jointWords } from './leakPlan.ts'
+import { jointsAhead, jointsInReach, jointsUpstream, leakAt, leakHoleM } from './leaksOfCase.ts'
+
+const sealing = (j: Joint): Sentence => say`Seal the ${JOINT_WORDS[j.kind]} at “${j.name}”, and test it again`
+
+/** A leak that the walk-around found while nobody has found its joint yet. */
+const judgeHeardLeak = (c: ExhaustCase): ExhaustVerdict | null =>
+  openLeaks(c.runs).length === 0 && (c.leaksFound === 'open-joint' || c.leaksFound === 'pin-hole')
+    ? {
+        ...plain,
+        id: 'leaks',
+        title: 'The walk-around found a leak',
+        state: c.leaksFound === 'open-joint' ? 'stop' : 'caution',
+        next: say`Find the joint with soap or smoke, and write it down at its piece`,
+        reason: say`It ${c.leaksFound === 'open-joint' ? 'found an open joint or crack' : 'found a pin-hole'}, and no joint of this exhaust is written down as leaking. Where it is decides what it does to the reading.`,
+        source: 'walk-around',
+      }
+    : null
+
+/** Are the joints ahead of the sensor proved tight? */
+export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
+  const [chosen] = chosenSpots(c)
+  if (!chosen) {
+    const [leak] = openLeaks(c.runs)
+    return leak
+      ? {
+          ...plain,
+          id: 'leaks',
+          title: 'A joint leaks',
+          next: sealing(leak),
+          state: 'stop',
+          reason: say`${jointWords(leak)}: seal it and test it again. What it does to the reading is told once the sensor has its spot.`,
+          source: 'leak check',
+        }
+      : judgeHeardLeak(c)
+  }
+  const upstream = jointsAhead(c)
+  const reachedBy = (spot: SensorSpot) =>
+    jointsInReach(c, spot, reversionAt(c, spot, 'idle')?.displacementM ?? 0).filter((j) => j.state === 'leaks')
+  const leaksOf = (spot: SensorSpot) => [
+    ...jointsUpstream(c, spot).filter((j) => j.state === 'leaks'),
+    ...reachedBy(spot),
+  ]
+  // The sensor that suffers most by number of leaks speaks for the station.
+  const worst = chosenSpots(c)
+    .map(({ spot }) => ({ spot, leaks: leaksOf(spot) }))
+    .sort((a, b) => b.leaks.length - a.leaks.length)[0]!
+  const leaking = worst.leaks
+  const open = upstream.filter((j) => j.state === null)
+  const base = {
+    ...plain,
+    id: 'leaks',
+    source: 'orifice under the suction of the pulses: rule of thumb; oxygen balance',
+  }
+  const [first] = leaking
+  if (first) {
+    const idle = leakAt(c, worst.spot.run, leakHoleM(leaking), momentOf(c, 'idle'))
+    return {
+      ...base,
+      title: 'A joint ahead of the sensor leaks',
+      next: sealing(first),
+      state: 'stop',
+      figureName: 'engine gets at idle, closed loop',
+      figure: fig(idle.real.typical, 'lambda'),
+      limitName: 'while the sensor tells',
+      limit: fig(idle.atLimit ? idle.real.typical * (1 + idle.share.typical) : 1, 'lambda'),
+      reason: say`${jointWords(first)}: ${fig(idle.share.low, 'share', 1)} to ${fig(idle.share.high, 'share', 1)} false air at idle. The loop adds fuel against it, plugs and sensor foul and read leaner still. Seal it and test again: until then the first start is held.`,
+      workings: ['exhaust-leak'],
+      pointId: 'idle',
+    }
+  }
+  const heard = judgeHeardLeak(c)
+  if (heard && open.length > 0) return heard
+  if (open.length > 0)
+    return {
+      ...base,
+      title: 'Joints ahead of the sensor not tested',
+      next: say`Test the ${JOINT_WORDS[open[0]!.kind]} at “${open[0]!.name}” with soap or smoke`,
+      state: 'unknown',
+      figureName: 'not tested',
+      figure: fig(open.length, 'count'),
+      limitName: 'ahead of the sensor',
+      limit: fig(upstream.length, 'count'),
+      reason: say`Test each with soap or smoke, cold, before the first start. Next: ${jointWords(open[0]!)}.`,
+    }
+  return {
+    ...base,
+    title: 'Joints ahead of the sensor',
+    state: 'ok',
+    figureName: 'proved tight',
+    figure: fig(upstream.length, 'count'),
+    reason: say`Every joint ahead of the sensor was tested and holds.`,
+  }
+}
+
+/** Over how much of the road may the reading steer? */
+export const judgeSteering = (c: ExhaustCase): ExhaustVerdict | null => {
+  const map = permissionOf(c)
+  if (!map) return null
+  const may = map.cells.filter((x) => x.steering === 'may').length / map.cells.length
+  const never = map.cells.every((x) => x.steering === 'must-not')
+  const idlePa = momentOf(c, 'idle').manifoldPa
+  const nearestPa = map.manifoldsPa.reduce((a, b) => (Math.abs(b - idlePa) < Math.abs(a - idlePa) ? b : a))
+  const idle = map.cells.find((x) => x.speedRpm === map.speedsRpm[0] && x.manifoldPa === nearestPa)!
+  return {
+    ...plain,
+    id: 'steering',
+    title: never
+      ? 'The reading may steer nowhere'
+      : idle.steering === 'must-not'
+        ? 'The reading must not steer at idle'
+        : 'Where the reading may steer',
+    state: never ? 'stop' : idle.steering === 'must-not' ? 'caution' : 'ok',
+    figureName: 'of the map it may steer',
+    figure: fig(may, 'share'),
+    reason: never
+      ? say`${idle.why.replace(/^./, (x) => x.toUpperCase())}.`
+      : idle.steering === 'must-not'
+        ? say`At idle ${idle.why}. Closed loop off there, mixture by table.`
+        : say`From idle on; where the map says careful, with small corrections only.${idleOverlap(c) === null ? ' The idle vacuum is not measured: the cam is taken as mild.' : ''}`,
+    source: 'overlap by idle vacuum, leaks, tail: rules of thumb',
+  }
+}

@@ -1,0 +1,115 @@
+import type { PartLine } from '../../parts/index.ts'
+import { fig, say } from '../../verdict/index.ts'
+import { clampFitOf } from '../../exhaust/fitting/clampFit.ts'
+import { jointsAhead } from './leaksOfCase.ts'
+import { chosenSpots, type ExhaustCase } from './exhaustCase.ts'
+import { piecesDrilled } from './judgeFitting.ts'
+
+const JOINT_PARTS = {
+  gasket: 'Manifold gasket',
+  flange: 'Flange gasket with bolts',
+  slip: 'Band clamp for a slip joint',
+  clamped: 'Clamp',
+  ball: 'Ring for a ball joint',
+} as const
+
+/** What to order and to have in reach for the sensors of a job. */
+export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
+  const { bung, sensor, material } = c.exhaust
+  const spots = chosenSpots(c)
+  const count = spots.length
+  if (count === 0) return []
+  const pipes = piecesDrilled(c)
+  const assumed = pipes.some(({ piece }) => piece.assumed.includes('diameter'))
+  const [pipe] = pipes
+  const joints = jointsAhead(c)
+  return [
+    ...(sensor
+      ? [
+          {
+            id: 'sensor',
+            what: 'oxygen sensor',
+            name: sensor.name,
+            quantity: fig(count, 'count'),
+            specification: say`${sensor.kind}${sensor.heated ? ', heated' : ''}, ${sensor.thread}, cable ${fig(sensor.cableM, 'distance')}, ${fig(sensor.tightenNm, 'torque')}`,
+            why: count === 2 ? 'one in each bank' : 'one behind the merge',
+            assumed: false,
+          },
+        ]
+      : []),
+    ...(bung && pipe
+      ? [
+          {
+            id: 'bung',
+            what: bung.kind === 'clamp-on' ? 'clamp-on boss' : 'weld-in boss',
+            name: bung.name,
+            quantity: fig(count, 'count'),
+            specification: say`${bung.thread}, hole ${fig(bung.holeM, 'bore')}, for ${fig(bung.leastPipeM, 'bore')} to ${fig(bung.mostPipeM, 'bore')}`,
+            why: `pipe measured${clampFitOf(bung, pipe.piece.outsideM) ? ', band and saddle checked' : ''}`,
+            assumed,
+          },
+          {
+            id: 'plug',
+            what: 'plug',
+            name: 'Plug for the boss',
+            quantity: fig(count, 'count'),
+            specification: say`${bung.thread}, with its washer`,
+            why: 'in the boss while welding, and at the leak check',
+            assumed: false,
+          },
+          {
+            id: 'drill',
+            what: 'tool',
+            name: 'Step drill or hole saw, and a pilot',
+            quantity: fig(1, 'count'),
+            specification: say`to ${fig(bung.holeM, 'bore')}, pilot ${fig(0.003, 'bore')}`,
+            why: 'hole of the boss',
+            assumed: false,
+          },
+        ]
+      : []),
+    ...(c.exhaust.joinBy === 'weld' && material === 'stainless'
+      ? [
+          {
+            id: 'filler',
+            what: 'filler',
+            name: 'Stainless filler and backing gas',
+            quantity: fig(1, 'count'),
+            specification: say`for stainless pipe`,
+            why: 'material of the pipe',
+            assumed: false,
+          },
+        ]
+      : []),
+    ...(['gasket', 'flange', 'slip', 'clamped', 'ball'] as const).flatMap((kind): PartLine[] => {
+      const of = joints.filter((j) => j.kind === kind && j.state !== 'tight')
+      const pieces = of.reduce((sum, j) => sum + j.count, 0)
+      return pieces === 0
+        ? []
+        : [
+            {
+              id: `joint-${kind}`,
+              what: 'joint',
+              name: JOINT_PARTS[kind],
+              quantity: fig(pieces, 'count'),
+              specification: say`at ${of.map((j) => j.name.toLowerCase()).join(', ')}`,
+              why: 'joints ahead of the sensor, not yet proved tight',
+              assumed: false,
+            },
+          ]
+    }),
+    ...(c.exhaust.cablePathM !== null
+      ? [
+          {
+            id: 'sleeve',
+            what: 'heat sleeve',
+            name: 'Sleeve for the sensor’s cable',
+            quantity: fig(count * c.exhaust.cablePathM, 'distance'),
+            specification: say`and a clip on the body every ${fig(0.25, 'bore', 0)}`,
+            why: 'path of the cable',
+            assumed: false,
+          },
+        ]
+      : []),
+  ]
+}

@@ -1,0 +1,34 @@
+import { assumptionsOf } from '../../figures/index.ts'
+import type { EngineOnFuel } from '../../engine/index.ts'
+import type { JobDocument } from '../../job/index.ts'
+import { worstFirst, worstState } from '../../verdict/index.ts'
+import type { StationAssessment } from '../station.ts'
+import { judgeAll } from './judgeAll.ts'
+import { fuelCase, type SolvedPoint } from './solvedPoint.ts'
+
+export interface FuelAssessment extends StationAssessment {
+  readonly engine: EngineOnFuel
+  readonly solved: readonly SolvedPoint[]
+}
+
+const ACTIONS = {
+  stop: 'Cure what fails at the fuel station',
+  unknown: 'Choose pump, lines and regulator',
+  caution: null,
+  ok: null,
+} as const
+
+/** The fuel station of a job: a pure function of the document. */
+export const assessFuel = (job: JobDocument): FuelAssessment => {
+  const c = fuelCase(job)
+  const verdicts = worstFirst(judgeAll(c))
+  const state = worstState(verdicts.map((v) => v.state))
+  return {
+    engine: c.engine,
+    solved: c.solved,
+    verdicts,
+    state,
+    assumptions: assumptionsOf(job, 'fuel'),
+    action: ACTIONS[state],
+  }
+}

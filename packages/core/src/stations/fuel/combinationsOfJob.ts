@@ -1,0 +1,83 @@
+import { figureOf, fuelLoopOf } from '../../figures/index.ts'
+import { type JobDocument } from '../../job/index.ts'
+import type { Catalogue, HosePart } from '../../parts/index.ts'
+import type { CombinationCase, LinePath } from '../../fuel/choose/combinations.ts'
+import { inOneHose } from '../../fuel/lines/withHose.ts'
+import { dueFactorOf } from './circuitOfJob.ts'
+import { FITTING_K, lengthOfLine, lineOfDesign } from './lineOfDesign.ts'
+import { engineOfJob } from '../../moments/index.ts'
+
+/** Which parts of the catalogue are tried. */
+export interface CombinationChoice {
+  readonly pumps: Catalogue['pumps']
+  readonly feeds: readonly HosePart[]
+  readonly returns: readonly HosePart[]
+  readonly filters: Catalogue['filters']
+  readonly regulators: Catalogue['regulators']
+}
+
+/**
+ * The way of a line whatever hose it is made of. Another hose wants other ends, so ends count as not chosen yet: what
+ * passes here passes after it was taken.
+ */
+const pathOf = (job: JobDocument, which: 'feed' | 'return'): LinePath => {
+  const d = job.fuel[which]
+  const { bend90, bend45, connector, entry, exit } = FITTING_K
+  const hose = d.hose ?? d.legs.find((leg) => leg.hose !== null)?.hose ?? null
+  const bare = { ...job, fuel: { ...job.fuel, [which]: { ...inOneHose(d), hose } } }
+  const line = d.legs.length > 0 ? lineOfDesign(bare, which) : null
+  const minorK = line
+    ? line.minorK + (line.then ?? []).reduce((sum, p) => sum + p.minorK, 0)
+    : d.bends90 * bend90 + d.bends45 * bend45 + d.connectors * connector + entry + exit
+  return { lengthM: lengthOfLine(job, which), riseM: figureOf(job, `fuel.${which}.riseM`), minorK }
+}
+
+/** Coarser ones are no fine filters to the judgement either. */
+const FINE_ENOUGH_M = 40e-6
+
+/**
+ * What of the catalogue comes into question at all for this job: right kind of regulator, filters fine enough for
+ * injectors, hoses rated for the fuel.
+ */
+export const choiceOf = (job: JobDocument, catalogue: Catalogue): CombinationChoice => {
+  const loop = fuelLoopOf(job)
+  const ethanolShare = figureOf(job, 'fuel.ethanolShare')
+  const hoses = catalogue.hoses.filter((h) => h.mostEthanolShare >= ethanolShare)
+  return {
+    pumps: catalogue.pumps,
+    feeds: hoses,
+    returns: hoses,
+    filters: catalogue.filters.filter((f) => f.use === 'fine' && f.finenessM <= FINE_ENOUGH_M),
+    regulators: catalogue.regulators.filter((r) => r.type === loop),
+  }
+}
+
+/** The combinations of a job: its moments, paths and set pressure with the parts of a choice. */
+export const combinationCaseOf = (job: JobDocument, choice: CombinationChoice): CombinationCase => {
+  const engine = engineOfJob(job)
+  const { strainer } = job.fuel
+  const filterFactor = dueFactorOf(job.fuel.filter)
+  return {
+    loop: fuelLoopOf(job),
+    setPressurePa: figureOf(job, 'fuel.setPressurePa'),
+    referenced: job.fuel.referenced,
+    ethanolShare: figureOf(job, 'fuel.ethanolShare'),
+    highV: figureOf(job, 'fuel.highV'),
+    points: engine.points.map((p) => ({
+      id: p.id,
+      fluid: p.fuel,
+      demandM3S: p.demandM3S,
+      voltageV: p.voltageV,
+      referencePa: p.referencePa,
+      filterFactor: p.filterDue ? filterFactor : 1,
+    })),
+    cruiseId: 'cruise',
+    pumpCount: job.fuel.pumpCount,
+    strainer: strainer && { flowM3S: strainer.flowM3S, dropPa: strainer.dropPa, linearShare: strainer.linearShare },
+    suction: lineOfDesign(job, 'suction'),
+    feedPath: pathOf(job, 'feed'),
+    returnPath: pathOf(job, 'return'),
+    returnWarmerK: figureOf(job, 'fuel.tank.returnWarmerK'),
+    ...choice,
+  }
+}

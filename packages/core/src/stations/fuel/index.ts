@@ -1,0 +1,30 @@
+export { assessFuel, type FuelAssessment } from './assessFuel.ts'
+export { judgeAll as judgeFuel } from './judgeAll.ts'
+export { fuelCase } from './solvedPoint.ts'
+export { dueFactorOf, explainGap, type CircuitGap } from './circuitOfJob.ts'
+export { cautionsAt, fuelCautions, type FuelCaution } from './cautions.ts'
+export { choiceOf, combinationCaseOf, type CombinationChoice } from './combinationsOfJob.ts'
+export { asLoop, compareLoops, type LoopComparison, type LoopDesign, type LoopRow } from './compareLoops.ts'
+export { injectorSetsOf, pressureLever, type PressureLever } from './injectorSetsOfJob.ts'
+export { deadTimeOf, injectorsOf } from './judgeInjection.ts'
+export { lineFindings } from './judgeLines.ts'
+export { leakTestOf, type LeakTest } from './leakTest.ts'
+export { boreOf, FITTING_K, lengthOfLine, lineOfDesign } from './lineOfDesign.ts'
+export { primeOf } from './primeOfJob.ts'
+export { measureNext, spreadInputsOf, tightestPoint, type NamedSpread } from './spreadOfJob.ts'
+export { AIR_GAP_M, moduleFitCaseOf, moduleFitOf, senderOf, starvationOf } from './tankOfJob.ts'
+export {
+  HOT_SOAK_K,
+  hotSoakOf,
+  mostTankK,
+  suctionAt,
+  tankHeatCaseOf,
+  tankHeatOf,
+  vapourFuelOf,
+  ventOf,
+} from './vapourOfJob.ts'
+export { partsOfFuel } from './partsOfFuel.ts'
+export { pressureProfile, type ProfilePart, type ProfilePiece } from './pressureProfile.ts'
+export { isSolved, solvePoint, type FuelVerdict, type SolvedPoint } from './solvedPoint.ts'
+export { fuelWorking, WORKING_IDS, type WorkingId } from './workings.ts'
+export { carriesPressure, cutListOf, linesInUse, loadOf, piecesOfLine } from './linesOfJob.ts'

@@ -1,0 +1,60 @@
+import { say } from '../../verdict/index.ts'
+import { explainGap } from './circuitOfJob.ts'
+import { judgeFineFilter, judgeHoses, judgeReference, judgeStrainer } from './judgeFitness.ts'
+import { judgeDemand, judgeDuty, judgeIdlePulse, judgeInjectorPressure, judgeInjectorUse } from './judgeInjection.ts'
+import { judgeFeedLoss, judgeHeld, judgeNotLifted } from './judgePressure.ts'
+import { judgeRegulator } from './judgeRegulator.ts'
+import { judgeLegs, judgeOldLine, judgeTankLining } from './judgeLines.ts'
+import { judgeByPass, judgePrime, judgeSafety } from './judgeSafety.ts'
+import { judgeModuleAbove, judgeModuleBelow, judgeSender, judgeStarvation, judgeVent } from './judgeTank.ts'
+import { judgeHotSoak, judgeSuction, judgeTankHeat } from './judgeVapour.ts'
+import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
+
+const judgeGap = ({ gap }: FuelCase): FuelVerdict | null =>
+  gap && {
+    id: 'circuit',
+    title: 'The fuel circuit cannot be solved yet',
+    state: gap.code === 'notChosen' ? 'unknown' : 'stop',
+    figureName: '',
+    figure: null,
+    limitName: '',
+    limit: null,
+    margin: null,
+    reason: say`${explainGap(gap)}`,
+    source: 'needed by the computation',
+    pointId: null,
+    workings: [],
+  }
+
+/** Every judgement of the fuel station, in the order of the work, without remedies. */
+export const judgeAll = (c: FuelCase): FuelVerdict[] =>
+  [
+    judgeGap,
+    judgeHeld,
+    judgeNotLifted,
+    judgeFeedLoss,
+    judgeByPass,
+    judgeSuction,
+    judgeTankHeat,
+    judgeHotSoak,
+    judgeRegulator,
+    judgeHoses,
+    judgeLegs,
+    judgeOldLine,
+    judgeTankLining,
+    judgeFineFilter,
+    judgeStrainer,
+    judgeReference,
+    judgeInjectorUse,
+    judgeDuty,
+    judgeIdlePulse,
+    judgeInjectorPressure,
+    judgeModuleAbove,
+    judgeModuleBelow,
+    judgeStarvation,
+    judgeVent,
+    judgeSender,
+    judgePrime,
+    judgeSafety,
+    judgeDemand,
+  ].flatMap((judge) => judge(c) ?? [])

@@ -1,0 +1,121 @@
+import { figureOf, fuelLoopOf, injectionPlaceOf } from '../../figures/index.ts'
+import { fig, say, type VerdictState, plain } from '../../verdict/index.ts'
+import { carriesPressure, loadOf } from './linesOfJob.ts'
+import { hoseUnfit } from '../../fuel/lines/hoseFitness.ts'
+import { linesInUse } from './linesOfJob.ts'
+import { AMBIENT_PA } from '../../engine/index.ts'
+import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
+
+/** Hoses against the pump's shut-off pressure at the highest voltage (return blocked) and against the fuel. */
+export const judgeHoses = ({ job }: FuelCase): FuelVerdict | null => {
+  const lines = linesInUse(job).filter((line) => carriesPressure(job, line) && job.fuel[line].legs.length === 0)
+  const feedLoad = loadOf(job, 'feed')
+  if (!feedLoad || lines.length === 0) return null
+  const known = lines.flatMap((name) => {
+    const { hose } = job.fuel[name]
+    return hose ? [{ name, hose, unfit: hoseUnfit(hose, loadOf(job, name) ?? feedLoad) }] : []
+  })
+  const bare = lines.filter((name) => !job.fuel[name].hose && job.fuel[name].measuredBoreM !== null)
+  if (known.length === 0 && bare.length === 0) return null
+  const [worst] = known
+    .flatMap(({ unfit }) => (unfit ? [unfit] : []))
+    .sort((a, b) => Number(b.state === 'stop') - Number(a.state === 'stop'))
+  const weakest = known.reduce<(typeof known)[number] | null>(
+    (w, k) => (!w || k.hose.mostPressurePa < w.hose.mostPressurePa ? k : w),
+    null,
+  )
+  const { mostPa } = feedLoad
+  const state: VerdictState = worst?.state ?? (bare.length > 0 ? 'unknown' : 'ok')
+  return {
+    ...plain,
+    id: 'hoses',
+    title: 'Hoses against pressure and fuel',
+    state,
+    figureName: 'shut-off pressure',
+    figure: fig(mostPa, 'pressure'),
+    limitName: weakest ? `rating of the ${weakest.name} hose` : 'rating',
+    limit: weakest ? fig(weakest.hose.mostPressurePa, 'pressure') : null,
+    margin: weakest ? fig(weakest.hose.mostPressurePa - mostPa, 'pressure') : null,
+    reason: worst
+      ? worst.why
+      : bare.length > 0
+        ? say`The ${bare.join(' and ')} is an old line known only by its bore: prove it with a hydrostatic test above ${fig(mostPa, 'pressure')} before fuel goes in.`
+        : say`Even with the return blocked at ${fig(figureOf(job, 'fuel.highV'), 'voltage')} the hoses stand what the pump can reach.`,
+    source: 'pump table at the highest voltage; makers\u2019 ratings',
+  }
+}
+
+/** Reference hose against the place of injection. */
+export const judgeReference = ({ job }: FuelCase): FuelVerdict | null => {
+  const { referenced } = job.fuel
+  const [injectionPlace, systemType] = [injectionPlaceOf(job), fuelLoopOf(job)]
+  const boostPa = figureOf(job, 'vehicle.boostPa')
+  if (systemType === 'return' && referenced && injectionPlace === 'above-plate' && boostPa === 0) {
+    const setPa = figureOf(job, 'fuel.setPressurePa')
+    const vacuumPa = Math.max(0, AMBIENT_PA - figureOf(job, 'vehicle.idleManifoldPa'))
+    const meteredShare = Math.sqrt(Math.max(0, setPa - vacuumPa) / setPa)
+    return {
+      ...plain,
+      id: 'reference',
+      title: 'Reference hose above the plate',
+      state: 'stop',
+      figureName: 'idle fuel metered too low by',
+      figure: fig(1 - meteredShare, 'share'),
+      reason: say`The injectors spray above the throttle plate, into ambient pressure. With ${fig(vacuumPa, 'pressure')} of manifold vacuum on the regulator they would work at ${fig(Math.max(0, setPa - vacuumPa), 'pressure')} instead of ${fig(setPa, 'pressure')}, and at another pressure at every load.`,
+      source: 'orifice equation',
+    }
+  }
+  const losesBoost = boostPa > 0 && !(systemType === 'return' && referenced)
+  if (!losesBoost) return null
+  return {
+    ...plain,
+    id: 'reference',
+    title: 'Reference to boost',
+    state: 'caution',
+    figureName: 'boost taken from the injectors',
+    figure: fig(boostPa, 'pressure'),
+    limitName: '',
+    limit: null,
+    margin: null,
+    reason: say`Without a hose from the boosted side to the regulator the injectors lose ${fig(boostPa, 'pressure')} of their pressure just when the engine wants most. Some controllers correct for it; the injector duty here counts it.`,
+    source: 'pressure difference at the tip',
+  }
+}
+
+const FINE_ENOUGH_M = 40e-6
+
+/** A fine filter between pump and injectors. While the design is incomplete its absence is a gap, not a fault. */
+export const judgeFineFilter = ({ job, gap }: FuelCase): FuelVerdict | null => {
+  const { filter, pump } = job.fuel
+  if (!pump) return null
+  const coarse = filter !== null && filter.finenessM > FINE_ENOUGH_M
+  return {
+    ...plain,
+    id: 'filter',
+    title: 'Fine filter after the pump',
+    state: filter === null ? (gap ? 'unknown' : 'stop') : coarse ? 'caution' : 'ok',
+    reason:
+      filter === null
+        ? say`There is no fine filter between pump and injectors: the first rust from an old tank blocks them.`
+        : coarse
+          ? say`${filter.name} is coarse. One school fits 10 microns for the injectors' sake; another leaves the 100-micron element some kits bring, since it never starves the engine. The injectors decide: fit the fine one.`
+          : say`${filter.name} keeps dust from the injectors.`,
+    source: 'trade practice: rule of thumb',
+  }
+}
+
+/** A coarse strainer ahead of the pump. */
+export const judgeStrainer = ({ job, gap }: FuelCase): FuelVerdict | null => {
+  const { pump, strainer } = job.fuel
+  if (!pump) return null
+  return {
+    ...plain,
+    id: 'strainer',
+    title: 'Strainer before the pump',
+    state: strainer ? 'ok' : gap ? 'unknown' : 'caution',
+    reason: strainer
+      ? say`${strainer.name} keeps grit from the pump.`
+      : say`Nothing coarse stands before the pump: grit from the tank wears it out. Fit a strainer of 40 to 100 microns.`,
+    source: 'trade practice: rule of thumb',
+  }
+}

@@ -1,0 +1,45 @@
+import type { RegulatorPart } from '../../parts/index.ts'
+import { figureOf, fuelLoopOf } from '../../figures/index.ts'
+import { fig, say } from '../../verdict/index.ts'
+import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
+
+/** The pressure nearest to one wanted that a regulator can be set to. */
+export const nearestSetPa = ({ leastPa, mostPa }: Pick<RegulatorPart, 'leastPa' | 'mostPa'>, setPa: number): number =>
+  Math.min(mostPa, Math.max(leastPa, setPa))
+
+/** Can this regulator be set to this pressure, and has it a port for the reference hose? */
+export const judgeRegulator = ({ job }: FuelCase): FuelVerdict | null => {
+  const { referenced, regulator } = job.fuel
+  const systemType = fuelLoopOf(job)
+  if (!regulator || regulator.type !== systemType) return null
+  const setPa = figureOf(job, 'fuel.setPressurePa')
+  const { leastPa, mostPa, name } = regulator
+  const inRange = nearestSetPa(regulator, setPa) === setPa
+  const noPort = systemType === 'return' && referenced && !regulator.referencePort
+  const range =
+    leastPa === mostPa
+      ? say`fixed at ${fig(leastPa, 'pressure')}`
+      : say`made for ${fig(leastPa, 'pressure')} to ${fig(mostPa, 'pressure')}`
+  return {
+    id: 'regulator',
+    title: inRange
+      ? noPort
+        ? 'Regulator without a port for the reference hose'
+        : 'Regulator against the set pressure'
+      : 'Set pressure outside the regulator\u2019s range',
+    state: inRange && !noPort ? 'ok' : 'stop',
+    figureName: 'set pressure',
+    figure: fig(setPa, 'pressure'),
+    limitName: setPa > mostPa ? 'regulator, at most' : setPa < leastPa ? 'regulator, at least' : 'regulator, up to',
+    limit: fig(setPa < leastPa ? leastPa : mostPa, 'pressure'),
+    margin: null,
+    reason: noPort
+      ? say`${name} has no port: the hose to the manifold has nowhere to go, so the rail would not follow vacuum and boost.`
+      : inRange
+        ? say`${name} is ${range}.`
+        : say`${name} is ${range}: it cannot be brought to ${fig(setPa, 'pressure')}.`,
+    source: 'maker\u2019s range',
+    pointId: null,
+    workings: [],
+  }
+}

@@ -1,0 +1,84 @@
+import { figureOf, fuelLoopOf } from '../../figures/index.ts'
+import { fig, say, type VerdictState, plain } from '../../verdict/index.ts'
+import { pumpAtVoltage } from '../../fuel/pumpAtVoltage.ts'
+import { pumpFlowAt } from '../../fuel/pumpCurve.ts'
+import { primeOf } from './primeOfJob.ts'
+import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
+
+/** Does the pump stop when the engine does, and after a crash? */
+export const judgeSafety = ({ job }: FuelCase): FuelVerdict | null => {
+  if (!job.fuel.pump) return null
+  const { stopsWithEngine, inertiaSwitch, fused } = job.fuel.safety
+  const missing = [
+    ...(stopsWithEngine === false ? ['its relay does not drop when the engine stops'] : []),
+    ...(fused === false ? ['its feed is not fused'] : []),
+    ...(inertiaSwitch === false ? ['no inertia or roll-over switch cuts it after a crash'] : []),
+  ]
+  const asked = [stopsWithEngine, inertiaSwitch, fused].includes(null)
+  const state: VerdictState = missing.length > 0 ? 'stop' : asked ? 'unknown' : 'ok'
+  return {
+    ...plain,
+    id: 'safety',
+    title: 'Pump stops with the engine',
+    state,
+    reason:
+      state === 'stop'
+        ? say`An electric pump empties the tank onto a hot engine: ${missing.join('; ')}.`
+        : state === 'unknown'
+          ? say`Say whether the controller drops the pump’s relay, whether an inertia switch is fitted and whether the feed is fused.`
+          : say`The relay drops with the engine, the inertia switch cuts it after a crash, and the feed is fused.`,
+    source: 'trade practice; local rules come first',
+  }
+}
+
+/** Seconds and turns of the key until the set pressure stands. */
+export const judgePrime = ({ job }: FuelCase): FuelVerdict | null => {
+  const p = primeOf(job)
+  if (!p) return null
+  const never = !Number.isFinite(p.wetS)
+  const slow = never || p.wetCycles > 1
+  return {
+    ...plain,
+    id: 'prime',
+    title: never ? 'Prime never reaches the set pressure' : 'Prime at key-on',
+    state: slow ? 'caution' : 'ok',
+    figureName: 'with the line full',
+    figure: never ? null : fig(p.wetS, 'time', 2),
+    limitName: 'pump runs at key-on',
+    limit: fig(figureOf(job, 'fuel.primeS'), 'time'),
+    margin: never ? null : fig(figureOf(job, 'fuel.primeS') - p.wetS, 'time', 2),
+    reason: never
+      ? say`At the voltage of a standing engine the pump does not reach the set pressure.`
+      : say`With the line full one turn of the key is ${p.wetCycles === 1 ? 'enough' : 'not enough'}. After the system was opened it takes ${fig(p.dryS, 'time')}: turn the key ${fig(p.dryCycles, 'count')} times before cranking.${fuelLoopOf(job) === 'single-line' ? ' Air in a dead-ended rail is only pressed together: bleed it at the far end.' : ''}`,
+    source: 'volumes over pump flow; Boyle for trapped air',
+    workings: ['prime'],
+  }
+}
+
+/** Can the regulator pass all the pump brings with nothing taken, at the highest voltage? */
+export const judgeByPass = ({ job }: FuelCase): FuelVerdict | null => {
+  const { pump, pumpCount, regulator } = job.fuel
+  if (!pump || !regulator || regulator.type !== fuelLoopOf(job)) return null
+  const at = pumpAtVoltage(pump.tables, figureOf(job, 'fuel.highV'))
+  if (!at.ok) return null
+  const setPa = figureOf(job, 'fuel.setPressurePa')
+  const broughtM3S = pumpCount * pumpFlowAt(at.value.curve, setPa)
+  const { flowM3S, dropPa } = regulator.fullOpen
+  const passesM3S = dropPa > 0 ? flowM3S * Math.sqrt(setPa / dropPa) : Infinity
+  const small = passesM3S < broughtM3S
+  return {
+    ...plain,
+    id: 'by-pass',
+    title: small ? 'The regulator cannot pass all the pump brings' : 'By-pass capacity of the regulator',
+    state: small ? 'stop' : 'ok',
+    figureName: 'pump brings, nothing taken',
+    figure: fig(broughtM3S, 'volumeFlow'),
+    limitName: 'regulator passes, at most',
+    limit: Number.isFinite(passesM3S) ? fig(passesM3S, 'volumeFlow') : null,
+    margin: Number.isFinite(passesM3S) ? fig(passesM3S - broughtM3S, 'volumeFlow') : null,
+    reason: small
+      ? say`Wide open, with nothing behind it, it would still need more than the set pressure: another return line cannot cure that.`
+      : say`Wide open and with a free return it passes this much at the set pressure; what the return line adds is judged above.`,
+    source: 'orifice from the regulator’s data point',
+  }
+}

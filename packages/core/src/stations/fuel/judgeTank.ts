@@ -1,0 +1,185 @@
+import { figureOf, pumpInTank } from '../../figures/index.ts'
+import { fig, say, type VerdictState, plain } from '../../verdict/index.ts'
+import { GRAVITY_M_S2 } from '../../fuel/lineLoss.ts'
+import { potVolumeM3 } from '../../fuel/tank/starvation.ts'
+import { MOST_TANK_VACUUM_PA } from '../../fuel/tank/vent.ts'
+import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
+import { moduleFitOf, senderOf, starvationOf } from './tankOfJob.ts'
+import { ventOf } from './vapourOfJob.ts'
+
+/** Will the hat, its fittings and the hose foul the floor above? */
+export const judgeModuleAbove = ({ job }: FuelCase): FuelVerdict | null => {
+  if (!pumpInTank(job)) return null
+  const fit = moduleFitOf(job)
+  if (!fit)
+    return {
+      ...plain,
+      id: 'module-above',
+      title: 'Room for the pump’s hat',
+      state: 'unknown',
+      reason: say`Measure the tank’s depth and the gap above it at the place of the hole: without them nobody knows whether the hat fouls the floor.`,
+      source: 'geometry',
+    }
+  const fouls = fit.foulsByM > 0
+  const sweeps = fit.sweepFoulsByM !== null && fit.sweepFoulsByM > 0
+  return {
+    ...plain,
+    id: 'module-above',
+    title: fouls
+      ? 'The hat fouls the floor above'
+      : sweeps
+        ? 'The hat fouls while the tank is lifted'
+        : 'Room for the pump’s hat',
+    state: fouls || sweeps ? 'stop' : 'ok',
+    figureName: 'stack above the tank',
+    figure: fig(fit.stackAboveM, 'bore'),
+    limitName: 'gap less 5 mm',
+    limit: fig(fit.stackAboveM - fit.foulsByM, 'bore'),
+    margin: fig(-fit.foulsByM, 'bore'),
+    reason: fouls
+      ? fit.hatThatFitsM > 0
+        ? say`Hat, fittings and hose bend stand ${fig(fit.foulsByM, 'bore')} too high. A hat of ${fig(fit.hatThatFitsM, 'bore')} would fit, or fittings that leave lower; else a recess, or the hole at another place.`
+        : say`Hat, fittings and hose bend stand ${fig(fit.foulsByM, 'bore')} too high, and with these fittings no hat would fit: choose a hose that leaves sideways, or a pump outside the tank.`
+      : sweeps
+        ? say`Hanging it fits, but while the tank is tilted up its top swings ${fig(fit.sweepM, 'bore')} sideways, ${fig(fit.sweepFoulsByM, 'bore')} more than there is room for: lift it level, or join the hoses first.`
+        : say`Hat, fittings and hose bend clear the floor; lifting the tank tilted swings the top ${fig(fit.sweepM, 'bore')} sideways.`,
+    source: 'geometry from the measured figures',
+    workings: ['module'],
+  }
+}
+
+/** Does the hanger reach the floor of the tank, and what has to be cut off? */
+export const judgeModuleBelow = ({ job }: FuelCase): FuelVerdict | null => {
+  const fit = pumpInTank(job) ? moduleFitOf(job) : null
+  if (!fit) return null
+  const short = fit.shortByM > 0
+  return {
+    ...plain,
+    id: 'module-below',
+    title: short ? 'The hanger is too short for this tank' : 'Hanger against the tank’s depth',
+    state: short ? 'caution' : 'ok',
+    figureName: 'length wanted',
+    figure: fig(fit.wantedLengthM, 'bore'),
+    limitName: 'as delivered',
+    limit: fig(figureOf(job, 'fuel.tank.hangerM'), 'bore'),
+    margin: null,
+    reason: short
+      ? say`Even drawn out it ends ${fig(fit.shortByM, 'bore')} above where the sock should lie: that fuel is never pumped.`
+      : fit.cutOffM > 0
+        ? say`Cut ${fig(fit.cutOffM, 'bore')} off the hanger, away from the tank and clean of chips; the sock then stands ${fig(figureOf(job, 'fuel.tank.floorClearanceM'), 'bore')} off the floor.`
+        : say`Draw it out to ${fig(fit.wantedLengthM, 'bore')}.`,
+    source: 'geometry; 5 to 10 mm of clearance: rule of thumb',
+    workings: ['module'],
+  }
+}
+
+/** What an ordinary driver reaches on the road. Rule of thumb. */
+const ROAD_MS2 = 0.6 * GRAVITY_M_S2
+/** A long bend or slip road. Rule of thumb. */
+const BEND_S = 6
+
+/** Does the pick-up stay under fuel in bends and under the brakes? */
+export const judgeStarvation = ({ job, engine }: FuelCase): FuelVerdict | null => {
+  if (!job.fuel.pump) return null
+  const dry = starvationOf(job)
+  const wantedM3 = potVolumeM3(engine.demand.designM3S, BEND_S)
+  const potM3 = job.fuel.tank.potM3
+  if (!dry)
+    return pumpInTank(job)
+      ? {
+          ...plain,
+          id: 'starvation',
+          title: 'Pick-up in bends',
+          state: 'unknown',
+          reason: say`Measure the tank’s floor and where the pick-up stands: then the bend at which it draws air is known.`,
+          source: 'tilted surface',
+        }
+      : null
+  const pot = potM3 !== null && potM3 >= wantedM3
+  const soon = dry.leastMS2 < ROAD_MS2
+  return {
+    ...plain,
+    id: 'starvation',
+    title: soon && !pot ? 'Pick-up runs dry in bends' : 'Pick-up in bends',
+    state: soon && !pot ? 'caution' : 'ok',
+    figureName: 'dry from',
+    figure: fig(Math.min(dry.leastMS2, 20), 'acceleration'),
+    limitName: 'reached on the road',
+    limit: fig(ROAD_MS2, 'acceleration'),
+    margin: fig(Math.min(dry.leastMS2, 20) - ROAD_MS2, 'acceleration'),
+    reason: soon
+      ? pot
+        ? say`The tank’s floor lies dry at ${fig(dry.angleDeg, 'angle')}, but the pot carries ${fig(potM3, 'volume')}, enough for ${fig(BEND_S, 'time')}.`
+        : say`With ${fig(figureOf(job, 'fuel.tank.lowM3'), 'volume')} in it the fuel stands ${fig(dry.levelM, 'bore')} deep and leaves the pick-up at ${fig(dry.angleDeg, 'angle')} of tilt. A pot of ${fig(wantedM3, 'volume', 2)} carries the engine through ${fig(BEND_S, 'time')}; let the return fill it.`
+      : say`Even with ${fig(figureOf(job, 'fuel.tank.lowM3'), 'volume')} in it the pick-up stays covered up to ${fig(dry.angleDeg, 'angle')} of tilt.`,
+    source: 'tilted surface in a flat tank without baffles; 0.6 g and 6 s: rules of thumb',
+  }
+}
+
+/** Does the vent let in what the engine draws and out what heat drives, and does it end where it may? */
+export const judgeVent = (c: FuelCase): FuelVerdict | null => {
+  const { tank, pump } = c.job.fuel
+  if (!pump) return null
+  const answer = ventOf(c)
+  const inside = tank.ventEnds === 'inside'
+  const base = { ...plain, id: 'vent', workings: ['vent'], source: 'air flow through the vent; 1 kPa: rule of thumb' }
+  if (!answer && !inside)
+    return {
+      ...base,
+      workings: [],
+      title: 'Vent of the tank',
+      state: 'unknown',
+      reason: say`Describe the vent: its bore and length. A tank that cannot breathe holds the fuel back, and the pump boils it.`,
+    }
+  const worstPa = answer ? Math.max(answer.vacuumPa, answer.pressurePa) : 0
+  const tight = worstPa > MOST_TANK_VACUUM_PA
+  const routing = inside
+    ? 'It ends inside: fuel vapour gathers where people sit and something sparks. Lead it outside, pointing down.'
+    : tank.ventLoop === false
+      ? 'It does not loop above the filler: a full tank on a slope spills through it.'
+      : tank.rollOverValve === false
+        ? 'Without a roll-over valve the tank empties through it when the car lies on its roof.'
+        : null
+  const state: VerdictState = inside ? 'stop' : tight || routing ? 'caution' : 'ok'
+  const fit =
+    answer === null || answer.leastBoreM === null
+      ? say``
+      : say` A bore of ${fig(answer.leastBoreM, 'bore')} would do for this length.`
+  return {
+    ...base,
+    title: inside ? 'The vent ends inside the car' : tight ? 'Vent too tight' : 'Vent of the tank',
+    state,
+    figureName: 'tank falls or rises by',
+    figure: answer ? fig(worstPa, 'pressure', 2) : null,
+    limitName: 'at most',
+    limit: fig(MOST_TANK_VACUUM_PA, 'pressure', 2),
+    margin: answer ? fig(MOST_TANK_VACUUM_PA - worstPa, 'pressure', 2) : null,
+    reason: routing
+      ? say`${routing}`
+      : tight
+        ? say`A litre of air has to come in for a litre drawn, and a warming tank breathes out.${fit}`
+        : tank.ventEnds === 'canister'
+          ? say`It lets in what the engine draws; the charcoal canister stays where the law wants it.`
+          : say`It lets in what the engine draws and out what heat drives.`,
+  }
+}
+
+/** Does the gauge read what the sender says? */
+export const judgeSender = ({ job }: FuelCase): FuelVerdict | null => {
+  const match = senderOf(job)
+  if (!match) return null
+  const off = match.worstFault > 0.1
+  return {
+    ...plain,
+    id: 'sender',
+    title: match.runsBackwards ? 'Fuel gauge runs backwards' : 'Fuel gauge against the sender',
+    state: off ? 'caution' : 'ok',
+    figureName: 'largest fault',
+    figure: fig(match.worstFault, 'share'),
+    limitName: 'at most',
+    limit: fig(0.1, 'share'),
+    margin: fig(0.1 - match.worstFault, 'share'),
+    reason: say`Empty it shows ${fig(match.showsEmpty, 'share')}, half ${fig(match.showsHalf, 'share')}, full ${fig(match.showsFull, 'share')}.${off ? ' Fit the gauge’s own sender to the module, or a converter between them.' : ''}`,
+    source: 'gauge straight between its two resistances; 10 %: rule of thumb',
+  }
+}

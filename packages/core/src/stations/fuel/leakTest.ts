@@ -1,0 +1,57 @@
+import { figureOf, fuelLoopOf } from '../../figures/index.ts'
+import { type JobDocument } from '../../job/index.ts'
+import { fig, say, type Sentence } from '../../verdict/index.ts'
+import { linesInUse } from './linesOfJob.ts'
+import { hoseOfLeg } from '../../fuel/lines/legs.ts'
+
+export interface LeakTest {
+  readonly testPa: number
+  readonly weakestPa: number | null
+  readonly timeS: number
+  readonly allowedFallPa: number
+  readonly steps: readonly Sentence[]
+}
+
+const TIME_S = 600
+/** Fall that temperature and swelling alone explain. Rule of thumb. */
+const FALL_SHARE = 0.05
+/** Test at this over the set pressure, never above what the weakest part stands. Rule of thumb. */
+const TEST_FACTOR = 1.5
+
+/** How to prove the joints before the engine runs and after. */
+export const leakTestOf = (job: JobDocument): LeakTest => {
+  const setPa = figureOf(job, 'fuel.setPressurePa') + figureOf(job, 'vehicle.boostPa')
+  const ratings = linesInUse(job)
+    .filter((l) => l === 'feed')
+    .flatMap((l) => {
+      const line = job.fuel[l]
+      return line.legs.length > 0
+        ? line.legs.flatMap((leg) => [
+            hoseOfLeg(line, leg)?.mostPressurePa,
+            leg.start?.mostPressurePa,
+            leg.end?.mostPressurePa,
+          ])
+        : [line.hose?.mostPressurePa]
+    })
+    .concat(job.fuel.filter?.mostPressurePa ?? [])
+    .filter((x): x is number => typeof x === 'number')
+  const weakestPa = ratings.length > 0 ? Math.min(...ratings) : null
+  const testPa = weakestPa === null ? TEST_FACTOR * setPa : Math.min(TEST_FACTOR * setPa, weakestPa)
+  const allowedFallPa = FALL_SHARE * testPa
+  return {
+    testPa,
+    weakestPa,
+    timeS: TIME_S,
+    allowedFallPa,
+    steps: [
+      say`Cold engine, doors open, extinguisher at hand, no lamp or heater. Battery joined last.`,
+      say`Dry first: look at every joint of the list, tug at every hose.`,
+      fuelLoopOf(job) === 'return'
+        ? say`Gauge at the rail. Pinch nothing: close the return with a valve made for it, run the pump in short pulses to ${fig(testPa, 'pressure')} and switch off.`
+        : say`Gauge at the rail. A hand pump with fuel brings the line to ${fig(testPa, 'pressure')} past the regulator's check valve; the car's own pump stops at its set figure.`,
+      say`Wait ${fig(TIME_S, 'time')}: no more than ${fig(allowedFallPa, 'pressure')} may be lost. Wipe every joint with paper and smell it.`,
+      say`Release the pressure into a closed can before undoing anything.`,
+      say`Again after the first start, after the first heat cycle, and after the first hundred miles.`,
+    ],
+  }
+}

@@ -1,0 +1,224 @@
+import type { PartLine } from '../../parts/index.ts'
+import { figureOf, fuelLoopOf, pumpInTank } from '../../figures/index.ts'
+import { type JobDocument } from '../../job/index.ts'
+import { LINE_NAMES, type LineName } from '../../sections/index.ts'
+import type { Part } from '../../parts/index.ts'
+import { fig, say, type Figure, type Sentence } from '../../verdict/index.ts'
+import { cutListOf } from './linesOfJob.ts'
+import { piecesOfLine } from './linesOfJob.ts'
+import { HEAT_GAP_M } from '../../fuel/lines/legs.ts'
+import { linesInUse } from './linesOfJob.ts'
+import { lengthOfLine } from './lineOfDesign.ts'
+
+const line = (
+  id: string,
+  what: string,
+  name: string,
+  quantity: Figure,
+  specification: Sentence,
+  why: string,
+  assumed = false,
+): PartLine => ({ id, what, name, quantity, specification, why, assumed })
+
+const one = (n = 1): Figure => fig(n, 'count')
+
+const mainParts = (job: JobDocument): PartLine[] => {
+  const { fuel } = job
+  const part = <P extends Part>(
+    id: string,
+    value: P | null,
+    quantity: Figure,
+    spec: (p: P) => Sentence,
+    why: string,
+    assumed = false,
+  ): PartLine[] => (value ? [line(id, id, value.name, quantity, spec(value), why, assumed)] : [])
+  return [
+    ...part(
+      'strainer',
+      fuel.strainer,
+      one(fuel.pumpCount),
+      (f) => say`${fig(f.finenessM * 1e6, 'count')} micron, before the pump`,
+      'keeps grit from the pump',
+    ),
+    ...part(
+      'pump',
+      fuel.pump,
+      one(fuel.pumpCount),
+      (p) => say`${p.mount}, must hold ${fig(figureOf(job, 'fuel.setPressurePa'), 'pressure')}`,
+      'demand at full load with 15 % to spare',
+    ),
+    ...part(
+      'fine filter',
+      fuel.filter,
+      one(),
+      (f) =>
+        say`${fig(f.finenessM * 1e6, 'count')} micron, ${fuel.filterPosition === 'after-regulator' ? 'after the regulator' : 'after the pump'}${f.directional ? ', arrow towards the engine' : ''}`,
+      'keeps dust from the injectors',
+    ),
+    ...part(
+      'regulator',
+      fuel.regulator,
+      one(),
+      (r) =>
+        say`${r.type === 'return' ? 'at the engine' : 'at the tank'}, set to ${fig(figureOf(job, 'fuel.setPressurePa'), 'pressure')}${fuel.referenced ? ', hose to the manifold' : ''}`,
+      'set pressure, and all the pump brings with nothing taken',
+    ),
+    ...part(
+      'injectors',
+      fuel.injector,
+      fig(figureOf(job, 'fuel.injectorCount'), 'count'),
+      (i) => say`${fig(i.ratedFlowM3S, 'volumeFlow')} at ${fig(i.ratedPressurePa, 'pressure')}`,
+      'duty at full load, pulse at idle',
+      fuel.injectorCount === null,
+    ),
+  ]
+}
+
+const LINE_WORDS: Readonly<Record<LineName, string>> = {
+  feed: 'feed line',
+  return: 'return line',
+  suction: 'suction line',
+  vent: 'vent line',
+}
+
+/** Lines in one figure, where they are not described leg by leg. */
+const plainLines = (job: JobDocument): PartLine[] =>
+  linesInUse(job).flatMap((name) => {
+    const { hose, legs, lengthM } = job.fuel[name]
+    return hose && legs.length === 0 && job.fuel.oldLine.keeps !== name
+      ? [
+          line(
+            LINE_WORDS[name],
+            LINE_WORDS[name],
+            hose.name,
+            fig(lengthOfLine(job, name), 'distance'),
+            say`bore ${fig(hose.boreM, 'bore')}, by the metre`,
+            'its length',
+            lengthM === null,
+          ),
+        ]
+      : []
+  })
+
+/** Hoses on the lengths they are sold in, ends, clips, sleeves and grommets of the lines described leg by leg. */
+const legParts = (job: JobDocument): PartLine[] => {
+  const used = linesInUse(job)
+  const pieces = LINE_NAMES.filter((l) => used.includes(l)).flatMap((l) => piecesOfLine(job, l))
+  const list = cutListOf(job)
+  const hoses = list.ok
+    ? list.value.map(({ hose, packing, pieces: own, stockM }) =>
+        line(
+          `hose ${hose.id}`,
+          'hose or tube',
+          hose.name,
+          fig(packing.boughtM, 'distance'),
+          say`${fig(packing.bars.length, 'count')} × ${fig(stockM, 'distance')} for ${fig(own.length, 'count')} pieces`,
+          'the cut list',
+          own.some((p) => p.assumed),
+        ),
+      )
+    : []
+  const ends = new Map<string, { n: number; part: NonNullable<(typeof pieces)[0]['leg']['start']> }>()
+  for (const end of pieces.flatMap((p) => [p.leg.start, p.leg.end])) {
+    if (!end) continue
+    const known = ends.get(end.id)
+    ends.set(end.id, { part: end, n: (known?.n ?? 0) + 1 })
+  }
+  const sum = (of: (p: (typeof pieces)[0]) => number) => pieces.reduce((n, p) => n + of(p), 0)
+  const [clips, sleeveM, grommets] = [sum((p) => p.clips), sum((p) => p.sleeveM), sum((p) => p.grommets)]
+  return [
+    ...hoses,
+    ...[...ends.values()].map(({ n, part }) =>
+      line(
+        `end ${part.id}`,
+        'hose end',
+        part.name,
+        one(n),
+        say`${fig(part.angleDeg, 'angle')}, ${part.thread}`,
+        'ends of the legs',
+      ),
+    ),
+    ...(clips > 0
+      ? [line('clips', 'clips', 'Lined P-clip', one(clips), say`one every 300 to 450 mm`, 'lengths fixed to the body')]
+      : []),
+    ...(sleeveM > 0
+      ? [
+          line(
+            'sleeve',
+            'heat sleeve',
+            'Heat sleeve for hose',
+            fig(sleeveM, 'distance'),
+            say`nearer than ${fig(HEAT_GAP_M, 'bore')} to the exhaust`,
+            'distance from the exhaust',
+          ),
+        ]
+      : []),
+    ...(grommets > 0
+      ? [line('grommets', 'grommets', 'Rubber grommet', one(grommets), say`one in each panel passed`, 'panels passed')]
+      : []),
+  ]
+}
+
+const safetyParts = (job: JobDocument): PartLine[] => {
+  if (!job.fuel.pump) return []
+  const { inertiaSwitch } = job.fuel.safety
+  return [
+    ...(inertiaSwitch !== true
+      ? [
+          line(
+            'inertia switch',
+            'inertia switch',
+            'Inertia switch',
+            one(),
+            say`in the feed of the pump’s relay`,
+            'cuts the pump after a crash',
+          ),
+        ]
+      : []),
+    ...(job.fuel.tank.rollOverValve === false
+      ? [
+          line(
+            'roll-over valve',
+            'roll-over valve',
+            'Roll-over valve',
+            one(),
+            say`in the vent`,
+            'keeps fuel in when the car lies on its roof',
+          ),
+        ]
+      : []),
+    ...(pumpInTank(job)
+      ? [
+          line(
+            'hat seal',
+            'seal of the hat',
+            'Fuel-proof gasket and studs',
+            one(),
+            say`for the hole of the module`,
+            'the hole in the tank',
+          ),
+        ]
+      : []),
+    ...(fuelLoopOf(job) === 'return' && job.fuel.referenced
+      ? [
+          line(
+            'reference hose',
+            'reference hose',
+            'Vacuum hose',
+            fig(0.5, 'distance'),
+            say`regulator to manifold, as short as it goes`,
+            'regulator follows the manifold',
+            true,
+          ),
+        ]
+      : []),
+  ]
+}
+
+/** The parts that follow from the fuel design as it stands, in the order of the flow. Lines that are kept are not in it. */
+export const partsOfFuel = (job: JobDocument): PartLine[] => [
+  ...mainParts(job),
+  ...plainLines(job),
+  ...legParts(job),
+  ...safetyParts(job),
+]

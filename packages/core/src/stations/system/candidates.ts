@@ -1,0 +1,183 @@
+import { figureOf } from '../../figures/index.ts'
+import { type JobDocument } from '../../job/index.ts'
+import { type Architecture } from '../../sections/index.ts'
+import type { ControllerPart } from '../../parts/index.ts'
+import { architectureId, architectureTitle, architecturesFor } from './architectures.ts'
+import { consequencesOf, risksOf, type Consequence } from './consequences.ts'
+import { lacksOf, leastController, terminalsFor, type Terminals } from './terminals.ts'
+
+/** A reason that speaks against a candidate; the points decide the order and are shown. */
+export interface Against {
+  readonly points: number
+  readonly text: string
+}
+
+export interface Candidate {
+  readonly id: string
+  readonly architecture: Architecture
+  readonly title: string
+  /** Why it cannot be, on this car or with these wishes; empty where it can. */
+  readonly objections: readonly string[]
+  readonly against: readonly Against[]
+  readonly points: number
+  readonly consequences: readonly Consequence[]
+  readonly risks: readonly string[]
+  readonly hours: readonly [number, number]
+  /** 1 (cheap) to 5 (dear). */
+  readonly costClass: number
+  readonly terminals: Terminals
+  /** The cheapest controller that takes everything. */
+  readonly controller: ControllerPart | null
+  /** By controller, what it lacks. */
+  readonly lacks: readonly { readonly controller: ControllerPart; readonly lacks: readonly string[] }[]
+}
+
+/** Boost beyond which a 100 kPa throttle body is out of the question, gauge: rule of thumb. */
+const MOST_BOOST_LOW_BODY_PA = 40e3
+
+const objectionsTo = (job: JobDocument, a: Architecture, controller: ControllerPart | null): string[] => {
+  const { intake, exhaust, ignition } = job.walkAround
+  const { boostLaterPa, timingControl, welder } = job.system
+  const boostPa = Math.max(figureOf(job, 'vehicle.boostPa'), boostLaterPa ?? 0)
+  return [
+    ...(a.injection !== 'port' && intake.manifold === 'separate-runners'
+      ? ['One throttle body cannot feed runners that never meet.']
+      : []),
+    ...(a.injection !== 'port' && intake.pad === 'side-draught'
+      ? ['There is no downdraught pad for a throttle body.']
+      : []),
+    ...(a.injection === 'throttle-body-low' && boostPa > MOST_BOOST_LOW_BODY_PA
+      ? ['The boost wanted leaves a 100 kPa rail nothing to spray with.']
+      : []),
+    ...(timingControl === 'wanted' && a.timing === 'none' ? ['Timing by the controller is wanted.'] : []),
+    ...(a.timing === 'locked-distributor' && ignition.kind === 'crank-triggered'
+      ? ['The ignition is crank triggered: there is no distributor to lock.']
+      : []),
+    ...(a.timing === 'controlled-distributor' && ignition.kind === 'crank-triggered'
+      ? ['The ignition is crank triggered already.']
+      : []),
+    ...(a.injection === 'port' && welder === 'none' && intake.manifold === 'log'
+      ? ['A log manifold needs bosses welded in, and nobody welds.']
+      : []),
+    ...(a.oxygenSensors === 2 && exhaust.merge === 'one'
+      ? ['All cylinders join before a second sensor could sit.']
+      : []),
+    ...(controller === null ? ['No controller of the catalogue takes all that must be joined.'] : []),
+  ]
+}
+
+const againstIt = (
+  job: JobDocument,
+  a: Architecture,
+  hours: readonly [number, number],
+  costClass: number,
+  risks: readonly string[],
+): Against[] => {
+  const { budgetClass, originality, timingControl, welder, boostLaterPa } = job.system
+  const { ignition, lines, tank } = job.walkAround
+  const say = (when: boolean, points: number, text: string): Against[] => (when ? [{ points, text }] : [])
+  return [
+    ...say(
+      budgetClass !== null && costClass > budgetClass,
+      4 * (costClass - (budgetClass ?? 0)),
+      'Dearer than the budget.',
+    ),
+    ...say(originality === 'looks-stock' && a.injection === 'port', 5, 'The engine no longer looks as it did.'),
+    ...say(originality === 'looks-stock' && a.timing === 'crank-trigger', 2, 'Wheel, coils and leads are seen.'),
+    ...say(originality === 'can-be-undone' && a.injection === 'port', 3, 'The manifold is altered for good.'),
+    ...say(originality === 'can-be-undone' && a.timing === 'locked-distributor', 1, 'The distributor is altered.'),
+    ...say(timingControl === 'no' && a.timing !== 'none', 3, 'Timing by the controller is not wanted.'),
+    ...say(timingControl === 'later' && a.timing === 'none', 1, 'Timing control later means a second round of work.'),
+    ...say(
+      a.timing !== 'none' && ignition.kind === 'points',
+      1,
+      'Points leave, and with them the whole low-tension side.',
+    ),
+    ...say(
+      a.timing === 'controlled-distributor' && ignition.kind !== 'controlled-distributor',
+      1,
+      'A distributor of the controlled kind must exist for this engine.',
+    ),
+    ...say(
+      a.timing === 'locked-distributor' && ignition.kind === 'controlled-distributor',
+      3,
+      'The distributor is of the controlled kind already.',
+    ),
+    ...say(welder === 'none' && a.injection === 'port', 4, 'Nobody welds bosses into the manifold.'),
+    ...say(
+      (boostLaterPa ?? 0) > 0 && a.injection === 'throttle-body-high',
+      2,
+      'Boost later asks for a rail that follows it.',
+    ),
+    ...say(
+      (boostLaterPa ?? 0) > 0 && a.fuelLoop === 'single-line',
+      2,
+      'Boost later asks for a regulator that feels it.',
+    ),
+    ...say(a.fuelLoop === 'return' && lines.returnLine === false, 1, 'A return line must be laid.'),
+    ...say(
+      a.fuelLoop === 'single-line' && a.pumpPlace === 'in-line',
+      2,
+      'The regulator needs a place and a way back at the tank.',
+    ),
+    ...say(
+      a.injection === 'throttle-body-low' && a.fuelLoop === 'single-line',
+      2,
+      'Low pressure in one line: what the feed loses is a large share of it.',
+    ),
+    ...say(
+      a.pumpPlace === 'in-tank' && tank.baffle === false,
+      1,
+      'Without baffles a pump in the tank sucks air in bends.',
+    ),
+    { points: Math.round(hours[1] / 8), text: `Up to ${hours[1]} h of work.` },
+    ...say(risks.length > 0, risks.length, `${risks.length} ${risks.length === 1 ? 'risk' : 'risks'} of its own.`),
+  ]
+}
+
+const sumHours = (list: readonly Consequence[]): readonly [number, number] => [
+  list.reduce((s, c) => s + c.hours[0], 0),
+  list.reduce((s, c) => s + c.hours[1], 0),
+]
+
+/** Cost class by the sum of weights: 1 to 14, 2 to 19, 3 to 24, 4 to 29, else 5. Rule of thumb. */
+const costClassOf = (list: readonly Consequence[], controller: ControllerPart | null): number => {
+  const weight = list.reduce((s, c) => s + c.cost, 0) + (controller?.priceClass ?? 5)
+  return Math.min(5, Math.max(1, Math.floor((weight - 10) / 5) + 1))
+}
+
+const candidateOf = (job: JobDocument, a: Architecture, controllers: readonly ControllerPart[]): Candidate => {
+  const controller = leastController(controllers, job, a)
+  const consequences = consequencesOf(job, a)
+  const risks = risksOf(job, a)
+  const hours = sumHours(consequences)
+  const costClass = costClassOf(consequences, controller)
+  const against = againstIt(job, a, hours, costClass, risks)
+  const terminals = terminalsFor(job, a)
+  return {
+    id: architectureId(a),
+    architecture: a,
+    title: architectureTitle(a),
+    objections: objectionsTo(job, a, controller),
+    against,
+    points: against.reduce((s, r) => s + r.points, 0),
+    consequences,
+    risks,
+    hours,
+    costClass,
+    terminals,
+    controller,
+    lacks: controllers.map((c) => ({ controller: c, lacks: lacksOf(c, terminals, job, a) })),
+  }
+}
+
+/** Every way of building it: those that can be first, fewest points against first. */
+export const candidatesFor = (job: JobDocument, controllers: readonly ControllerPart[]): Candidate[] =>
+  architecturesFor(job)
+    .map((a) => candidateOf(job, a, controllers))
+    .sort(
+      (a, b) =>
+        Number(a.objections.length > 0) - Number(b.objections.length > 0) ||
+        a.points - b.points ||
+        a.costClass - b.costClass,
+    )

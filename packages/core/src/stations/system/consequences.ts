@@ -1,0 +1,318 @@
+import type { JobDocument } from '../../job/index.ts'
+import type { Architecture } from '../../sections/index.ts'
+import { camClassOf } from '../../engine/index.ts'
+
+export type ConsequenceKind = 'buy' | 'cut' | 'weld' | 'give-up' | 'rules-out'
+
+/** Something that a way of building brings with it: to buy, to cut, to weld, to give up, or to rule out for later. */
+export interface Consequence {
+  readonly id: string
+  readonly kind: ConsequenceKind
+  readonly text: string
+  /** Hours of a practised installer, least and most: rule of thumb. */
+  readonly hours: readonly [number, number]
+  /** Weight in cost, 0 (nothing) to 6: rule of thumb. */
+  readonly cost: number
+}
+
+interface Rule extends Omit<Consequence, 'text'> {
+  readonly text: string | ((job: JobDocument, a: Architecture) => string)
+  when(job: JobDocument, a: Architecture): boolean
+}
+
+const tbi = (_: JobDocument, a: Architecture) => a.injection !== 'port'
+const port = (_: JobDocument, a: Architecture) => a.injection === 'port'
+
+const RULES: readonly Rule[] = [
+  {
+    id: 'throttle-body',
+    kind: 'buy',
+    text: 'Throttle body with injectors, sensors and its pad gasket',
+    hours: [3, 6],
+    cost: 5,
+    when: tbi,
+  },
+  {
+    id: 'port-manifold',
+    kind: 'buy',
+    text: 'Manifold with injector bosses, or the old one machined for them; rails',
+    hours: [8, 16],
+    cost: 6,
+    when: port,
+  },
+  {
+    id: 'port-throttle',
+    kind: 'buy',
+    text: 'Throttle body for air alone, with throttle sensor',
+    hours: [2, 4],
+    cost: 3,
+    when: port,
+  },
+  {
+    id: 'injectors',
+    kind: 'buy',
+    text: (j) =>
+      `${j.vehicle.cylinders ?? 'One injector a'} ${j.vehicle.cylinders ? 'injectors' : 'cylinder'} with connectors`,
+    hours: [0, 1],
+    cost: 2,
+    when: port,
+  },
+  {
+    id: 'pump-low',
+    kind: 'buy',
+    text: 'Pump and regulator for about 100 kPa',
+    hours: [1, 2],
+    cost: 2,
+    when: (_, a) => a.injection === 'throttle-body-low',
+  },
+  {
+    id: 'pump-high',
+    kind: 'buy',
+    text: 'Pump and regulator for 300 to 400 kPa',
+    hours: [1, 2],
+    cost: 3,
+    when: (_, a) => a.injection !== 'throttle-body-low',
+  },
+  {
+    id: 'lined-hose',
+    kind: 'buy',
+    text: 'Injection hose and fittings along the whole feed',
+    hours: [2, 4],
+    cost: 2,
+    when: (_, a) => a.injection !== 'throttle-body-low',
+  },
+  {
+    id: 'return-line',
+    kind: 'buy',
+    text: (j) =>
+      j.walkAround.lines.returnLine === true
+        ? 'Return: the old line judged for its bore, new hose ends'
+        : 'A return line along the car, and its drop tube in the tank',
+    hours: [2, 5],
+    cost: 2,
+    when: (_, a) => a.fuelLoop === 'return',
+  },
+  {
+    id: 'tank-regulator',
+    kind: 'buy',
+    text: 'Module or regulator at the tank with its own way back',
+    hours: [1, 2],
+    cost: 2,
+    when: (_, a) => a.fuelLoop === 'single-line',
+  },
+  {
+    id: 'tank-hole',
+    kind: 'cut',
+    text: 'A hole in the tank top for the pump’s hat: tank out, cleaned and gas-free, or a specialist',
+    hours: [4, 8],
+    cost: 2,
+    when: (_, a) => a.pumpPlace === 'in-tank',
+  },
+  {
+    id: 'in-line',
+    kind: 'buy',
+    text: 'In-line pump low beside the tank, with strainer and bracket',
+    hours: [2, 4],
+    cost: 1,
+    when: (_, a) => a.pumpPlace === 'in-line',
+  },
+  {
+    id: 'quiet',
+    kind: 'give-up',
+    text: 'Quiet: an in-line pump is heard',
+    hours: [0, 0],
+    cost: 0,
+    when: (_, a) => a.pumpPlace === 'in-line',
+  },
+  {
+    id: 'divider',
+    kind: 'cut',
+    text: 'Two-plane manifold: divider cut down some 25 mm, or an open spacer under the body',
+    hours: [1, 3],
+    cost: 1,
+    when: (j, a) => tbi(j, a) && j.walkAround.intake.manifold === 'two-plane' && j.walkAround.intake.divider === 'full',
+  },
+  {
+    id: 'bung',
+    kind: 'weld',
+    text: 'Oxygen sensor boss welded into the pipe (a clamp-on saddle where nobody welds)',
+    hours: [1, 3],
+    cost: 1,
+    when: () => true,
+  },
+  {
+    id: 'bung-two',
+    kind: 'weld',
+    text: 'A second boss in the other bank’s pipe',
+    hours: [1, 2],
+    cost: 2,
+    when: (_, a) => a.oxygenSensors === 2,
+  },
+  {
+    id: 'port-bosses',
+    kind: 'weld',
+    text: 'Injector bosses into the manifold where none is sold ready',
+    hours: [4, 10],
+    cost: 3,
+    when: port,
+  },
+  {
+    id: 'controlled',
+    kind: 'buy',
+    text: 'Controlled distributor, or a controlled module for yours',
+    hours: [2, 4],
+    cost: 3,
+    when: (_, a) => a.timing === 'controlled-distributor',
+  },
+  {
+    id: 'lock-out',
+    kind: 'cut',
+    text: 'Weights and vacuum plate locked, rotor phased to the middle of the range',
+    hours: [2, 4],
+    cost: 1,
+    when: (_, a) => a.timing === 'locked-distributor',
+  },
+  {
+    id: 'lock-out-box',
+    kind: 'buy',
+    text: 'Igniter or box that the controller can fire',
+    hours: [1, 2],
+    cost: 2,
+    when: (_, a) => a.timing === 'locked-distributor',
+  },
+  {
+    id: 'advance-gone',
+    kind: 'give-up',
+    text: 'Driving home without the controller: the weights no longer advance',
+    hours: [0, 0],
+    cost: 0,
+    when: (_, a) => a.timing === 'locked-distributor' || a.timing === 'controlled-distributor',
+  },
+  {
+    id: 'wheel',
+    kind: 'buy',
+    text: 'Toothed wheel and sensor on the crank',
+    hours: [3, 8],
+    cost: 3,
+    when: (_, a) => a.trigger === 'crank-wheel' || a.trigger === 'crank-and-cam',
+  },
+  {
+    id: 'coils',
+    kind: 'buy',
+    text: 'Coil pack and leads, igniters where the coils have none',
+    hours: [2, 4],
+    cost: 3,
+    when: (_, a) => a.timing === 'crank-trigger',
+  },
+  {
+    id: 'cam',
+    kind: 'buy',
+    text: 'Cam sensor, for instance in the old distributor’s body',
+    hours: [2, 5],
+    cost: 2,
+    when: (_, a) => a.trigger === 'crank-and-cam',
+  },
+  {
+    id: 'look',
+    kind: 'give-up',
+    text: 'The look of the old carburettor under its air cleaner',
+    hours: [0, 0],
+    cost: 0,
+    when: port,
+  },
+  {
+    id: 'table-timing',
+    kind: 'rules-out',
+    text: 'Timing by table: the old distributor decides',
+    hours: [0, 0],
+    cost: 0,
+    when: (_, a) => a.timing === 'none',
+  },
+  {
+    id: 'bank-trim',
+    kind: 'rules-out',
+    text: 'Trimming one bank against the other',
+    hours: [0, 0],
+    cost: 0,
+    when: tbi,
+  },
+  {
+    id: 'no-boost',
+    kind: 'rules-out',
+    text: 'Boost later: 100 kPa at the rail leaves nothing against it',
+    hours: [0, 0],
+    cost: 0,
+    when: (_, a) => a.injection === 'throttle-body-low',
+  },
+  {
+    id: 'no-reference',
+    kind: 'rules-out',
+    text: 'A rail that follows boost: the regulator sits at the tank',
+    hours: [0, 0],
+    cost: 0,
+    when: (_, a) => a.fuelLoop === 'single-line',
+  },
+  {
+    id: 'no-sequential',
+    kind: 'rules-out',
+    text: 'Sequential firing, without a crank wheel added',
+    hours: [0, 0],
+    cost: 0,
+    when: (_, a) => a.firing === 'batch' && a.trigger !== 'crank-wheel' && a.injection === 'port',
+  },
+  {
+    id: 'harness',
+    kind: 'buy',
+    text: 'Controller with harness, sensors, relays; main feeds straight to the posts',
+    hours: [6, 12],
+    cost: 3,
+    when: () => true,
+  },
+]
+
+export const consequencesOf = (job: JobDocument, a: Architecture): Consequence[] =>
+  RULES.filter((r) => r.when(job, a)).map(({ id, kind, text, hours, cost }) => ({
+    id,
+    kind,
+    hours,
+    cost,
+    text: typeof text === 'function' ? text(job, a) : text,
+  }))
+
+/** What can go wrong with it on this car. */
+export const risksOf = (job: JobDocument, a: Architecture): string[] => {
+  const { intake, tests, lines } = job.walkAround
+  const cam = tests.idleVacuumPa === null ? null : camClassOf(tests.idleVacuumPa)
+  return [
+    ...(a.injection === 'throttle-body-low'
+      ? ['Hot restart: fuel of high vapour pressure boils in a 100 kPa body after stopping.']
+      : []),
+    ...(a.injection !== 'port' && intake.manifold === 'two-plane'
+      ? ['Fuel may favour one plane, and the sensor sits on one bank: divider and spacer decide.']
+      : []),
+    ...(a.injection !== 'port' && intake.manifold === 'log'
+      ? ['A log manifold shares the fuel unevenly; port injectors would not care.']
+      : []),
+    ...(cam === 'wild' || cam === 'sporting'
+      ? ['Overlap lets fresh air into the exhaust at idle: the reading must not steer there.']
+      : []),
+    ...(a.timing === 'locked-distributor'
+      ? ['Rotor phase wrong by a few degrees: crossfire at one end of the range.']
+      : []),
+    ...(a.timing === 'none' && job.walkAround.ignition.kind === 'points'
+      ? ['Points bounce and spikes on the coil reach the speed input.']
+      : []),
+    ...(a.fuelLoop === 'single-line'
+      ? ['Fuel stands in the line and warms at idle; the feed’s loss comes off the rail at full load.']
+      : []),
+    ...(a.fuelLoop === 'return' && lines.returnLine === true
+      ? ['An old return of small bore lifts the rail at idle: the fuel station judges it.']
+      : []),
+    ...(a.oxygenSensors === 2
+      ? ['Two sensors: leads crossed between the banks drive one full rich, the other full lean.']
+      : []),
+    ...(a.trigger === 'crank-wheel' || a.trigger === 'crank-and-cam'
+      ? ['Wheel run-out and bracket flex: the air gap is measured at several teeth.']
+      : []),
+  ]
+}

@@ -1,0 +1,16 @@
+export {
+  architectureId,
+  architectureTitle,
+  architecturesFor,
+  FIRING_WORDS,
+  INJECTION_WORDS,
+  pumpPlaceFor,
+  TIMING_WORDS,
+  TRIGGER_WORDS,
+} from './architectures.ts'
+export { assessSystem, type Downstream, type SystemAssessment, type ChoiceState } from './assessSystem.ts'
+export { candidatesFor, type Against, type Candidate } from './candidates.ts'
+export { consequencesOf, risksOf, type Consequence, type ConsequenceKind } from './consequences.ts'
+export { leftOutFor, type LeftOut } from './leftOut.ts'
+export { SYSTEM_SCHOOLS, type SchoolQuestion } from './schools.ts'
+export { lacksOf, leastController, terminalsFor, type Terminals } from './terminals.ts'

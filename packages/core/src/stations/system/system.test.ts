@@ -1,0 +1,187 @@
+import { figureOf, fuelLoopOf, injectionPlaceOf } from '../../figures/index.ts'
+import { emptyJob, jobFromTemplate, type JobDocument } from '../../job/index.ts'
+import type { ControllerPart } from '../../parts/index.ts'
+import { withValueAt } from '../../shape/index.ts'
+import {
+  architectureId,
+  architecturesFor,
+  assessSystem,
+  candidatesFor,
+  leastController,
+  leftOutFor,
+  terminalsFor,
+} from './index.ts'
+
+const controller = (
+  id: string,
+  priceClass: number,
+  n: readonly number[],
+  sequential = false,
+  gearbox = false,
+): ControllerPart => ({
+  id,
+  name: id,
+  priceClass,
+  injectorDrivers: n[0]!,
+  ignitionOutputs: n[1]!,
+  switchedOutputs: n[2]!,
+  triggerInputs: n[3]!,
+  analogueInputs: n[4]!,
+  oxygenSensors: n[5]!,
+  idleValve: true,
+  tachOutput: true,
+  sequential,
+  gearbox,
+})
+const controllers = [
+  controller('small', 1, [2, 0, 2, 1, 4, 1]),
+  controller('middle', 3, [4, 4, 5, 2, 6, 2]),
+  controller('large', 5, [8, 8, 12, 3, 12, 2], true, true),
+]
+const job = (entries: Record<string, unknown> = {}): JobDocument =>
+  Object.entries(entries).reduce((j, [path, value]) => withValueAt(j, path, value), emptyJob('x'))
+const best = (entries: Record<string, unknown>) => candidatesFor(job(entries), controllers)[0]!
+
+describe('candidates', () => {
+  it('names each way of building once', () => {
+    const ids = candidatesFor(job(), controllers).map((c) => c.id)
+    expect(new Set(ids).size).toBe(ids.length)
+    expect(ids.length).toBe(architecturesFor(job()).length)
+  })
+  it.each([
+    ['separate runners rule every throttle body out', { 'walkAround.intake.manifold': 'separate-runners' }, 'port'],
+    ['a side-draught pad too', { 'walkAround.intake.pad': 'side-draught' }, 'port'],
+    ['a car that must look stock gets a body', { 'system.originality': 'looks-stock' }, 'throttle-body'],
+    ['boost later rules the low-pressure body out', { 'system.boostLaterPa': 70e3 }, 'throttle-body-high'],
+  ])('%s', (_name, entries, injection) => expect(best(entries).architecture.injection).toContain(injection))
+
+  it('timing that is wanted is in every candidate that can be', () => {
+    const possible = candidatesFor(job({ 'system.timingControl': 'wanted' }), controllers).filter(
+      (c) => c.objections.length === 0,
+    )
+    expect(possible.length).toBeGreaterThan(0)
+    expect(possible.every((c) => c.architecture.timing !== 'none')).toBe(true)
+  })
+  it('nobody who welds and a log manifold: no ports', () => {
+    const all = candidatesFor(job({ 'system.welder': 'none', 'walkAround.intake.manifold': 'log' }), controllers)
+    expect(all.filter((c) => c.architecture.injection === 'port').every((c) => c.objections.length > 0)).toBe(true)
+  })
+  it('a shallow tank or a small gap put the pump in line, and hearing it is given up', () => {
+    for (const entries of [{ 'walkAround.tank.depthM': 0.1 }, { 'walkAround.tank.gapAboveM': 0.02 }]) {
+      const c = best(entries)
+      expect(c.architecture.pumpPlace).toBe('in-line')
+      expect(c.consequences.map((x) => x.id)).toContain('quiet')
+    }
+  })
+  it('two sensors only for ports with a pipe for each bank', () => {
+    const two = candidatesFor(job({ 'walkAround.exhaust.merge': 'per-bank' }), controllers)
+    expect(two.every((c) => (c.architecture.oxygenSensors === 2) === (c.architecture.injection === 'port'))).toBe(true)
+  })
+  it('what can be stands before what cannot, in the order of the points', () => {
+    const all = candidatesFor(job({ 'system.timingControl': 'wanted', 'system.boostLaterPa': 90e3 }), controllers)
+    const keys = all.map((c) => (c.objections.length > 0 ? 1000 : 0) + c.points)
+    expect(keys).toEqual([...keys].sort((a, b) => a - b))
+    for (const c of all) expect(c.points).toBe(c.against.reduce((s, a) => s + a.points, 0))
+  })
+  it('every candidate has hours and a cost class in range', () => {
+    for (const c of candidatesFor(job(), controllers)) {
+      expect(c.hours[0]).toBeLessThanOrEqual(c.hours[1])
+      expect(c.costClass).toBeGreaterThanOrEqual(1)
+      expect(c.costClass).toBeLessThanOrEqual(5)
+    }
+  })
+})
+
+describe('inputs and outputs against controllers', () => {
+  const sequential = architecturesFor(job()).find((a) => a.firing === 'sequential' && a.timing === 'crank-trigger')!
+  const simple = architecturesFor(job()).find((a) => a.injection === 'throttle-body-low' && a.timing === 'none')!
+  it.each([
+    {
+      name: 'sequential eight',
+      j: job({ 'vehicle.cylinders': 8 }),
+      a: sequential,
+      drivers: 8,
+      coils: 4,
+      switched: 2,
+      triggers: 2,
+    },
+    { name: 'body on four injectors', j: job(), a: simple, drivers: 2, coils: 0, switched: 2, triggers: 1 },
+    {
+      name: 'with gearbox, fan on its belt',
+      j: job({ 'system.gearboxControl': true, 'system.fanControl': false }),
+      a: simple,
+      drivers: 2,
+      coils: 0,
+      switched: 5,
+      triggers: 1,
+    },
+  ])('$name', ({ j, a, drivers, coils, switched, triggers }) =>
+    expect(terminalsFor(j, a)).toMatchObject({
+      injectorDrivers: drivers,
+      ignitionOutputs: coils,
+      switchedOutputs: switched,
+      triggerInputs: triggers,
+    }),
+  )
+  it('wants an idle valve always, and a tachometer output where the coil no longer drives it', () => {
+    const trigger = architecturesFor(job()).find((a) => a.timing === 'crank-trigger' && a.firing === 'batch')!
+    const bare = [{ ...controllers[2]!, idleValve: false, tachOutput: false }]
+    const lacks = (a: typeof trigger) =>
+      candidatesFor(job(), bare).find((c) => c.id === architectureId(a))!.lacks[0]!.lacks
+    expect(lacks(simple)).toEqual(['no idle valve'])
+    expect(lacks(trigger)).toEqual(['no idle valve', 'no tachometer output'])
+  })
+  it('picks the cheapest that takes everything, or none', () => {
+    expect(leastController(controllers, job(), simple)?.id).toBe('small')
+    expect(leastController(controllers, job({ 'vehicle.cylinders': 8 }), sequential)?.id).toBe('large')
+    expect(leastController(controllers, job({ 'vehicle.cylinders': 12 }), sequential)).toBeNull()
+  })
+  it('a car that no controller takes has no candidate of that kind', () => {
+    const all = candidatesFor(job({ 'vehicle.cylinders': 12 }), controllers)
+    expect(all.filter((c) => c.architecture.firing === 'sequential').every((c) => c.objections.length > 0)).toBe(true)
+  })
+})
+
+describe('what a choice sets', () => {
+  const chosen = (template: Parameters<typeof jobFromTemplate>[1]) => jobFromTemplate('x', template)
+  it.each([
+    ['throttle-body-return', 'above-plate', 'return', 100e3, 2],
+    ['throttle-body-single-line', 'above-plate', 'single-line', 400e3, 2],
+    ['port-return', 'port', 'return', 300e3, 2],
+  ] as const)('%s', (template, place, loop, setPa, openings) => {
+    const j = chosen(template)
+    expect([injectionPlaceOf(j), fuelLoopOf(j)]).toEqual([place, loop])
+    expect(figureOf(j, 'fuel.setPressurePa')).toBe(setPa)
+    expect(figureOf(j, 'fuel.openingsPerCycle')).toBe(openings)
+    expect(j.fuel.systemType).toBeNull()
+  })
+  it('shows defaults as defaults and decisions as decisions', () => {
+    const j = withValueAt(chosen('port-return'), 'fuel.setPressurePa', 350e3)
+    const { downstream } = assessSystem(j, { controllers })
+    expect(downstream.find((d) => d.label === 'Set pressure')).toMatchObject({
+      isDefault: false,
+      figure: { si: 350e3 },
+    })
+    expect(downstream.find((d) => d.label === 'Fuel enters')).toMatchObject({ isDefault: true, text: 'in the ports' })
+  })
+  it('a choice that the car no longer allows is doubtful', () => {
+    const j = chosen('throttle-body-return')
+    expect(assessSystem(j, { controllers }).choice).toBe('chosen')
+    expect(assessSystem(withValueAt(j, 'walkAround.intake.manifold', 'separate-runners'), { controllers }).choice).toBe(
+      'doubtful',
+    )
+    expect(assessSystem(emptyJob('x'), { controllers }).choice).toBe('open')
+  })
+  it('the box leaves out what this car needs, and not what it does not', () => {
+    const ids = (entries: Record<string, unknown>) =>
+      leftOutFor(
+        job(entries),
+        architecturesFor(job()).find((a) => a.injection === 'throttle-body-high' && a.fuelLoop === 'return')!,
+      ).map((l) => l.id)
+    expect(ids({})).toContain('return-fitting')
+    expect(ids({ 'walkAround.lines.returnLine': true })).not.toContain('return-fitting')
+    expect(ids({ 'walkAround.gearbox.kickdown': 'throttle-valve-cable' })).toContain('tv-bracket')
+    expect(ids({ 'walkAround.ignition.coilResistor': true })).toContain('keyed-relay')
+    expect(ids({})).not.toContain('power-leads')
+  })
+})

@@ -1,0 +1,64 @@
+import { figureOf } from '../../figures/index.ts'
+import { type JobDocument } from '../../job/index.ts'
+import { type Architecture } from '../../sections/index.ts'
+import type { ControllerPart } from '../../parts/index.ts'
+
+/** What must be joined to the controller, counted. */
+export interface Terminals {
+  readonly injectorDrivers: number
+  readonly ignitionOutputs: number
+  readonly switchedOutputs: number
+  readonly triggerInputs: number
+  readonly analogueInputs: number
+  readonly oxygenSensors: number
+}
+
+/** Injectors of the architecture: one a cylinder in the ports, else what was entered or assumed for the throttle body. */
+const injectorsOf = (job: JobDocument, a: Architecture): number =>
+  a.injection === 'port' ? figureOf(job, 'vehicle.cylinders') : (job.fuel.injectorCount ?? 4)
+
+/** Drivers, outputs and inputs that this architecture asks of a controller on this car. */
+export const terminalsFor = (job: JobDocument, a: Architecture): Terminals => {
+  const cylinders = figureOf(job, 'vehicle.cylinders')
+  const { gearboxControl, fanControl } = job.system
+  return {
+    // Batch groups share drivers, two injectors each at most.
+    injectorDrivers: a.firing === 'sequential' ? injectorsOf(job, a) : Math.ceil(injectorsOf(job, a) / 2),
+    ignitionOutputs: a.timing === 'none' ? 0 : a.timing === 'crank-trigger' ? Math.ceil(cylinders / 2) : 1,
+    // Pump relay always; fan relay unless it is left on its belt; four solenoids of an electronic gearbox.
+    switchedOutputs: 1 + (fanControl === false ? 0 : 1) + (gearboxControl === true ? 4 : 0),
+    triggerInputs: a.trigger === 'crank-and-cam' ? 2 : 1,
+    // Manifold pressure, throttle, coolant, intake air.
+    analogueInputs: 4,
+    oxygenSensors: a.oxygenSensors,
+  }
+}
+
+/** What a controller lacks for this job, in words; empty where it fits. */
+export const lacksOf = (c: ControllerPart, need: Terminals, job: JobDocument, a: Architecture): string[] => {
+  const short = (what: string, has: number, wants: number) => (has < wants ? [`${what}: ${has} of ${wants}`] : [])
+  return [
+    ...short('injector drivers', c.injectorDrivers, need.injectorDrivers),
+    ...short('ignition outputs', c.ignitionOutputs, need.ignitionOutputs),
+    ...short('switched outputs', c.switchedOutputs, need.switchedOutputs),
+    ...short('trigger inputs', c.triggerInputs, need.triggerInputs),
+    ...short('analogue inputs', c.analogueInputs, need.analogueInputs),
+    ...short('oxygen sensors', c.oxygenSensors, need.oxygenSensors),
+    ...(c.idleValve ? [] : ['no idle valve']),
+    // Off the coil the old tachometer has nothing to count.
+    ...(a.timing === 'crank-trigger' && !c.tachOutput ? ['no tachometer output'] : []),
+    ...(a.firing === 'sequential' && !c.sequential ? ['no sequential firing'] : []),
+    ...(job.system.gearboxControl === true && !c.gearbox ? ['no gearbox control'] : []),
+  ]
+}
+
+/** The cheapest controller that takes everything; null where none does. */
+export const leastController = (
+  controllers: readonly ControllerPart[],
+  job: JobDocument,
+  a: Architecture,
+): ControllerPart | null => {
+  const need = terminalsFor(job, a)
+  const fitting = controllers.filter((c) => lacksOf(c, need, job, a).length === 0)
+  return fitting.reduce<ControllerPart | null>((best, c) => (!best || c.priceClass < best.priceClass ? c : best), null)
+}
