@@ -68,7 +68,7 @@ test('notes, decisions, changes, measurements and photographs; corrections point
 test('withdrawing the latest measurement lets the one before it count again', async ({ page, bench }) => {
   const id = await bench.copyOf(DEMO.plover, 'Copy for withdrawing')
   await bench.openStation(id, 'walk-around')
-  await page.getByRole('tab', { name: /Tests/ }).click()
+  await page.getByRole('link', { name: /Tests/ }).click()
   await page.locator('#test-battery-resting > summary').click()
   for (const volts of ['12.45', '11.2']) {
     await bench.field('At rest, after a night').fill(volts)

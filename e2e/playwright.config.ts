@@ -15,6 +15,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: CHROMIUM,
+    actionTimeout: 2 * 60_000,
     // Recording every step of every test takes a third of the time: only when somebody looks for a fault.
     trace: process.env['LOCHMOOR_TRACE'] ? 'retain-on-failure' : 'off',
     screenshot: 'only-on-failure',

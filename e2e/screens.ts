@@ -37,8 +37,7 @@ export const SCREENS: readonly Screen[] = [
   { name: 'workshop', path: '/workshop' },
   {
     name: 'walk-around, tests, a van',
-    path: `/jobs/${DEMO.carrier}/walk-around`,
-    show: (page) => page.getByRole('tab', { name: /Tests/ }).click(),
+    path: `/jobs/${DEMO.carrier}/walk-around/tests`,
   },
   ...TABS,
   { name: 'log book', path: `/jobs/${DEMO.curlew}/log` },

@@ -27,6 +27,15 @@ describe('demo jobs', () => {
     for (const { document } of DEMO_JOBS) expect(JobDocumentSchema.parse(document)).toEqual(document)
   })
 
+  it.each(STATION_LIST.map((s) => [s.id, s] as const))(
+    '%s is begun in one of them, and nobody has begun it in another',
+    (_id, station) => {
+      const begun = DEMO_JOBS.map(({ document }) => !station.untouched(document, emptyJob(document.vehicle.title)))
+      expect(begun).toContain(true)
+      if (station.id !== 'walkAround') expect(begun).toContain(false)
+    },
+  )
+
   it.each([
     ['Aldmoor Curlew GT', 'watch', ['oil-smoke', 'tank-inside'], []],
     ['Hesket Warden saloon', 'fit', [], []],

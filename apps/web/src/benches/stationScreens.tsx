@@ -1,12 +1,27 @@
-import type { Station } from '@lochmoor/core'
-import type { ReactNode } from 'react'
+import { STATION_LIST, type Station } from '@lochmoor/core'
+import type { ComponentType, ReactNode } from 'react'
 import { later } from '../shell/later.tsx'
 import { WalkAroundBench } from './walk-around/WalkAroundBench.tsx'
 
-/** The screen of each station. The first one a job opens on comes with the page, the others are fetched right after it. */
-export const STATION_SCREENS: Readonly<Record<Station, ReactNode>> = {
-  walkAround: <WalkAroundBench />,
-  system: later(() => import('./system/SystemBench.tsx').then((m) => ({ default: m.SystemBench }))),
-  fuel: later(() => import('./fuel/FuelBench.tsx').then((m) => ({ default: m.FuelBench }))),
-  exhaust: later(() => import('./exhaust/ExhaustBench.tsx').then((m) => ({ default: m.ExhaustBench }))),
+/** A bench with a screen for each of its tabs, by their addresses. */
+type StationBench = ComponentType & { readonly screens: object }
+
+/** The bench of each station. The one a job opens on comes with the page, the others are fetched right after it. */
+export const STATION_BENCHES: Readonly<Record<Station, () => Promise<StationBench>>> = {
+  walkAround: () => Promise.resolve(WalkAroundBench),
+  system: () => import('./system/SystemBench.tsx').then((m) => m.SystemBench),
+  fuel: () => import('./fuel/FuelBench.tsx').then((m) => m.FuelBench),
+  exhaust: () => import('./exhaust/ExhaustBench.tsx').then((m) => m.ExhaustBench),
 }
+
+/** The screen of each station, as the routes show it. */
+export const STATION_SCREENS = Object.fromEntries(
+  STATION_LIST.map(({ id }): [Station, ReactNode] => [
+    id,
+    id === 'walkAround' ? (
+      <WalkAroundBench />
+    ) : (
+      later(() => STATION_BENCHES[id]().then((bench) => ({ default: bench })))
+    ),
+  ]),
+) as Readonly<Record<Station, ReactNode>>

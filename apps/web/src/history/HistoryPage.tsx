@@ -1,5 +1,5 @@
 import { SECTION_NAMES, type HistoryEntry, type HistoryPage as Page, type SectionName } from '@lochmoor/contract'
-import { describePath, isItemPath, type JobDocument } from '@lochmoor/core'
+import { describePath, isItemPath, STATION_LIST, type JobDocument } from '@lochmoor/core'
 import { useCallback, useEffect, useState } from 'react'
 import { explainApiError } from '../api/client.ts'
 import { fetchHistory, fetchVersion } from '../api/jobs.ts'
@@ -12,14 +12,13 @@ import { putBack, run } from '../store/commands.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { usePreferences } from '../store/preferences.ts'
 
-const SECTION_WORDS: Readonly<Record<SectionName, string>> = {
-  vehicle: 'Engine and car',
-  walkAround: 'Walk-around',
-  system: 'System',
-  fuel: 'Fuel',
-  exhaust: 'Exhaust sensor',
-  work: 'State of work',
-}
+/** A section goes by the name of the station that enters it first; car and work belong to no single one. */
+const sectionWords = (section: SectionName): string =>
+  section === 'vehicle'
+    ? 'Engine and car'
+    : section === 'work'
+      ? 'State of work'
+      : (STATION_LIST.find((s) => s.sections[0] === section)?.title ?? section)
 
 /** Who changed what and when, with the way back. */
 export const HistoryPage = () => {
@@ -58,7 +57,7 @@ export const HistoryPage = () => {
               <option value="">All</option>
               {SECTION_NAMES.map((s) => (
                 <option key={s} value={s}>
-                  {SECTION_WORDS[s]}
+                  {sectionWords(s)}
                 </option>
               ))}
             </select>
@@ -96,7 +95,7 @@ const EntryRow = ({ entry, jobId }: { entry: HistoryEntry; jobId: string }) => {
       putBack(
         entry.section,
         old.value.value as JobDocument[typeof entry.section],
-        `${SECTION_WORDS[entry.section]} of ${longTime(entry.at)}`,
+        `${sectionWords(entry.section)} of ${longTime(entry.at)}`,
       ),
     )
   }
@@ -104,7 +103,7 @@ const EntryRow = ({ entry, jobId }: { entry: HistoryEntry; jobId: string }) => {
     <li className="flex gap-4 border-b border-hair py-2">
       <div className="min-w-0 flex-1">
         <p>
-          <span className="font-bold">{SECTION_WORDS[entry.section]}</span>{' '}
+          <span className="font-bold">{sectionWords(entry.section)}</span>{' '}
           <span className="text-soft">
             {longTime(entry.at)}, {entry.who}
           </span>
@@ -144,7 +143,7 @@ const EntryRow = ({ entry, jobId }: { entry: HistoryEntry; jobId: string }) => {
         <span className="shrink-0">
           <Button
             onClick={() => void restore()}
-            label={`Put back: ${SECTION_WORDS[entry.section]} of ${longTime(entry.at)}`}
+            label={`Put back: ${sectionWords(entry.section)} of ${longTime(entry.at)}`}
           >
             Put back
           </Button>

@@ -1,7 +1,7 @@
 import { Command } from 'cmdk'
 import { Dialog } from 'radix-ui'
 import { useMemo } from 'react'
-import { allCommands, setPaletteOpen, type PaletteCommand } from './paletteStore.ts'
+import { commandsOf, setPaletteOpen, usePalette, type PaletteCommand } from './paletteStore.ts'
 
 /** A command stays while each typed word stands in its group or name, in whatever order; the order of the list holds. */
 const holdsEveryWord = (value: string, search: string): number => {
@@ -16,11 +16,13 @@ const holdsEveryWord = (value: string, search: string): number => {
 
 /** Every command of the open screen by name: type a few letters, Enter runs it. */
 export const Palette = () => {
+  const sources = usePalette((s) => s.sources)
+  // What comes to be offered while it is open, such as remedies that were still sought, is offered too.
   const groups = useMemo(() => {
     const byGroup = new Map<string, PaletteCommand[]>()
-    for (const c of allCommands()) byGroup.set(c.group, [...(byGroup.get(c.group) ?? []), c])
+    for (const c of commandsOf(sources)) byGroup.set(c.group, [...(byGroup.get(c.group) ?? []), c])
     return [...byGroup]
-  }, [])
+  }, [sources])
   const pick = (command: PaletteCommand) => {
     setPaletteOpen(false)
     // After the dialog has given the focus back.

@@ -37,5 +37,7 @@ export const useCommands = (name: string, source: Source): void => {
   }, [name, source])
 }
 
-export const allCommands = (): PaletteCommand[] =>
-  Object.values(usePalette.getState().sources).flatMap((source) => source())
+export const commandsOf = (sources: Readonly<Record<string, Source>>): PaletteCommand[] =>
+  Object.values(sources).flatMap((source) => source())
+
+export const allCommands = (): PaletteCommand[] => commandsOf(usePalette.getState().sources)

@@ -1,20 +1,29 @@
 import { JOB } from '@lochmoor/core/job-shape'
 import { z } from 'zod'
 import { oneOf, range, wholeFigure } from '../field/figure.ts'
-import { JobTitle, SECTION_SCHEMAS, SectionNameSchema, WorkStateSchema } from './jobDocument.ts'
+import {
+  JobTitle,
+  SECTION_NAMES,
+  SECTION_SCHEMAS,
+  SectionNameSchema,
+  WorkStateSchema,
+  type SectionName,
+} from './jobDocument.ts'
 
 /** A stored section with the version a later write must name. */
 const versioned = <T extends z.ZodType>(value: T) =>
   z.strictObject({ version: z.int().min(1), savedAt: z.iso.datetime(), value })
 
-export const JobSections = z.strictObject({
-  vehicle: versioned(SECTION_SCHEMAS.vehicle),
-  walkAround: versioned(SECTION_SCHEMAS.walkAround),
-  system: versioned(SECTION_SCHEMAS.system),
-  fuel: versioned(SECTION_SCHEMAS.fuel),
-  exhaust: versioned(SECTION_SCHEMAS.exhaust),
-  work: versioned(SECTION_SCHEMAS.work),
-})
+type Versioned<S extends SectionName> = z.ZodObject<{
+  version: z.ZodInt
+  savedAt: z.ZodISODateTime
+  value: (typeof SECTION_SCHEMAS)[S]
+}>
+export const JobSections = z.strictObject(
+  Object.fromEntries(SECTION_NAMES.map((name) => [name, versioned(SECTION_SCHEMAS[name])])) as unknown as {
+    readonly [S in SectionName]: Versioned<S>
+  },
+)
 
 export const JobId = z.uuid({ error: 'allowed: the id of a job, a UUID' })
 

@@ -1,116 +1,11 @@
-import { emptyJob, emptyLine } from '@lochmoor/core'
+import { emptyJob } from '@lochmoor/core'
 import { JOB_SCHEMA_VERSION, JobDocumentSchema, SECTION_NAMES, SectionNameSchema } from './jobDocument.ts'
 import { JOB_MIGRATIONS, migrateSections } from './migrations.ts'
-
-const { vehicle, fuel, exhaust, ...later } = emptyJob('Fellside pickup')
-const { legs: _legs, ...oldLine } = emptyLine
-const hose = { id: 'h', name: 'Hose', priceClass: 2, kind: 'rubber', boreM: 0.008, roughnessM: 1e-6, mostPressurePa: 1e6, mostEthanolShare: 0.1 } // prettier-ignore
-const filter = { id: 'f', name: 'Filter', priceClass: 1, use: 'fine', finenessM: 1e-5, flowM3S: 4e-5, dropPa: 1e4, linearShare: 0.5 } // prettier-ignore
-/** The fuel section as versions 1 and 2 stored it. */
-const fuelBefore3 = {
-  ...Object.fromEntries(
-    [
-      'ethanolShare',
-      'fuelTemperatureK',
-      'setPressurePa',
-      'pump',
-      'strainer',
-      'regulator',
-      'injector',
-      'injectorCount',
-      'openingsPerCycle',
-      'runningV',
-      'highV',
-    ].map((n) => [n, null]),
-  ),
-  systemType: 'single-line',
-  injectionPlace: 'port',
-  lowV: 11.8,
-  referenced: false,
-  filter,
-  filterPosition: 'before-regulator',
-  feed: { ...oldLine, hose, lengthM: 4.5 },
-  return: oldLine,
-}
-/** As version 1 stored it: layout and kind of system were never open. */
-const version1 = { vehicle: { ...vehicle, layout: 'vee' }, fuel: fuelBefore3 }
-const version2 = { ...version1, ...later }
-const version3 = {
-  ...version2,
-  fuel: {
-    ...fuel,
-    systemType: 'single-line',
-    injectionPlace: 'port',
-    lowV: 11.8,
-    filter: { ...filter, dueFactor: null, capacityKg: null, directional: null, mostPressurePa: null },
-    feed: {
-      ...emptyLine,
-      lengthM: 4.5,
-      hose: {
-        ...hose,
-        dash: null,
-        outsideM: null,
-        leastBendRadiusM: null,
-        stockM: null,
-        immersible: null,
-        conductive: null,
-      },
-    },
-  },
-}
-
-/** A list before its items had ids, and what its items are called. */
-const piece = { name: 'Pipe', kind: 'pipe', lengthM: 1 }
-const leg = { name: 'Tank to body', lengthM: 0.6 }
-const version4 = {
-  ...version3,
-  fuel: { ...version3.fuel, feed: { ...version3.fuel.feed, legs: [leg, { ...leg, name: 'Body to rail' }] } },
-  exhaust: {
-    ...exhaust,
-    banks: [
-      { cylinders: [1, 2], pieces: [piece] },
-      { cylinders: [3, 4], pieces: [] },
-    ],
-    common: [piece, { ...piece, name: 'Tail pipe' }],
-    obstacles: [{ name: 'Frame', run: 'a' }],
-  },
-}
-const version5 = {
-  ...version4,
-  fuel: {
-    ...version4.fuel,
-    feed: {
-      ...version4.fuel.feed,
-      legs: [
-        { id: 'feed-leg-0', ...leg },
-        { id: 'feed-leg-1', ...leg, name: 'Body to rail' },
-      ],
-    },
-  },
-  exhaust: {
-    ...exhaust,
-    banks: [
-      { cylinders: [1, 2], pieces: [{ id: 'bank-a-piece-0', ...piece }] },
-      { cylinders: [3, 4], pieces: [] },
-    ],
-    common: [
-      { id: 'common-piece-0', ...piece },
-      { id: 'common-piece-1', ...piece, name: 'Tail pipe' },
-    ],
-    obstacles: [{ id: 'obstacle-0', name: 'Frame', run: 'a' }],
-  },
-}
-
-const fixtures: Record<string, { before: object; after: object }> = {
-  '1-to-2: walk-around, system and work': { before: version1, after: version2 },
-  '2-to-3: legs of the lines, tank, vapour and what parts say more': { before: version2, after: version3 },
-  '3-to-4: the exhaust and its sensors': { before: version3, after: { ...version3, exhaust } },
-  '4-to-5: legs, pieces and obstacles have ids': { before: version4, after: version5 },
-}
+import { FIXTURES, version1, version4, version5 } from './test/versions.ts'
 
 describe('migrations of the stored document', () => {
   it.each(JOB_MIGRATIONS.map((m) => [m.id, m] as const))('%s has a fixture and passes it', (id, migration) => {
-    const { before, after } = fixtures[id]! // no fixture: red
+    const { before, after } = FIXTURES[id]! // no fixture: red
     expect(migration.up(before as Record<string, unknown>)).toEqual(after)
   })
   it('there is one from every version to the next', () =>

@@ -3,7 +3,7 @@ import { JOB, SECTION_NAMES, type GroupNode } from '@lochmoor/core/job-shape'
 import { JOB_SCHEMA_VERSION } from './jobDocument.ts'
 import { JOB_MIGRATIONS } from './migrations.ts'
 import { shapeText } from './shapeText.ts'
-import { SHAPE_LOCK } from './shapeLock.ts'
+import { SHAPE_LOCK } from './test/versions.ts'
 
 const hashOf = (shape: GroupNode) => createHash('sha256').update(shapeText(shape)).digest('hex').slice(0, 16)
 const NOW = Object.fromEntries(SECTION_NAMES.map((s) => [s, hashOf(JOB.fields[s])]))

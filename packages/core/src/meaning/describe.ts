@@ -4,9 +4,7 @@ import { isLeaf, nodeAt, ORDER, valueAt, type Node } from '../shape/index.ts'
 import { WALK_GROUPS } from './walkAround/groups.ts'
 import { TEST_ENTRIES } from './walkAround/tests.ts'
 import type { WalkEntry } from './walkAround/walkEntry.ts'
-import { SYSTEM_LABELS, VEHICLE_LABELS, WORK_LABELS } from './carLabels.ts'
-import { EXHAUST_LABELS } from './exhaustLabels.ts'
-import { FUEL_LABELS } from './fuelLabels.ts'
+import { LABELS } from './tables.ts'
 
 /** What a place of the document is called and holds. */
 export interface Described {
@@ -18,15 +16,6 @@ export interface Described {
 }
 
 type Tree = Readonly<Record<string, unknown>>
-/** The walk-around names its entries in its own table, which is held complete against the document. */
-const LABELS: Tree = {
-  vehicle: VEHICLE_LABELS,
-  system: SYSTEM_LABELS,
-  fuel: FUEL_LABELS,
-  exhaust: EXHAUST_LABELS,
-  work: WORK_LABELS,
-}
-
 const ENTRIES: ReadonlyMap<string, WalkEntry> = new Map(
   [...WALK_GROUPS.flatMap((g) => g.entries), ...Object.values(TEST_ENTRIES).flat()].map((e) => [e.path, e]),
 )

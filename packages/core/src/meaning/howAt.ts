@@ -1,14 +1,9 @@
 import { JOB } from '../job/index.ts'
 import { nodeAt, type Node } from '../shape/index.ts'
-import { SYSTEM_HOWS, VEHICLE_HOWS } from './carHows.ts'
 import { walkEntryAt } from './describe.ts'
-import { EXHAUST_HOWS } from './exhaustHows.ts'
-import { FUEL_HOWS } from './fuelHows.ts'
+import { HOWS } from './tables.ts'
 
 type Tree = Readonly<Record<string, unknown>>
-/** The walk-around tells of its entries in its own table. */
-const HOWS: Tree = { vehicle: VEHICLE_HOWS, system: SYSTEM_HOWS, fuel: FUEL_HOWS, exhaust: EXHAUST_HOWS }
-
 /** How the figure at a path is measured or decided; null where the path is none of a figure. */
 export const howAt = (path: string): string | null => {
   const entry = walkEntryAt(path)

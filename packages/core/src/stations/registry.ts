@@ -1,11 +1,16 @@
 import { JOB, type SectionName } from '../job/index.ts'
 import { type Station as StationId } from '../sections/index.ts'
 import { leavesOf } from '../shape/index.ts'
-import { EXHAUST_STATION } from './exhaust/exhaustStation.ts'
-import { FUEL_STATION } from './fuel/fuelStation.ts'
+import { EXHAUST_STATION } from './exhaust/index.ts'
+import { FUEL_STATION } from './fuel/index.ts'
 import type { StationValue } from './station.ts'
-import { SYSTEM_STATION } from './system/systemStation.ts'
-import { WALK_AROUND_STATION } from './walk-around/walkAroundStation.ts'
+import { SYSTEM_STATION } from './system/index.ts'
+import { WALK_AROUND_STATION } from './walk-around/index.ts'
+
+export * from './exhaust/index.ts'
+export * from './fuel/index.ts'
+export * from './system/index.ts'
+export * from './walk-around/index.ts'
 
 /**
  * Every station, in the order of the work. Readiness, board, rail, routes, keys, palette, papers, pictures and smoke tests

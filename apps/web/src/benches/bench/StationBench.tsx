@@ -77,7 +77,7 @@ export const makeBench = <A extends StationAssessment, Extra extends object>(of:
       () => [...benchCommands(station, assessment, remedies, ask, navigate), ...(of.commands?.(props) ?? [])],
       // The commands read what the last drawing gave.
       // eslint-disable-next-line react-hooks/exhaustive-deps
-      [assessment, remedies, ask, navigate, ...Object.values<unknown>(extra)],
+      [assessment, remedies, ask, navigate, ...Object.values(extra as Readonly<Record<string, unknown>>)],
     )
     useCommands(station.path, source)
     const showPoint = of.showPoint?.(extra) ?? null

@@ -1,24 +1,14 @@
-import { STATION_LIST, STATIONS } from '@lochmoor/core'
-import { ExhaustBench } from '../exhaust/ExhaustBench.tsx'
-import { FuelBench } from '../fuel/FuelBench.tsx'
-import { SystemBench } from '../system/SystemBench.tsx'
-import { WalkAroundBench } from '../walk-around/WalkAroundBench.tsx'
-import { STATION_SCREENS } from '../stationScreens.tsx'
+import { STATION_LIST } from '@lochmoor/core'
+import { STATION_BENCHES } from '../stationScreens.tsx'
 import { tabsWithStates, verdictsOfTab } from './tabs.ts'
 
-const BENCHES: Readonly<Record<string, { readonly screens: object }>> = {
-  walkAround: WalkAroundBench,
-  system: SystemBench,
-  fuel: FuelBench,
-  exhaust: ExhaustBench,
-}
 const fuel = STATION_LIST.find((s) => s.id === 'fuel')!
 const exhaust = STATION_LIST.find((s) => s.id === 'exhaust')!
 
 describe('screens of the stations', () => {
-  it('every station has one, and every tab', () => {
-    expect(Object.keys(STATION_SCREENS)).toEqual([...STATIONS])
-    for (const s of STATION_LIST) expect(Object.keys(BENCHES[s.id]!.screens)).toEqual(s.tabs.map((t) => t.path))
+  it.each(STATION_LIST.map((s) => [s.id, s] as const))('%s has one for every tab', async (id, station) => {
+    const { screens } = await STATION_BENCHES[id]()
+    expect(Object.keys(screens)).toEqual(station.tabs.map((t) => t.path))
   })
 })
 

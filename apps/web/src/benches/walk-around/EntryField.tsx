@@ -8,6 +8,7 @@ import {
 } from '@lochmoor/core'
 import { useState, type ReactNode } from 'react'
 import { KnownChoiceField } from '../../fields/KnownChoiceField.tsx'
+import { overruledAt } from '../../fields/standIn.ts'
 import { QuantityField } from '../../fields/QuantityField.tsx'
 import { TextEntry } from '../../fields/TextEntry.tsx'
 import { enterRecord, measuredAt, run, setAt } from '../../store/commands.ts'
@@ -47,6 +48,7 @@ export const EntryField = ({ entry, job }: Props) => {
   const value = valueAt(job, entry.path)
   const set = (next: unknown) => run(setAt(entry.path, next, entry.label.toLowerCase()))
   const how = howOf(entry)
+  const overruled = overruledAt(job, entry.path)
   return (
     <div id={entryElementId(entry.path)} className="scroll-mt-28">
       {entry.kind === 'figure' && (
@@ -90,6 +92,7 @@ export const EntryField = ({ entry, job }: Props) => {
       )}
       {entry.kind === 'text' && <FiringOrderField entry={entry} job={job} how={how} />}
       {entry.kind === 'list' && <CylinderFields entry={entry} job={job} how={how} />}
+      {overruled && <p className="text-right text-sm text-soft italic">Counts instead: {overruled}</p>}
     </div>
   )
 }

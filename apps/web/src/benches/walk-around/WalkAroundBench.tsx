@@ -51,7 +51,6 @@ const CarSheet = (sheet: Sheet) => (
 
 const TestsSheet = (sheet: Sheet) => (
   <Columns
-    names={['Tests', 'Picture', 'Judgement']}
     measured={
       <div onKeyDown={walkOnEnter}>
         <TestsTab job={sheet.job} assessment={sheet.assessment} />

@@ -1,6 +1,6 @@
 import type { WalkGroup } from './walkEntry.ts'
 
-export const TANK: WalkGroup = {
+export const TANK = {
   id: 'tank',
   title: 'Tank',
   entries: [
@@ -112,9 +112,9 @@ export const TANK: WalkGroup = {
       neededFor: 'ethanol',
     },
   ],
-}
+} as const satisfies WalkGroup
 
-export const LINES: WalkGroup = {
+export const LINES = {
   id: 'lines',
   title: 'Fuel lines there',
   entries: [
@@ -172,9 +172,9 @@ export const LINES: WalkGroup = {
       neededFor: 'keeping the old line',
     },
   ],
-}
+} as const satisfies WalkGroup
 
-export const POWER: WalkGroup = {
+export const POWER = {
   id: 'power',
   title: 'Battery, charging, earths, wiring',
   entries: [
@@ -340,4 +340,4 @@ export const POWER: WalkGroup = {
       neededFor: 'charging path',
     },
   ],
-}
+} as const satisfies WalkGroup

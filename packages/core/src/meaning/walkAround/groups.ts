@@ -1,11 +1,12 @@
 import type { JobDocument } from '../../job/index.ts'
-import type { WalkEntry, WalkGroup } from './walkEntry.ts'
+import { TEST_ENTRIES } from './tests.ts'
+import type { WalkEntry, WalkGroup, WalkPath } from './walkEntry.ts'
 import { LINES, POWER, TANK } from './fuelAndPower.ts'
 import { BONNET_AND_CABIN, COOLING, GEARBOX, IGNITION } from './running.ts'
 import { ENGINE, EXHAUST, INTAKE, VEHICLE } from './vehicle.ts'
 
 /** What is looked at on the car, in the order of a walk around it. The fitness tests follow in their own table. */
-export const WALK_GROUPS: readonly WalkGroup[] = [
+const GROUPS = [
   VEHICLE,
   ENGINE,
   INTAKE,
@@ -17,7 +18,14 @@ export const WALK_GROUPS: readonly WalkGroup[] = [
   LINES,
   POWER,
   BONNET_AND_CABIN,
-]
+] as const
+export const WALK_GROUPS: readonly WalkGroup[] = GROUPS
+
+type Told =
+  (typeof GROUPS)[number]['entries'][number]['path'] | (typeof TEST_ENTRIES)[keyof typeof TEST_ENTRIES][number]['path']
+/** Places of the section that no table tells of: the compiler names them where there are some. */
+type Untold = Exclude<Extract<WalkPath, `walkAround.${string}`>, Told>
+export const ALL_TOLD: [Untold] extends [never] ? true : Untold = true
 
 /** Whether an entry concerns this car. */
 export const isRelevant = (entry: WalkEntry, job: JobDocument): boolean => entry.relevant?.(job) ?? true

@@ -1,6 +1,6 @@
 import type { WalkGroup } from './walkEntry.ts'
 
-export const IGNITION: WalkGroup = {
+export const IGNITION = {
   id: 'ignition',
   title: 'Ignition',
   entries: [
@@ -50,9 +50,9 @@ export const IGNITION: WalkGroup = {
       neededFor: 'noise on sensor leads',
     },
   ],
-}
+} as const satisfies WalkGroup
 
-export const COOLING: WalkGroup = {
+export const COOLING = {
   id: 'cooling',
   title: 'Cooling',
   entries: [
@@ -105,9 +105,9 @@ export const COOLING: WalkGroup = {
       neededFor: 'a sender of its own',
     },
   ],
-}
+} as const satisfies WalkGroup
 
-export const GEARBOX: WalkGroup = {
+export const GEARBOX = {
   id: 'gearbox',
   title: 'Gearbox and throttle linkage',
   entries: [
@@ -163,9 +163,9 @@ export const GEARBOX: WalkGroup = {
       relevant: (j) => j.walkAround.gearbox.kind === 'automatic',
     },
   ],
-}
+} as const satisfies WalkGroup
 
-export const BONNET_AND_CABIN: WalkGroup = {
+export const BONNET_AND_CABIN = {
   id: 'room',
   title: 'Room under the bonnet and in the cabin',
   entries: [
@@ -213,4 +213,4 @@ export const BONNET_AND_CABIN: WalkGroup = {
       neededFor: 'passing the loom',
     },
   ],
-}
+} as const satisfies WalkGroup

@@ -264,4 +264,4 @@ export const TEST_ENTRIES = {
       neededFor: 'a throttle that closes',
     },
   ],
-} satisfies Readonly<Record<string, readonly WalkEntry[]>>
+} as const satisfies Readonly<Record<string, readonly WalkEntry[]>>

@@ -2,7 +2,7 @@ import type { WalkGroup } from './walkEntry.ts'
 
 const vee = 'bank against bank'
 
-export const VEHICLE: WalkGroup = {
+export const VEHICLE = {
   id: 'vehicle',
   title: 'Vehicle',
   entries: [
@@ -56,9 +56,9 @@ export const VEHICLE: WalkGroup = {
       neededFor: 'room under the car',
     },
   ],
-}
+} as const satisfies WalkGroup
 
-export const ENGINE: WalkGroup = {
+export const ENGINE = {
   id: 'engine',
   title: 'Engine',
   entries: [
@@ -171,9 +171,9 @@ export const ENGINE: WalkGroup = {
       neededFor: 'air and pressure',
     },
   ],
-}
+} as const satisfies WalkGroup
 
-export const INTAKE: WalkGroup = {
+export const INTAKE = {
   id: 'intake',
   title: 'Intake',
   entries: [
@@ -235,9 +235,9 @@ export const INTAKE: WalkGroup = {
       neededFor: 'bolts and threads',
     },
   ],
-}
+} as const satisfies WalkGroup
 
-export const EXHAUST: WalkGroup = {
+export const EXHAUST = {
   id: 'exhaust',
   title: 'Exhaust',
   entries: [
@@ -326,4 +326,4 @@ export const EXHAUST: WalkGroup = {
       neededFor: 'sensor ahead of it; local law',
     },
   ],
-}
+} as const satisfies WalkGroup

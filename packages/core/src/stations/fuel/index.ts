@@ -28,3 +28,4 @@ export { pressureProfile, type ProfilePart, type ProfilePiece } from './pressure
 export { isSolved, solvePoint, type FuelVerdict, type SolvedPoint } from './solvedPoint.ts'
 export { fuelWorking, WORKING_IDS, type WorkingId } from './workings.ts'
 export { carriesPressure, cutListOf, linesInUse, loadOf, piecesOfLine } from './linesOfJob.ts'
+export { FUEL_STATION } from './fuelStation.ts'

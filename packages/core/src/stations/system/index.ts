@@ -14,3 +14,4 @@ export { consequencesOf, risksOf, type Consequence, type ConsequenceKind } from 
 export { leftOutFor, type LeftOut } from './leftOut.ts'
 export { SYSTEM_SCHOOLS, type SchoolQuestion } from './schools.ts'
 export { lacksOf, leastController, terminalsFor, type Terminals } from './terminals.ts'
+export { SYSTEM_STATION } from './systemStation.ts'

@@ -9,3 +9,4 @@ export { companionCylinders, explainFiringOrderError, parseFiringOrder, type Fir
 export { FITNESS_TESTS, fitnessOf, repairsFirst, type RepairFirst } from './fitness/index.ts'
 export type { Finding, Fitness, FitnessResult, FitnessTest } from './fitness/fitnessTypes.ts'
 export { entriesFor, isKnown, stillToMeasure } from './stillToMeasure.ts'
+export { WALK_AROUND_STATION } from './walkAroundStation.ts'

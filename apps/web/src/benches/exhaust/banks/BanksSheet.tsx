@@ -1,8 +1,9 @@
-import { sensorAdvice, steeringDoubts, type ExhaustSection } from '@lochmoor/core'
+import { foundAt, sensorAdvice, steeringDoubts, type ExhaustSection } from '@lochmoor/core'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { SentenceText } from '../../../fields/FigureText.tsx'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { enterRecord, run as doRun, setExhaust } from '../../../store/commands.ts'
+import { originWords } from '../../../fields/standIn.ts'
 import { Columns } from '../../bench/Columns.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { ExhaustCautions } from '../ExhaustCautions.tsx'
@@ -72,7 +73,7 @@ export const BanksSheet = (props: SheetProps) => {
               onChange={(v) => doRun(setExhaust({ sensorCount: Number(v) }, 'number of sensors', false))}
             />
             {exhaust.sensorCount === null && (
-              <p className="text-right text-sm text-soft italic">as the chosen system wants it</p>
+              <p className="text-right text-sm text-soft italic">{originWords(foundAt(job, 'exhaust.sensorCount'))}</p>
             )}
           </Group>
           <ForeignAir job={job} />

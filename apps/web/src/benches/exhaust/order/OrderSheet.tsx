@@ -5,12 +5,14 @@ import { Columns } from '../../bench/Columns.tsx'
 import { PaperLinks } from '../../bench/PaperLinks.tsx'
 import { PartsTable } from '../../bench/PartsTable.tsx'
 import { ExhaustCautions } from '../ExhaustCautions.tsx'
+import { MeetingLine } from '../../bench/MeetingLine.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 import { LeakPlanTable } from './LeakPlanTable.tsx'
 
 /** The leak check with its results, what to order, and the papers. */
 export const OrderSheet = (props: SheetProps) => {
+  const { job } = props
   const { c } = props.assessment
   const lines = useMemo(() => partsOfExhaust(c), [c])
   const all = jointsOf(c.runs)
@@ -26,6 +28,12 @@ export const OrderSheet = (props: SheetProps) => {
             {all.length} joints: {all.filter((j) => j.state === 'tight').length} tight, {open.length} leaking,{' '}
             {all.filter((j) => j.state === null).length} not tested. Each result goes into the log book with its time.
           </p>
+          <MeetingLine
+            job={job}
+            id="walkAround.tests.exhaustLeak"
+            of="walkAround"
+            unknown="nobody has looked for one yet"
+          />
           {open.length > 0 && (
             <p className="mt-2 font-semibold text-stop">
               The first start is held: {open.map((j) => j.name.toLowerCase()).join(', ')}.

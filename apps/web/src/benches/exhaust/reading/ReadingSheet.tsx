@@ -6,6 +6,7 @@ import { ForeignAir } from '../inputs/ForeignAir.tsx'
 import { FuelOfSensor } from '../inputs/FuelOfSensor.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
 import { SensorPicker } from '../inputs/SensorPicker.tsx'
+import { MeetingLine } from '../../bench/MeetingLine.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 import { DeadCylinderPanel } from './DeadCylinderPanel.tsx'
@@ -29,6 +30,12 @@ export const ReadingSheet = (props: SheetProps) => {
           <Group title="The loop">
             <PathField job={job} path="exhaust.correctionLimit" label="Most it may correct" decided />
             <PathField job={job} path="exhaust.openLoopLambda" label="Mixture by the table alone" />
+            <MeetingLine
+              job={job}
+              id="walkAround.tests.idleVacuumPa"
+              of="walkAround"
+              unknown="not measured yet: the cam is taken as mild"
+            />
           </Group>
           <ForeignAir job={job} />
           <FuelOfSensor job={job} />

@@ -1,4 +1,4 @@
-import { fuelLoopOf, injectionPlaceOf, type FuelSection } from '@lochmoor/core'
+import { foundAt, fuelLoopOf, injectionPlaceOf, type FuelSection } from '@lochmoor/core'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { PartField } from '../../../fields/PartField.tsx'
@@ -41,13 +41,15 @@ export const InjectionInputs = ({ job, catalogue }: InputsProps) => {
   const place = injectionPlaceOf(job)
   const loop = fuelLoopOf(job)
   const port = place === 'port'
+  const standsIn = (id: 'fuel.injectionPlace' | 'fuel.systemType', word: string) =>
+    `${foundAt(job, id).kind === 'chosen' ? 'by system' : 'assumed'}: ${word}`
   return (
     <Group title="Injection and regulator">
       <KnownChoiceField
         label="Place of injection"
         value={fuel.injectionPlace}
         options={PLACES}
-        none={`by system: ${wordOf(PLACES, place)}`}
+        none={standsIn('fuel.injectionPlace', wordOf(PLACES, place))}
         how="It decides what the injector sprays into: the air horn, or the manifold with its vacuum and boost."
         onChange={(v) =>
           run(setFuel({ injectionPlace: v as FuelSection['injectionPlace'] }, 'place of injection', false))
@@ -57,7 +59,7 @@ export const InjectionInputs = ({ job, catalogue }: InputsProps) => {
         label="Kind of system"
         value={fuel.systemType}
         options={LOOPS}
-        none={`by system: ${wordOf(LOOPS, loop)}`}
+        none={standsIn('fuel.systemType', wordOf(LOOPS, loop))}
         how="With return: the regulator sits at the engine and sends the surplus back. Single line: it sits at the tank and only what the engine takes comes forward."
         onChange={(v) => run(setSystemType(v as FuelSection['systemType']))}
       />

@@ -1,0 +1,30 @@
+import type { JOB } from '../job/index.ts'
+import { SYSTEM_HOWS, VEHICLE_HOWS } from './carHows.ts'
+import { SYSTEM_LABELS, VEHICLE_LABELS, WORK_LABELS } from './carLabels.ts'
+import { EXHAUST_HOWS } from './exhaustHows.ts'
+import { EXHAUST_LABELS } from './exhaustLabels.ts'
+import { FUEL_HOWS } from './fuelHows.ts'
+import { FUEL_LABELS } from './fuelLabels.ts'
+import type { Hows } from './hows.ts'
+import type { Labels } from './labels.ts'
+
+type Sections = (typeof JOB)['fields']
+/** The walk-around names its entries, and tells of them, in a table of its own, which is held complete against it. */
+type Told = Omit<Sections, 'walkAround'>
+
+/** What every part of the document is called. */
+export const LABELS: { readonly [S in keyof Told]: Labels<Told[S]> } = {
+  vehicle: VEHICLE_LABELS,
+  system: SYSTEM_LABELS,
+  fuel: FUEL_LABELS,
+  exhaust: EXHAUST_LABELS,
+  work: WORK_LABELS,
+}
+
+/** How every figure of the document is measured or decided. */
+export const HOWS: { readonly [S in Exclude<keyof Told, 'work'>]: Hows<Told[S]> } = {
+  vehicle: VEHICLE_HOWS,
+  system: SYSTEM_HOWS,
+  fuel: FUEL_HOWS,
+  exhaust: EXHAUST_HOWS,
+}
