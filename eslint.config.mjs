@@ -72,7 +72,16 @@ const otherFloors = (folder) => ({
 })
 
 export default tseslint.config(
-  { ignores: ['**/dist/**', '**/node_modules/**', '.lochmoor/**', 'playwright-report/**', 'test-results/**'] },
+  {
+    ignores: [
+      '**/dist/**',
+      '**/node_modules/**',
+      '.lochmoor/**',
+      'playwright-report/**',
+      'test-results/**',
+      'tools/probe/files/**',
+    ],
+  },
   js.configs.recommended,
   {
     files: ['**/*.{ts,tsx}'],
@@ -115,8 +124,22 @@ export default tseslint.config(
     })),
   ),
   {
-    files: ['packages/contract/src/**/*.ts'],
+    // A judge takes the case and never goes back to the document.
+    files: ['packages/core/src/stations/*/judge*.ts'],
     ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'ImportSpecifier[imported.name=/^(JobDocument|figureOf|meetingOf|foundAt)$/]',
+          message: 'Read it off the case.',
+        },
+      ],
+    },
+  },
+  {
+    files: ['packages/contract/src/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/test/**'],
     rules: {
       ...PURE,
       ...forbid('react*', 'd3*', '@nestjs/*', 'typeorm', 'node:*', ...APPS, {

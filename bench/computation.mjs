@@ -5,6 +5,7 @@ import {
   judgeFuel,
   isSolved,
   solveFuelCircuit,
+  designOf,
   solvePoint,
 } from '../packages/core/dist/index.js'
 import { DEMO_JOBS } from '../apps/server/dist/demo/demoJobs.js'
@@ -16,7 +17,7 @@ export const computation = () => {
   const circuits = DEMO_JOBS.flatMap(({ document }) => {
     const engine = engineOfJob(document)
     return engine.points
-      .map((p) => solvePoint(document, p))
+      .map((p) => solvePoint(designOf(document), p))
       .filter(isSolved)
       .map((s) => s.circuit)
   })

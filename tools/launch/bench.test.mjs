@@ -8,7 +8,7 @@ describe('./lochmoor bench', () => {
     for (const part of [
       'one fuel circuit',
       'combinations over',
-      'exhaust sensor station of',
+      'whole job of',
       'book of a job',
       'changes, next frame painted',
     ])

@@ -1,5 +1,6 @@
 import type { Paper } from '@lochmoor/contract'
 import {
+  designOf,
   ASSEMBLY_STEPS,
   FUEL_STATION,
   cutListOf,
@@ -65,7 +66,7 @@ export const fuelSheet = async (
   profile(sheet, a, units)
   cautions(sheet, job)
   cutList(sheet, job, units)
-  writeParts(sheet, partsOfFuel(job), units)
+  writeParts(sheet, partsOfFuel(designOf(job)), units)
   leakTest(sheet, job, units)
   writeAssumptions(sheet, a.assumptions, units)
   workings(sheet, job, a)
@@ -114,9 +115,9 @@ const cautions = (sheet: SheetPaper, job: JobDocument): void => {
 }
 
 const cutList = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void => {
-  const pieces = LINE_NAMES.flatMap((l) => piecesOfLine(job, l))
+  const pieces = LINE_NAMES.flatMap((l) => piecesOfLine(designOf(job), l))
   if (pieces.length === 0) return
-  const list = cutListOf(job)
+  const list = cutListOf(designOf(job))
   sheet.heading('Cut list')
   if (!list.ok) {
     for (const e of list.error) sheet.paragraph(explainInputError(e))
@@ -164,7 +165,7 @@ const assembly = (sheet: SheetPaper, make: FittingMake): void => {
 const leakTest = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void => {
   if (!job.fuel.pump) return
   sheet.heading('Leak test')
-  leakTestOf(job).steps.forEach((s, i) => sheet.paragraph(`${i + 1}. ${sentenceText(s, units)}`))
+  leakTestOf(designOf(job)).steps.forEach((s, i) => sheet.paragraph(`${i + 1}. ${sentenceText(s, units)}`))
 }
 
 /** Every formula with its figures, in SI, at the moment that is judged worst. */
@@ -173,5 +174,5 @@ const workings = (sheet: SheetPaper, job: JobDocument, a: FuelAssessment): void 
     a.engine.points.find((p) => p.id === a.verdicts[0]?.pointId) ?? a.engine.points.find((p) => p.id === 'full-low')
   if (!point) return
   sheet.heading(`Formulas, in SI: ${point.label.toLowerCase()}`)
-  for (const id of WORKING_IDS) writeWorking(sheet, fuelWorking(job, a.engine, point, id))
+  for (const id of WORKING_IDS) writeWorking(sheet, fuelWorking(designOf(job), a.engine, point, id))
 }

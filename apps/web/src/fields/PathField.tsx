@@ -1,4 +1,4 @@
-import { valueAt, type JobDocument, type Known } from '@lochmoor/core'
+import { describePath, valueAt, type JobDocument, type Known } from '@lochmoor/core'
 import { QuantityField } from './QuantityField.tsx'
 import { measuredAt, run, setAt } from '../store/commands.ts'
 
@@ -6,7 +6,8 @@ interface Props {
   readonly job: JobDocument
   /** Dotted place in the document. */
   readonly path: string
-  readonly label: string
+  /** Shorter than its name, where the place on the screen says the rest. */
+  readonly label?: string
   /** What the log book calls it, where the label alone would not say of what. */
   readonly of?: string
   readonly how?: string
@@ -18,7 +19,7 @@ interface Props {
 
 /** A figure at its place in the document: shown, stored and entered in the log book from there. */
 export const PathField = (props: Props) => {
-  const { job, path, label, of, how, assumed, assumedWord, decided, emptyMeans } = props
+  const { job, path, label = describePath(path, job).label, of, how, assumed, assumedWord, decided, emptyMeans } = props
   const name = of === undefined ? label : `${of}: ${label.toLowerCase()}`
   return (
     <QuantityField

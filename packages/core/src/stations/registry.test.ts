@@ -56,6 +56,15 @@ describe('the registry of stations', () => {
       }
     },
   )
+  it.each(STATION_LIST.map((s) => [s.id, s] as const))(
+    '%s: a verdict points to no working that it has not',
+    (_id, s) => {
+      for (const job of JOBS)
+        for (const v of s.assess(job, NO_PARTS).verdicts)
+          for (const id of v.workings) expect([v.id, s.workings.includes(id)]).toEqual([v.id, true])
+      for (const caution of s.cautions(soundJob())) expect(caution).toMatch(/^[A-Z].{12,}\.$/)
+    },
+  )
   it('judges whatever was measured, without a fault and without asking for nothing', () => {
     fc.assert(
       fc.property(arbWalkedJob, (job) => {

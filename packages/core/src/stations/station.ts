@@ -68,6 +68,10 @@ export interface StationValue {
   /** Kinds of parts that its assessment looks through. */
   readonly stock: readonly (keyof Catalogue)[]
   readonly tabs: readonly StationTab[]
+  /** Workings that its verdicts may point to. */
+  readonly workings: readonly string[]
+  /** What can hurt somebody at this station's work; local rules and licensed trades come first. */
+  cautions(job: JobDocument): readonly string[]
   /** Whether nobody has entered anything there yet. */
   untouched(job: JobDocument, empty: JobDocument): boolean
   /** Every verdict, without remedies: a pure function of the document and the parts it looks through. */

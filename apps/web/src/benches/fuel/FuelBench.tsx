@@ -1,4 +1,4 @@
-import { FUEL_STATION, fuelWorking, WORKING_IDS, type FuelAssessment, type WorkingId } from '@lochmoor/core'
+import { designOf, FUEL_STATION, fuelWorking, WORKING_IDS, type FuelAssessment, type WorkingId } from '@lochmoor/core'
 import { useCallback, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { makeBench } from '../bench/StationBench.tsx'
@@ -52,7 +52,7 @@ export const FuelBench = makeBench<FuelAssessment, FuelView>({
   working: (id, pointId) => (assessment, job) => {
     if (!isWorking(id)) return null
     const point = pointOfView(assessment.engine, viewOfPoint(pointId ?? 'idle'))
-    return { working: fuelWorking(job, assessment.engine, point, id), moment: point.label }
+    return { working: fuelWorking(designOf(job), assessment.engine, point, id), moment: point.label }
   },
   noSteps: 'At this moment this figure does not exist: nothing flows there, or the circuit is not complete or starved.',
   commands: fuelCommands,

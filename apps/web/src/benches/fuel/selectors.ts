@@ -1,6 +1,6 @@
-import { isSolved, solvePoint, type JobDocument, type OperatingPoint, type SolvedPoint } from '@lochmoor/core'
+import { designOf, isSolved, solvePoint, type JobDocument, type OperatingPoint, type SolvedPoint } from '@lochmoor/core'
 
 export const selectSolved = (job: JobDocument, point: OperatingPoint): SolvedPoint | null => {
-  const solved = solvePoint(job, point)
+  const solved = solvePoint(designOf(job), point)
   return isSolved(solved) ? solved : null
 }

@@ -1,3 +1,4 @@
+import { designOf } from '../../stations/fuel/fuelDesign.ts'
 import { engineOfJob } from '../../moments/index.ts'
 import fc from 'fast-check'
 import { drawNormal, seededRandom } from '../../numeric/seededRandom.ts'
@@ -21,7 +22,7 @@ import { heldMarginPa, spreadCircuit, type SpreadInput } from './spread.ts'
 
 const solvedOf = (job: ReturnType<typeof soundJob>) =>
   engineOfJob(job)
-    .points.map((p) => solvePoint(job, p))
+    .points.map((p) => solvePoint(designOf(job), p))
     .filter(isSolved)
 
 describe('random draws', () => {
@@ -80,7 +81,8 @@ describe('spread of a circuit', () => {
   })
   it('of a job: what is assumed is less sure than what was measured', () => {
     const sd = (measured: boolean) =>
-      spreadInputsOf(soundJob({ lowV: measured ? 12 : null }), worst).find((i) => i.id === 'voltage')!.relativeSd
+      spreadInputsOf(designOf(soundJob({ lowV: measured ? 12 : null })), worst).find((i) => i.id === 'voltage')!
+        .relativeSd
     expect(sd(false)).toBeCloseTo(5 * sd(true), 9)
   })
 })

@@ -1,3 +1,4 @@
+import { designOf } from '../../stations/fuel/fuelDesign.ts'
 import fc from 'fast-check'
 import type { LineName } from '../../sections/index.ts'
 import type { FittingPart, HosePart } from '../../parts/index.ts'
@@ -86,11 +87,11 @@ describe('what a line may be made of', () => {
 
   it('what a line can see: the pump’s shut-off pressure at the highest voltage, the tank’s air on the open side', () => {
     const job = soundJob()
-    const at = (line: LineName) => loadOf(job, line)!.mostPa
+    const at = (line: LineName) => loadOf(designOf(job), line)!.mostPa
     expect(at('feed')).toBe(at('return'))
     const larger = soundJob({ pump: catalogue.pumps[2]! })
-    expect(loadOf(larger, 'feed')!.mostPa).toBeGreaterThan(at('feed'))
+    expect(loadOf(designOf(larger), 'feed')!.mostPa).toBeGreaterThan(at('feed'))
     expect([at('suction'), at('vent')]).toEqual([20e3, 20e3])
-    expect(loadOf(soundJob({ pump: null }), 'feed')).toBeNull()
+    expect(loadOf(designOf(soundJob({ pump: null })), 'feed')).toBeNull()
   })
 })

@@ -1,5 +1,5 @@
 import type { JobDocument } from '../../job/index.ts'
-import { TEST_ENTRIES } from './tests.ts'
+import { type TEST_ENTRIES } from './tests.ts'
 import type { WalkEntry, WalkGroup, WalkPath } from './walkEntry.ts'
 import { LINES, POWER, TANK } from './fuelAndPower.ts'
 import { BONNET_AND_CABIN, COOLING, GEARBOX, IGNITION } from './running.ts'

@@ -4,6 +4,8 @@ import { assessExhaust } from './assessExhaust.ts'
 import { exhaustCase } from './exhaustCase.ts'
 import { exhaustLadders } from './exhaustLadders.ts'
 import { partsOfExhaust } from './partsOfExhaust.ts'
+import { EXHAUST_CAUTIONS } from './cautions.ts'
+import { EXHAUST_WORKINGS } from './exhaustWorkings.ts'
 
 export const EXHAUST_STATION = station({
   id: 'exhaust',
@@ -25,6 +27,8 @@ export const EXHAUST_STATION = station({
     { path: 'fitting', title: 'Fitting', judges: ['way', 'bung', 'cable', 'sensor-type', 'spot'] },
     { path: 'order', title: 'Leaks and order', judges: ['leaks', 'ground'] },
   ],
+  workings: EXHAUST_WORKINGS,
+  cautions: () => EXHAUST_CAUTIONS.map((c) => c.says),
   untouched: (job, empty) => isUntouched('exhaust', job, empty),
   assess: assessExhaust,
   ladders: exhaustLadders,

@@ -1,3 +1,4 @@
+import { designOf } from './fuelDesign.ts'
 import type { FuelSection } from '../../sections/index.ts'
 import { circuitOfJob, explainGap } from './circuitOfJob.ts'
 import { FITTING_K } from './lineOfDesign.ts'
@@ -8,7 +9,7 @@ const circuitAt = (fuel: Partial<FuelSection>, pointId = 'full') => {
   const job = soundJob(fuel)
   const engine = engineOfJob(job)
   return circuitOfJob(
-    job,
+    designOf(job),
     engine.points.find((p) => p.id === pointId)!,
   )
 }

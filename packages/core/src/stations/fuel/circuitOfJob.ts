@@ -1,5 +1,4 @@
-import { figureOf, fuelLoopOf } from '../../figures/index.ts'
-import { type JobDocument } from '../../job/index.ts'
+import type { FuelDesign } from './fuelDesign.ts'
 import type { FilterPart } from '../../parts/index.ts'
 import { err, ok, type Result } from '../../verdict/index.ts'
 import type { Fluid, FuelCircuit, Loss, PumpPoint } from '../../fuel/circuitTypes.ts'
@@ -27,31 +26,31 @@ export const sideBySide = (curve: readonly PumpPoint[], count: number): readonly
   count === 1 ? curve : curve.map((p) => ({ ...p, flowM3S: p.flowM3S * count }))
 
 /** The fuel circuit of a job at an operating point, or the first thing that is missing for it. */
-export const circuitOfJob = (job: JobDocument, point: OperatingPoint): Result<FuelCircuit, CircuitGap> => {
-  const { filter, filterPosition, pump, regulator, strainer } = job.fuel
+export const circuitOfJob = (design: FuelDesign, point: OperatingPoint): Result<FuelCircuit, CircuitGap> => {
+  const { filter, filterPosition, pump, regulator, strainer } = design.fuel
   const fluid: Fluid = point.fuel
-  const systemType = fuelLoopOf(job)
+  const systemType = design.loop
   if (!pump) return err({ code: 'notChosen', what: 'pump' })
   if (!regulator) return err({ code: 'notChosen', what: 'regulator' })
   if (regulator.type !== systemType) return err({ code: 'regulatorType' })
-  const feed = lineOfDesign(job, 'feed')
+  const feed = lineOfDesign(design, 'feed')
   if (!feed) return err({ code: 'notChosen', what: 'feed' })
   const returns = systemType === 'return'
-  const back = returns ? lineOfDesign(job, 'return') : null
+  const back = returns ? lineOfDesign(design, 'return') : null
   if (returns && !back) return err({ code: 'notChosen', what: 'return' })
   if (returns && filter && filterPosition === 'after-regulator') return err({ code: 'filterAfterReturnRegulator' })
   const atVoltage = pumpAtVoltage(pump.tables, point.voltageV)
   if (!atVoltage.ok) return err({ code: 'pumpStalls', voltageV: point.voltageV })
-  const setPressurePa = figureOf(job, 'fuel.setPressurePa')
+  const setPressurePa = design.figure('fuel.setPressurePa')
   const referencePa = returns ? point.referencePa : 0
   if (setPressurePa + referencePa <= 0) return err({ code: 'noSetLeft', effectiveSetPa: setPressurePa + referencePa })
   const clean = lossOf(filter)
   const filterLoss = clean && point.filterDue ? { ...clean, dropPa: clean.dropPa * dueFactorOf(filter) } : clean
-  const { pumpCount } = job.fuel
+  const { pumpCount } = design.fuel
   return ok({
     fluid,
     strainer: lossOf(strainer),
-    suction: pump.mount === 'in-line' ? lineOfDesign(job, 'suction') : null,
+    suction: pump.mount === 'in-line' ? lineOfDesign(design, 'suction') : null,
     pump: { curve: sideBySide(atVoltage.value.curve, pumpCount) },
     filter: filterLoss && { ...filterLoss, position: filterPosition },
     feed,

@@ -1,3 +1,4 @@
+import { designOf } from './fuelDesign.ts'
 import { figureOf, fuelLoopOf } from '../../figures/index.ts'
 import { type JobDocument } from '../../job/index.ts'
 import type { Catalogue, HosePart } from '../../parts/index.ts'
@@ -25,11 +26,11 @@ const pathOf = (job: JobDocument, which: 'feed' | 'return'): LinePath => {
   const { bend90, bend45, connector, entry, exit } = FITTING_K
   const hose = d.hose ?? d.legs.find((leg) => leg.hose !== null)?.hose ?? null
   const bare = { ...job, fuel: { ...job.fuel, [which]: { ...inOneHose(d), hose } } }
-  const line = d.legs.length > 0 ? lineOfDesign(bare, which) : null
+  const line = d.legs.length > 0 ? lineOfDesign(designOf(bare), which) : null
   const minorK = line
     ? line.minorK + (line.then ?? []).reduce((sum, p) => sum + p.minorK, 0)
     : d.bends90 * bend90 + d.bends45 * bend45 + d.connectors * connector + entry + exit
-  return { lengthM: lengthOfLine(job, which), riseM: figureOf(job, `fuel.${which}.riseM`), minorK }
+  return { lengthM: lengthOfLine(designOf(job), which), riseM: figureOf(job, `fuel.${which}.riseM`), minorK }
 }
 
 /** Coarser ones are no fine filters to the judgement either. */
@@ -74,7 +75,7 @@ export const combinationCaseOf = (job: JobDocument, choice: CombinationChoice): 
     cruiseId: 'cruise',
     pumpCount: job.fuel.pumpCount,
     strainer: strainer && { flowM3S: strainer.flowM3S, dropPa: strainer.dropPa, linearShare: strainer.linearShare },
-    suction: lineOfDesign(job, 'suction'),
+    suction: lineOfDesign(designOf(job), 'suction'),
     feedPath: pathOf(job, 'feed'),
     returnPath: pathOf(job, 'return'),
     returnWarmerK: figureOf(job, 'fuel.tank.returnWarmerK'),

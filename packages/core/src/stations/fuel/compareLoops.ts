@@ -1,3 +1,4 @@
+import { designOf } from './fuelDesign.ts'
 import { figureOf, fuelLoopOf } from '../../figures/index.ts'
 import { type JobDocument } from '../../job/index.ts'
 import { type FuelLoop } from '../../sections/index.ts'
@@ -100,7 +101,8 @@ export const compareLoops = (job: JobDocument, catalogue: Pick<Catalogue, 'regul
   const rows = [
     row('Line to lay, feed and return', 'A single line saves the way back.', (d) =>
       fig(
-        lengthOfLine(d.design.job, 'feed') + (d.design.loop === 'return' ? lengthOfLine(d.design.job, 'return') : 0),
+        lengthOfLine(designOf(d.design.job), 'feed') +
+          (d.design.loop === 'return' ? lengthOfLine(designOf(d.design.job), 'return') : 0),
         'distance',
       ),
     ),
@@ -123,13 +125,13 @@ export const compareLoops = (job: JobDocument, catalogue: Pick<Catalogue, 'regul
       },
     ),
     row('Tank after an hour’s drive, low', 'What goes to the warm bonnet and back warms the tank.', (d) => {
-      const heat = tankHeatOf({ job: d.design.job, solved: d.c.solved })
+      const heat = tankHeatOf({ design: designOf(d.design.job), solved: d.c.solved })
       return heat ? fig(heat.endK, 'temperature') : null
     }),
     row(
       'Rail keeps above boiling after a hot stop',
       'A return sweeps vapour out on restart; a dead end keeps it.',
-      (d) => fig(hotSoakOf(d.design.job).marginPa, 'pressure'),
+      (d) => fig(hotSoakOf(designOf(d.design.job)).marginPa, 'pressure'),
     ),
     row(
       'Regulator follows the manifold',

@@ -1,8 +1,11 @@
 import { isUntouched } from '../../job/index.ts'
 import { station } from '../station.ts'
 import { assessFuel } from './assessFuel.ts'
+import { designOf } from './fuelDesign.ts'
 import { fuelLadders } from './fuelLadders.ts'
 import { partsOfFuel } from './partsOfFuel.ts'
+import { fuelCautions } from './cautions.ts'
+import { WORKING_IDS } from './workings.ts'
 
 export const FUEL_STATION = station({
   id: 'fuel',
@@ -33,8 +36,10 @@ export const FUEL_STATION = station({
     },
     { path: 'order', title: 'Order', judges: ['safety'] },
   ],
+  workings: WORKING_IDS,
+  cautions: (job) => fuelCautions(job).map((c) => c.says),
   untouched: (job, empty) => isUntouched('fuel', job, empty),
   assess: assessFuel,
   ladders: fuelLadders,
-  parts: partsOfFuel,
+  parts: (job) => partsOfFuel(designOf(job)),
 })

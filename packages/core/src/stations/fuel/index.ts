@@ -29,3 +29,4 @@ export { isSolved, solvePoint, type FuelVerdict, type SolvedPoint } from './solv
 export { fuelWorking, WORKING_IDS, type WorkingId } from './workings.ts'
 export { carriesPressure, cutListOf, linesInUse, loadOf, piecesOfLine } from './linesOfJob.ts'
 export { FUEL_STATION } from './fuelStation.ts'
+export { designOf, type FuelDesign } from './fuelDesign.ts'

@@ -1,5 +1,5 @@
-import { figureOf, injectionPlaceOf } from '../../figures/index.ts'
-import { type JobDocument } from '../../job/index.ts'
+import type { JobDocument } from '../../job/index.ts'
+import type { FuelDesign } from './fuelDesign.ts'
 import type { Catalogue } from '../../parts/index.ts'
 import {
   pressureForMixturePa,
@@ -11,25 +11,25 @@ import type { InjectorPoint } from '../../fuel/injector.ts'
 import { judgeAll } from './judgeAll.ts'
 import { fuelCase, type FuelCase, type SolvedPoint } from './solvedPoint.ts'
 
-const injectorPoint = (job: JobDocument, s: SolvedPoint, railPa: number): InjectorPoint => ({
+const injectorPoint = (design: FuelDesign, s: SolvedPoint, railPa: number): InjectorPoint => ({
   railPa,
   tipPa: s.point.tipPa,
   fuelDensityKgM3: s.point.fuel.densityKgM3,
   demandKgS: s.point.demandKgS,
   speedRpm: s.point.speedRpm,
-  openingsPerCycle: figureOf(job, 'fuel.openingsPerCycle'),
+  openingsPerCycle: design.figure('fuel.openingsPerCycle'),
 })
 
 /** Sets of the catalogue for this engine, best first; empty while the circuit cannot be solved. */
 export const injectorSetsOf = (
-  { job, solved }: Pick<FuelCase, 'job' | 'solved'>,
+  { design, solved }: Pick<FuelCase, 'design' | 'solved'>,
   catalogue: Pick<Catalogue, 'injectors'>,
 ): RatedInjectorSet[] => {
   const idle = solved.find((s) => s.point.id === 'idle')
   const full = solved.find((s) => s.point.id === 'full-low') ?? solved.find((s) => s.point.id === 'full')
   if (!idle || !full || idle.answer.railPa === null || full.answer.railPa === null) return []
-  const port = injectionPlaceOf(job) === 'port'
-  const count = figureOf(job, 'fuel.injectorCount')
+  const port = design.place === 'port'
+  const count = design.figure('fuel.injectorCount')
   return rankInjectorSets({
     candidates: catalogue.injectors
       .filter((i) => (i.use === 'port') === port)
@@ -42,8 +42,8 @@ export const injectorSetsOf = (
         mostPressurePa: i.mostPressurePa,
         ...(i.leastEffectiveS !== null && { leastEffectiveS: i.leastEffectiveS }),
       })),
-    idle: injectorPoint(job, idle, idle.answer.railPa),
-    full: injectorPoint(job, full, full.answer.railPa),
+    idle: injectorPoint(design, idle, idle.answer.railPa),
+    full: injectorPoint(design, full, full.answer.railPa),
     idleVoltageV: idle.point.voltageV,
     fullVoltageV: full.point.voltageV,
   })
@@ -61,14 +61,15 @@ export interface PressureLever {
  */
 export const pressureLever = (job: JobDocument, lambdaNow: number, lambdaWanted: number): PressureLever => {
   const before = fuelCase(job)
+  const { design } = before
   const idle = before.engine.points.find((p) => p.id === 'idle')!
   // With a reference hose the difference is the set figure itself; without one it is taken at cruise.
   const cruise = before.engine.points.find((p) => p.id === 'cruise') ?? idle
-  const tipPa = job.fuel.referenced ? 0 : cruise.tipPa
-  const setPa = figureOf(job, 'fuel.setPressurePa')
+  const tipPa = design.fuel.referenced ? 0 : cruise.tipPa
+  const setPa = design.figure('fuel.setPressurePa')
   const setPressurePa = pressureForMixturePa(setPa - tipPa, lambdaNow, lambdaWanted) + tipPa
   const verdictsBefore = new Map(judgeAll(before).map((v) => [v.id, v.state]))
-  const after = judgeAll(fuelCase({ ...job, fuel: { ...job.fuel, setPressurePa } }))
+  const after = judgeAll(fuelCase({ ...job, fuel: { ...design.fuel, setPressurePa } }))
   const against = after.filter((v) => v.state === 'stop' && verdictsBefore.get(v.id) !== 'stop').map((v) => v.title)
   return { setPressurePa, against }
 }

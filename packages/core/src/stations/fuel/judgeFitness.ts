@@ -1,4 +1,3 @@
-import { figureOf, fuelLoopOf, injectionPlaceOf } from '../../figures/index.ts'
 import { fig, say, type VerdictState, plain } from '../../verdict/index.ts'
 import { carriesPressure, loadOf } from './linesOfJob.ts'
 import { hoseUnfit } from '../../fuel/lines/hoseFitness.ts'
@@ -7,15 +6,17 @@ import { AMBIENT_PA } from '../../engine/index.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
 
 /** Hoses against the pump's shut-off pressure at the highest voltage (return blocked) and against the fuel. */
-export const judgeHoses = ({ job }: FuelCase): FuelVerdict | null => {
-  const lines = linesInUse(job).filter((line) => carriesPressure(job, line) && job.fuel[line].legs.length === 0)
-  const feedLoad = loadOf(job, 'feed')
+export const judgeHoses = ({ design }: FuelCase): FuelVerdict | null => {
+  const lines = linesInUse(design).filter(
+    (line) => carriesPressure(design, line) && design.fuel[line].legs.length === 0,
+  )
+  const feedLoad = loadOf(design, 'feed')
   if (!feedLoad || lines.length === 0) return null
   const known = lines.flatMap((name) => {
-    const { hose } = job.fuel[name]
-    return hose ? [{ name, hose, unfit: hoseUnfit(hose, loadOf(job, name) ?? feedLoad) }] : []
+    const { hose } = design.fuel[name]
+    return hose ? [{ name, hose, unfit: hoseUnfit(hose, loadOf(design, name) ?? feedLoad) }] : []
   })
-  const bare = lines.filter((name) => !job.fuel[name].hose && job.fuel[name].measuredBoreM !== null)
+  const bare = lines.filter((name) => !design.fuel[name].hose && design.fuel[name].measuredBoreM !== null)
   if (known.length === 0 && bare.length === 0) return null
   const [worst] = known
     .flatMap(({ unfit }) => (unfit ? [unfit] : []))
@@ -40,19 +41,19 @@ export const judgeHoses = ({ job }: FuelCase): FuelVerdict | null => {
       ? worst.why
       : bare.length > 0
         ? say`The ${bare.join(' and ')} is an old line known only by its bore: prove it with a hydrostatic test above ${fig(mostPa, 'pressure')} before fuel goes in.`
-        : say`Even with the return blocked at ${fig(figureOf(job, 'fuel.highV'), 'voltage')} the hoses stand what the pump can reach.`,
+        : say`Even with the return blocked at ${fig(design.figure('fuel.highV'), 'voltage')} the hoses stand what the pump can reach.`,
     source: 'pump table at the highest voltage; makers\u2019 ratings',
   }
 }
 
 /** Reference hose against the place of injection. */
-export const judgeReference = ({ job }: FuelCase): FuelVerdict | null => {
-  const { referenced } = job.fuel
-  const [injectionPlace, systemType] = [injectionPlaceOf(job), fuelLoopOf(job)]
-  const boostPa = figureOf(job, 'vehicle.boostPa')
+export const judgeReference = ({ design }: FuelCase): FuelVerdict | null => {
+  const { referenced } = design.fuel
+  const [injectionPlace, systemType] = [design.place, design.loop]
+  const boostPa = design.figure('vehicle.boostPa')
   if (systemType === 'return' && referenced && injectionPlace === 'above-plate' && boostPa === 0) {
-    const setPa = figureOf(job, 'fuel.setPressurePa')
-    const vacuumPa = Math.max(0, AMBIENT_PA - figureOf(job, 'vehicle.idleManifoldPa'))
+    const setPa = design.figure('fuel.setPressurePa')
+    const vacuumPa = Math.max(0, AMBIENT_PA - design.figure('vehicle.idleManifoldPa'))
     const meteredShare = Math.sqrt(Math.max(0, setPa - vacuumPa) / setPa)
     return {
       ...plain,
@@ -85,8 +86,8 @@ export const judgeReference = ({ job }: FuelCase): FuelVerdict | null => {
 const FINE_ENOUGH_M = 40e-6
 
 /** A fine filter between pump and injectors. While the design is incomplete its absence is a gap, not a fault. */
-export const judgeFineFilter = ({ job, gap }: FuelCase): FuelVerdict | null => {
-  const { filter, pump } = job.fuel
+export const judgeFineFilter = ({ design, gap }: FuelCase): FuelVerdict | null => {
+  const { filter, pump } = design.fuel
   if (!pump) return null
   const coarse = filter !== null && filter.finenessM > FINE_ENOUGH_M
   return {
@@ -105,8 +106,8 @@ export const judgeFineFilter = ({ job, gap }: FuelCase): FuelVerdict | null => {
 }
 
 /** A coarse strainer ahead of the pump. */
-export const judgeStrainer = ({ job, gap }: FuelCase): FuelVerdict | null => {
-  const { pump, strainer } = job.fuel
+export const judgeStrainer = ({ design, gap }: FuelCase): FuelVerdict | null => {
+  const { pump, strainer } = design.fuel
   if (!pump) return null
   return {
     ...plain,

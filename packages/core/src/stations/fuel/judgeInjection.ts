@@ -1,4 +1,3 @@
-import { figureOf, injectionPlaceOf } from '../../figures/index.ts'
 import type { InjectorPart } from '../../parts/index.ts'
 import { fig, say, type Trace, type VerdictState, plain } from '../../verdict/index.ts'
 import { deadTimeAt, RATED_VOLTAGE_V } from '../../fuel/injectorSet.ts'
@@ -16,12 +15,16 @@ export const deadTimeOf = (part: InjectorPart, voltageV: number): number =>
   )
 
 /** Injectors of a job at a solved point; null without injectors, without a rail, or with the rail below the tip. */
-export const injectorsOf = ({ job }: Pick<FuelCase, 'job'>, s: SolvedPoint, trace?: Trace): InjectorAnswer | null => {
-  const part = job.fuel.injector
+export const injectorsOf = (
+  { design }: Pick<FuelCase, 'design'>,
+  s: SolvedPoint,
+  trace?: Trace,
+): InjectorAnswer | null => {
+  const part = design.fuel.injector
   if (!part || s.answer.railPa === null || s.point.speedRpm === 0) return null
   return injectorAt(
     {
-      count: figureOf(job, 'fuel.injectorCount'),
+      count: design.figure('fuel.injectorCount'),
       ratedFlowM3S: part.ratedFlowM3S,
       ratedPressurePa: part.ratedPressurePa,
       deadTimeS: deadTimeOf(part, s.point.voltageV),
@@ -33,16 +36,16 @@ export const injectorsOf = ({ job }: Pick<FuelCase, 'job'>, s: SolvedPoint, trac
       fuelDensityKgM3: s.point.fuel.densityKgM3,
       demandKgS: s.point.demandKgS,
       speedRpm: s.point.speedRpm,
-      openingsPerCycle: figureOf(job, 'fuel.openingsPerCycle'),
+      openingsPerCycle: design.figure('fuel.openingsPerCycle'),
     },
     trace,
   )
 }
 
 /** Injectors made for the place they spray into. Nothing to say while none are chosen or they fit. */
-export const judgeInjectorUse = ({ job }: FuelCase): FuelVerdict | null => {
-  const { injector } = job.fuel
-  const injectionPlace = injectionPlaceOf(job)
+export const judgeInjectorUse = ({ design }: FuelCase): FuelVerdict | null => {
+  const { injector } = design.fuel
+  const injectionPlace = design.place
   if (!injector || (injector.use === 'port') === (injectionPlace === 'port')) return null
   return {
     id: 'injector-use',
@@ -116,7 +119,7 @@ export const judgeIdlePulse = (c: FuelCase): FuelVerdict | null => {
 
 /** Can the injectors' coils lift against the largest pressure over them? Nothing to say where their sheet is silent. */
 export const judgeInjectorPressure = (c: FuelCase): FuelVerdict | null => {
-  const mostPa = c.job.fuel.injector?.mostPressurePa ?? null
+  const mostPa = c.design.fuel.injector?.mostPressurePa ?? null
   if (mostPa === null) return null
   const all = c.solved.flatMap((s) => {
     const at = s.point.demandM3S > 0 ? injectorsOf(c, s) : null

@@ -1,5 +1,4 @@
-import { figureOf } from '../../figures/index.ts'
-import { type JobDocument } from '../../job/index.ts'
+import type { FuelDesign } from './fuelDesign.ts'
 import { type LineName } from '../../sections/index.ts'
 import { fig, say, worstFirst, type Sentence, type VerdictState, plain } from '../../verdict/index.ts'
 import { loadOf } from './linesOfJob.ts'
@@ -18,9 +17,9 @@ interface Finding {
 }
 
 /** What is wrong with the legs of a line: hose, fittings, bends, heat and motion. */
-const findingsOfLine = (job: JobDocument, name: LineName): Finding[] => {
-  const line = job.fuel[name]
-  const load = loadOf(job, name)
+const findingsOfLine = (design: FuelDesign, name: LineName): Finding[] => {
+  const line = design.fuel[name]
+  const load = loadOf(design, name)
   return line.legs.flatMap((leg): Finding[] => {
     const where = `${name}, ${leg.name}`
     const hose = hoseOfLeg(line, leg)
@@ -60,11 +59,11 @@ const findingsOfLine = (job: JobDocument, name: LineName): Finding[] => {
 }
 
 /** Hoses, ends and routing of every line that is described leg by leg. */
-export const judgeLegs = ({ job }: FuelCase): FuelVerdict | null => {
-  const lines = linesInUse(job)
-  const legs = lines.reduce((n, l) => n + job.fuel[l].legs.length, 0)
+export const judgeLegs = ({ design }: FuelCase): FuelVerdict | null => {
+  const lines = linesInUse(design)
+  const legs = lines.reduce((n, l) => n + design.fuel[l].legs.length, 0)
   if (legs === 0) return null
-  const found = worstFirst(lines.flatMap((l) => findingsOfLine(job, l)))
+  const found = worstFirst(lines.flatMap((l) => findingsOfLine(design, l)))
   const [worst, ...others] = found
   const more = others.filter((f) => f.state !== 'ok').length
   return {
@@ -82,17 +81,17 @@ export const judgeLegs = ({ job }: FuelCase): FuelVerdict | null => {
 }
 
 /** All findings, for the sheet of the lines. */
-export const lineFindings = (job: JobDocument): readonly (Finding & { readonly line: LineName })[] =>
-  linesInUse(job).flatMap((line) => findingsOfLine(job, line).map((f) => ({ ...f, line })))
+export const lineFindings = (design: FuelDesign): readonly (Finding & { readonly line: LineName })[] =>
+  linesInUse(design).flatMap((line) => findingsOfLine(design, line).map((f) => ({ ...f, line })))
 
 /** May the car's own hard line stay? */
-export const judgeOldLine = ({ job }: FuelCase): FuelVerdict | null => {
-  const { keeps, outsideM, wallM, joints, provedPa } = job.fuel.oldLine
+export const judgeOldLine = ({ design }: FuelCase): FuelVerdict | null => {
+  const { keeps, outsideM, wallM, joints, provedPa } = design.fuel.oldLine
   if (!keeps) return null
-  const load = loadOf(job, keeps)
+  const load = loadOf(design, keeps)
   if (!load) return null
   const base = { ...plain, id: 'old-line', title: `The old ${keeps} line`, workings: ['old-line'] }
-  const needPa = keeps === 'feed' ? load.mostPa : figureOf(job, 'fuel.setPressurePa')
+  const needPa = keeps === 'feed' ? load.mostPa : design.figure('fuel.setPressurePa')
   const soft = joints === 'hose-and-clip' || joints === 'soldered'
   if (soft)
     return {
@@ -102,7 +101,7 @@ export const judgeOldLine = ({ job }: FuelCase): FuelVerdict | null => {
       reason: say`Its joints are ${joints === 'soldered' ? 'soldered' : 'hose on plain tube with clips'}: they part at injection pressure. Flare the ends or lay a new line.`,
       source: 'trade practice',
     }
-  if (job.walkAround.lines.condition === 'rusty' && provedPa === null)
+  if (design.oldLines.condition === 'rusty' && provedPa === null)
     return {
       ...base,
       workings: [],
@@ -139,9 +138,9 @@ export const judgeOldLine = ({ job }: FuelCase): FuelVerdict | null => {
 }
 
 /** Bare metal of the tank against the fuel. */
-export const judgeTankLining = ({ job }: FuelCase): FuelVerdict | null => {
-  const { lining } = job.walkAround.tank
-  const share = figureOf(job, 'fuel.ethanolShare')
+export const judgeTankLining = ({ design }: FuelCase): FuelVerdict | null => {
+  const { lining } = design.tank
+  const share = design.figure('fuel.ethanolShare')
   const bare = lining === 'terne' || lining === 'aluminium'
   if (!bare || share <= 0.1) return null
   return {

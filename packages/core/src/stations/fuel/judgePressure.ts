@@ -1,4 +1,3 @@
-import { fuelLoopOf } from '../../figures/index.ts'
 import { fig, say, type Sentence, type VerdictState } from '../../verdict/index.ts'
 import { mostHeldDemandM3S, railWithFallingDemandPa } from '../../fuel/limits.ts'
 import { circuitModel } from '../../fuel/circuitModel.ts'
@@ -68,7 +67,7 @@ const reasonNotHeld = (s: SolvedPoint, mostM3S: number): Sentence => {
 }
 
 /** Is the rail free to stand at the set pressure, or do return line and regulator lift it? Judged where it is tightest. */
-export const judgeNotLifted = ({ solved, job }: FuelCase): FuelVerdict | null => {
+export const judgeNotLifted = ({ solved, design }: FuelCase): FuelVerdict | null => {
   const behindPa = ({ answer, circuit }: SolvedPoint) =>
     (answer.regulatorBackPa ?? 0) + elementDropPa(circuit.regulator.fullOpen, answer.returnFlowM3S)
   const shareOf = (s: SolvedPoint) => behindPa(s) / s.answer.effectiveSetPa
@@ -113,7 +112,7 @@ export const judgeNotLifted = ({ solved, job }: FuelCase): FuelVerdict | null =>
     reason,
     source: 'solved circuit; headroom of 10 %: rule of thumb',
     pointId: point.id,
-    workings: fuelLoopOf(job) === 'return' ? ['pump', 'return', 'rail'] : ['pump', 'rail'],
+    workings: design.loop === 'return' ? ['pump', 'return', 'rail'] : ['pump', 'rail'],
   }
 }
 
@@ -124,8 +123,8 @@ const SINKING_ALLOWED = 0.04
  * Single line: how far the rail sinks from idle to full load below a held tank module. Judged by the losses alone, so
  * that it also speaks where the feed takes everything and no rail pressure exists.
  */
-export const judgeFeedLoss = ({ solved, job }: FuelCase): FuelVerdict | null => {
-  if (fuelLoopOf(job) !== 'single-line') return null
+export const judgeFeedLoss = ({ solved, design }: FuelCase): FuelVerdict | null => {
+  if (design.loop !== 'single-line') return null
   const idle = solved.find((s) => s.point.id === 'idle')
   const full = solved.find((s) => s.point.id === 'full')
   if (!idle || !full) return null

@@ -1,5 +1,4 @@
 import type { RegulatorPart } from '../../parts/index.ts'
-import { figureOf, fuelLoopOf } from '../../figures/index.ts'
 import { fig, say } from '../../verdict/index.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
 
@@ -8,11 +7,11 @@ export const nearestSetPa = ({ leastPa, mostPa }: Pick<RegulatorPart, 'leastPa' 
   Math.min(mostPa, Math.max(leastPa, setPa))
 
 /** Can this regulator be set to this pressure, and has it a port for the reference hose? */
-export const judgeRegulator = ({ job }: FuelCase): FuelVerdict | null => {
-  const { referenced, regulator } = job.fuel
-  const systemType = fuelLoopOf(job)
+export const judgeRegulator = ({ design }: FuelCase): FuelVerdict | null => {
+  const { referenced, regulator } = design.fuel
+  const systemType = design.loop
   if (!regulator || regulator.type !== systemType) return null
-  const setPa = figureOf(job, 'fuel.setPressurePa')
+  const setPa = design.figure('fuel.setPressurePa')
   const { leastPa, mostPa, name } = regulator
   const inRange = nearestSetPa(regulator, setPa) === setPa
   const noPort = systemType === 'return' && referenced && !regulator.referencePort

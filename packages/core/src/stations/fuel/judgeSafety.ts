@@ -1,4 +1,3 @@
-import { figureOf, fuelLoopOf } from '../../figures/index.ts'
 import { fig, say, type VerdictState, plain } from '../../verdict/index.ts'
 import { pumpAtVoltage } from '../../fuel/pumpAtVoltage.ts'
 import { pumpFlowAt } from '../../fuel/pumpCurve.ts'
@@ -6,9 +5,9 @@ import { primeOf } from './primeOfJob.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
 
 /** Does the pump stop when the engine does, and after a crash? */
-export const judgeSafety = ({ job }: FuelCase): FuelVerdict | null => {
-  if (!job.fuel.pump) return null
-  const { stopsWithEngine, inertiaSwitch, fused } = job.fuel.safety
+export const judgeSafety = ({ design }: FuelCase): FuelVerdict | null => {
+  if (!design.fuel.pump) return null
+  const { stopsWithEngine, inertiaSwitch, fused } = design.fuel.safety
   const missing = [
     ...(stopsWithEngine === false ? ['its relay does not drop when the engine stops'] : []),
     ...(fused === false ? ['its feed is not fused'] : []),
@@ -32,8 +31,8 @@ export const judgeSafety = ({ job }: FuelCase): FuelVerdict | null => {
 }
 
 /** Seconds and turns of the key until the set pressure stands. */
-export const judgePrime = ({ job }: FuelCase): FuelVerdict | null => {
-  const p = primeOf(job)
+export const judgePrime = ({ design }: FuelCase): FuelVerdict | null => {
+  const p = primeOf(design)
   if (!p) return null
   const never = !Number.isFinite(p.wetS)
   const slow = never || p.wetCycles > 1
@@ -45,23 +44,23 @@ export const judgePrime = ({ job }: FuelCase): FuelVerdict | null => {
     figureName: 'with the line full',
     figure: never ? null : fig(p.wetS, 'time', 2),
     limitName: 'pump runs at key-on',
-    limit: fig(figureOf(job, 'fuel.primeS'), 'time'),
-    margin: never ? null : fig(figureOf(job, 'fuel.primeS') - p.wetS, 'time', 2),
+    limit: fig(design.figure('fuel.primeS'), 'time'),
+    margin: never ? null : fig(design.figure('fuel.primeS') - p.wetS, 'time', 2),
     reason: never
       ? say`At the voltage of a standing engine the pump does not reach the set pressure.`
-      : say`With the line full one turn of the key is ${p.wetCycles === 1 ? 'enough' : 'not enough'}. After the system was opened it takes ${fig(p.dryS, 'time')}: turn the key ${fig(p.dryCycles, 'count')} times before cranking.${fuelLoopOf(job) === 'single-line' ? ' Air in a dead-ended rail is only pressed together: bleed it at the far end.' : ''}`,
+      : say`With the line full one turn of the key is ${p.wetCycles === 1 ? 'enough' : 'not enough'}. After the system was opened it takes ${fig(p.dryS, 'time')}: turn the key ${fig(p.dryCycles, 'count')} times before cranking.${design.loop === 'single-line' ? ' Air in a dead-ended rail is only pressed together: bleed it at the far end.' : ''}`,
     source: 'volumes over pump flow; Boyle for trapped air',
     workings: ['prime'],
   }
 }
 
 /** Can the regulator pass all the pump brings with nothing taken, at the highest voltage? */
-export const judgeByPass = ({ job }: FuelCase): FuelVerdict | null => {
-  const { pump, pumpCount, regulator } = job.fuel
-  if (!pump || !regulator || regulator.type !== fuelLoopOf(job)) return null
-  const at = pumpAtVoltage(pump.tables, figureOf(job, 'fuel.highV'))
+export const judgeByPass = ({ design }: FuelCase): FuelVerdict | null => {
+  const { pump, pumpCount, regulator } = design.fuel
+  if (!pump || !regulator || regulator.type !== design.loop) return null
+  const at = pumpAtVoltage(pump.tables, design.figure('fuel.highV'))
   if (!at.ok) return null
-  const setPa = figureOf(job, 'fuel.setPressurePa')
+  const setPa = design.figure('fuel.setPressurePa')
   const broughtM3S = pumpCount * pumpFlowAt(at.value.curve, setPa)
   const { flowM3S, dropPa } = regulator.fullOpen
   const passesM3S = dropPa > 0 ? flowM3S * Math.sqrt(setPa / dropPa) : Infinity

@@ -1,3 +1,4 @@
+import { designOf } from './fuelDesign.ts'
 import { type JobDocument } from '../../job/index.ts'
 import { emptyLeg, type FuelSection, type LineLeg } from '../../sections/index.ts'
 import type { HosePart } from '../../parts/index.ts'
@@ -134,7 +135,7 @@ describe('legs of a line', () => {
     ['120 mm, sleeved', leg({ exhaustGapM: 0.12, sleeved: true }), null],
     ['by the fan', leg({ nearMotion: true }), /something that moves/],
   ])('%s', (_why, one, says) => {
-    const found = lineFindings(withLegs(one)).map((f) => f.why.filter((w) => typeof w === 'string').join(''))
+    const found = lineFindings(designOf(withLegs(one))).map((f) => f.why.filter((w) => typeof w === 'string').join(''))
     if (says === null) expect(found).toEqual([])
     else expect(found.join(' ')).toMatch(says)
   })
@@ -151,14 +152,14 @@ describe('legs of a line', () => {
   })
 
   it('a piece longer than its stock is refused by the leg', () => {
-    const list = cutListOf(withLegs(leg(), leg({ lengthM: 3.5 })))
+    const list = cutListOf(designOf(withLegs(leg(), leg({ lengthM: 3.5 }))))
     expect(list).toMatchObject({ ok: false, error: [{ field: 'fuel.feed.legs.1.lengthM' }] })
     const [end] = catalogue.fittings
-    expect(cutListOf(withLegs(leg({ lengthM: 0.03, start: end!, end: end! })))).toMatchObject({
+    expect(cutListOf(designOf(withLegs(leg({ lengthM: 0.03, start: end!, end: end! }))))).toMatchObject({
       ok: false,
       error: [{ code: 'shorterThanEnds', field: 'fuel.feed.legs.0.lengthM', value: 0.03 }],
     })
-    const fine = cutListOf(withLegs(leg(), leg(), leg({ moves: 'tank' })))
+    const fine = cutListOf(designOf(withLegs(leg(), leg(), leg({ moves: 'tank' }))))
     expect(fine).toMatchObject({ ok: true, value: [{ packing: { boughtM: 6, proved: true } }] })
   })
 })
@@ -184,8 +185,8 @@ describe('both kinds of loop', () => {
 
 describe('proof and lever', () => {
   it('the leak test is at one and a half times the set pressure, never above the weakest part', () => {
-    expect(leakTestOf(soundJob()).testPa).toBeCloseTo(450e3, 6)
-    const weak = leakTestOf(soundJob({ feed: { ...sound.feed, hose: catalogue.hoses[3]! } }))
+    expect(leakTestOf(designOf(soundJob())).testPa).toBeCloseTo(450e3, 6)
+    const weak = leakTestOf(designOf(soundJob({ feed: { ...sound.feed, hose: catalogue.hoses[3]! } })))
     expect([weak.testPa, weak.weakestPa]).toEqual([350e3, 350e3])
   })
   it('5 % richer takes 10 % more pressure; out of the regulator’s range it says so', () => {

@@ -1,4 +1,3 @@
-import { figureOf, pumpInTank } from '../../figures/index.ts'
 import { fig, say, type VerdictState, plain } from '../../verdict/index.ts'
 import { GRAVITY_M_S2 } from '../../fuel/lineLoss.ts'
 import { potVolumeM3 } from '../../fuel/tank/starvation.ts'
@@ -8,9 +7,9 @@ import { moduleFitOf, senderOf, starvationOf } from './tankOfJob.ts'
 import { ventOf } from './vapourOfJob.ts'
 
 /** Will the hat, its fittings and the hose foul the floor above? */
-export const judgeModuleAbove = ({ job }: FuelCase): FuelVerdict | null => {
-  if (!pumpInTank(job)) return null
-  const fit = moduleFitOf(job)
+export const judgeModuleAbove = ({ design }: FuelCase): FuelVerdict | null => {
+  if (!design.inTank) return null
+  const fit = moduleFitOf(design)
   if (!fit)
     return {
       ...plain,
@@ -49,8 +48,8 @@ export const judgeModuleAbove = ({ job }: FuelCase): FuelVerdict | null => {
 }
 
 /** Does the hanger reach the floor of the tank, and what has to be cut off? */
-export const judgeModuleBelow = ({ job }: FuelCase): FuelVerdict | null => {
-  const fit = pumpInTank(job) ? moduleFitOf(job) : null
+export const judgeModuleBelow = ({ design }: FuelCase): FuelVerdict | null => {
+  const fit = design.inTank ? moduleFitOf(design) : null
   if (!fit) return null
   const short = fit.shortByM > 0
   return {
@@ -61,12 +60,12 @@ export const judgeModuleBelow = ({ job }: FuelCase): FuelVerdict | null => {
     figureName: 'length wanted',
     figure: fig(fit.wantedLengthM, 'bore'),
     limitName: 'as delivered',
-    limit: fig(figureOf(job, 'fuel.tank.hangerM'), 'bore'),
+    limit: fig(design.figure('fuel.tank.hangerM'), 'bore'),
     margin: null,
     reason: short
       ? say`Even drawn out it ends ${fig(fit.shortByM, 'bore')} above where the sock should lie: that fuel is never pumped.`
       : fit.cutOffM > 0
-        ? say`Cut ${fig(fit.cutOffM, 'bore')} off the hanger, away from the tank and clean of chips; the sock then stands ${fig(figureOf(job, 'fuel.tank.floorClearanceM'), 'bore')} off the floor.`
+        ? say`Cut ${fig(fit.cutOffM, 'bore')} off the hanger, away from the tank and clean of chips; the sock then stands ${fig(design.figure('fuel.tank.floorClearanceM'), 'bore')} off the floor.`
         : say`Draw it out to ${fig(fit.wantedLengthM, 'bore')}.`,
     source: 'geometry; 5 to 10 mm of clearance: rule of thumb',
     workings: ['module'],
@@ -79,13 +78,13 @@ const ROAD_MS2 = 0.6 * GRAVITY_M_S2
 const BEND_S = 6
 
 /** Does the pick-up stay under fuel in bends and under the brakes? */
-export const judgeStarvation = ({ job, engine }: FuelCase): FuelVerdict | null => {
-  if (!job.fuel.pump) return null
-  const dry = starvationOf(job)
+export const judgeStarvation = ({ design, engine }: FuelCase): FuelVerdict | null => {
+  if (!design.fuel.pump) return null
+  const dry = starvationOf(design)
   const wantedM3 = potVolumeM3(engine.demand.designM3S, BEND_S)
-  const potM3 = job.fuel.tank.potM3
+  const potM3 = design.fuel.tank.potM3
   if (!dry)
-    return pumpInTank(job)
+    return design.inTank
       ? {
           ...plain,
           id: 'starvation',
@@ -110,15 +109,15 @@ export const judgeStarvation = ({ job, engine }: FuelCase): FuelVerdict | null =
     reason: soon
       ? pot
         ? say`The tank’s floor lies dry at ${fig(dry.angleDeg, 'angle')}, but the pot carries ${fig(potM3, 'volume')}, enough for ${fig(BEND_S, 'time')}.`
-        : say`With ${fig(figureOf(job, 'fuel.tank.lowM3'), 'volume')} in it the fuel stands ${fig(dry.levelM, 'bore')} deep and leaves the pick-up at ${fig(dry.angleDeg, 'angle')} of tilt. A pot of ${fig(wantedM3, 'volume', 2)} carries the engine through ${fig(BEND_S, 'time')}; let the return fill it.`
-      : say`Even with ${fig(figureOf(job, 'fuel.tank.lowM3'), 'volume')} in it the pick-up stays covered up to ${fig(dry.angleDeg, 'angle')} of tilt.`,
+        : say`With ${fig(design.figure('fuel.tank.lowM3'), 'volume')} in it the fuel stands ${fig(dry.levelM, 'bore')} deep and leaves the pick-up at ${fig(dry.angleDeg, 'angle')} of tilt. A pot of ${fig(wantedM3, 'volume', 2)} carries the engine through ${fig(BEND_S, 'time')}; let the return fill it.`
+      : say`Even with ${fig(design.figure('fuel.tank.lowM3'), 'volume')} in it the pick-up stays covered up to ${fig(dry.angleDeg, 'angle')} of tilt.`,
     source: 'tilted surface in a flat tank without baffles; 0.6 g and 6 s: rules of thumb',
   }
 }
 
 /** Does the vent let in what the engine draws and out what heat drives, and does it end where it may? */
 export const judgeVent = (c: FuelCase): FuelVerdict | null => {
-  const { tank, pump } = c.job.fuel
+  const { tank, pump } = c.design.fuel
   if (!pump) return null
   const answer = ventOf(c)
   const inside = tank.ventEnds === 'inside'
@@ -165,8 +164,8 @@ export const judgeVent = (c: FuelCase): FuelVerdict | null => {
 }
 
 /** Does the gauge read what the sender says? */
-export const judgeSender = ({ job }: FuelCase): FuelVerdict | null => {
-  const match = senderOf(job)
+export const judgeSender = ({ design }: FuelCase): FuelVerdict | null => {
+  const match = senderOf(design)
   if (!match) return null
   const off = match.worstFault > 0.1
   return {

@@ -1,19 +1,18 @@
-import { figureOf, fuelLoopOf, pumpInTank } from '../../figures/index.ts'
 import { fig, say, plain } from '../../verdict/index.ts'
 import { WANTED_INLET_MARGIN_PA } from '../../fuel/vapour/suction.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
 import { HOT_SOAK_K, hotSoakOf, mostTankK, suctionAt, tankHeatCaseOf, tankHeatOf } from './vapourOfJob.ts'
 
 /** Does the fuel boil at the pump's inlet anywhere? Judged where the margin is least. */
-export const judgeSuction = ({ job, solved }: FuelCase): FuelVerdict | null => {
-  const all = solved.map((s) => ({ s, at: suctionAt(job, s) }))
+export const judgeSuction = ({ design, solved }: FuelCase): FuelVerdict | null => {
+  const all = solved.map((s) => ({ s, at: suctionAt(design, s) }))
   const [first] = all
   if (!first) return null
   const worst = all.reduce((w, x) => (x.at.marginPa < w.at.marginPa ? x : w), first)
   const { at, s } = worst
   const state = at.marginPa < 0 ? 'stop' : at.marginPa < WANTED_INLET_MARGIN_PA ? 'caution' : 'ok'
-  const where = pumpInTank(job) ? 'in the tank' : 'in the line'
-  const cure = pumpInTank(job)
+  const where = design.inTank ? 'in the tank' : 'in the line'
+  const cure = design.inTank
     ? 'A larger strainer, a fuller tank or cooler fuel help.'
     : 'Mount it lower and nearer to the tank, widen its inlet, or hang a pump in the tank.'
   return {
@@ -37,9 +36,9 @@ export const judgeSuction = ({ job, solved }: FuelCase): FuelVerdict | null => {
 }
 
 /** Does the rail boil after a hot engine was stopped? */
-export const judgeHotSoak = ({ job }: FuelCase): FuelVerdict | null => {
-  if (!job.fuel.pump) return null
-  const soak = hotSoakOf(job)
+export const judgeHotSoak = ({ design }: FuelCase): FuelVerdict | null => {
+  if (!design.fuel.pump) return null
+  const soak = hotSoakOf(design)
   const boils = soak.marginPa < 0
   return {
     ...plain,
@@ -65,7 +64,7 @@ export const judgeTankHeat = (c: FuelCase): FuelVerdict | null => {
   const heatCase = tankHeatCaseOf(c)
   const cruise = c.solved.find((s) => s.point.id === 'cruise')
   if (!heat || !heatCase || !cruise) return null
-  const limitK = mostTankK(c.job, cruise, WANTED_INLET_MARGIN_PA)
+  const limitK = mostTankK(c.design, cruise, WANTED_INLET_MARGIN_PA)
   const warm = heat.endK > limitK
   const returnW = heat.heatW - heatCase.pumpW
   return {
@@ -79,8 +78,8 @@ export const judgeTankHeat = (c: FuelCase): FuelVerdict | null => {
     limit: fig(limitK, 'temperature'),
     margin: fig(limitK - heat.endK, 'warming'),
     reason:
-      fuelLoopOf(c.job) === 'return'
-        ? say`The pump puts ${fig(heatCase.pumpW, 'heat')} into the fuel and the warm return ${fig(returnW, 'heat')}; from ${fig(figureOf(c.job, 'fuel.tank.hotDayK'), 'temperature')} with ${fig(figureOf(c.job, 'fuel.tank.lowM3'), 'volume')} in it the tank would settle at ${fig(heat.settlesK, 'temperature')}.${warm ? ' A smaller pump, a slower one or a single line put in less.' : ''}`
+      c.design.loop === 'return'
+        ? say`The pump puts ${fig(heatCase.pumpW, 'heat')} into the fuel and the warm return ${fig(returnW, 'heat')}; from ${fig(c.design.figure('fuel.tank.hotDayK'), 'temperature')} with ${fig(c.design.figure('fuel.tank.lowM3'), 'volume')} in it the tank would settle at ${fig(heat.settlesK, 'temperature')}.${warm ? ' A smaller pump, a slower one or a single line put in less.' : ''}`
         : say`Nothing warm comes back; the pump alone puts ${fig(heatCase.pumpW, 'heat')} into the fuel.`,
     source: 'energy balance; heat passed on and warming under the bonnet: rules of thumb',
     pointId: 'cruise',

@@ -1,5 +1,4 @@
-import { figureOf, fuelLoopOf } from '../../figures/index.ts'
-import { type JobDocument } from '../../job/index.ts'
+import type { FuelDesign } from './fuelDesign.ts'
 import { fig, say, type Sentence } from '../../verdict/index.ts'
 import { linesInUse } from './linesOfJob.ts'
 import { hoseOfLeg } from '../../fuel/lines/legs.ts'
@@ -19,12 +18,12 @@ const FALL_SHARE = 0.05
 const TEST_FACTOR = 1.5
 
 /** How to prove the joints before the engine runs and after. */
-export const leakTestOf = (job: JobDocument): LeakTest => {
-  const setPa = figureOf(job, 'fuel.setPressurePa') + figureOf(job, 'vehicle.boostPa')
-  const ratings = linesInUse(job)
+export const leakTestOf = (design: FuelDesign): LeakTest => {
+  const setPa = design.figure('fuel.setPressurePa') + design.figure('vehicle.boostPa')
+  const ratings = linesInUse(design)
     .filter((l) => l === 'feed')
     .flatMap((l) => {
-      const line = job.fuel[l]
+      const line = design.fuel[l]
       return line.legs.length > 0
         ? line.legs.flatMap((leg) => [
             hoseOfLeg(line, leg)?.mostPressurePa,
@@ -33,7 +32,7 @@ export const leakTestOf = (job: JobDocument): LeakTest => {
           ])
         : [line.hose?.mostPressurePa]
     })
-    .concat(job.fuel.filter?.mostPressurePa ?? [])
+    .concat(design.fuel.filter?.mostPressurePa ?? [])
     .filter((x): x is number => typeof x === 'number')
   const weakestPa = ratings.length > 0 ? Math.min(...ratings) : null
   const testPa = weakestPa === null ? TEST_FACTOR * setPa : Math.min(TEST_FACTOR * setPa, weakestPa)
@@ -46,7 +45,7 @@ export const leakTestOf = (job: JobDocument): LeakTest => {
     steps: [
       say`Cold engine, doors open, extinguisher at hand, no lamp or heater. Battery joined last.`,
       say`Dry first: look at every joint of the list, tug at every hose.`,
-      fuelLoopOf(job) === 'return'
+      design.loop === 'return'
         ? say`Gauge at the rail. Pinch nothing: close the return with a valve made for it, run the pump in short pulses to ${fig(testPa, 'pressure')} and switch off.`
         : say`Gauge at the rail. A hand pump with fuel brings the line to ${fig(testPa, 'pressure')} past the regulator's check valve; the car's own pump stops at its set figure.`,
       say`Wait ${fig(TIME_S, 'time')}: no more than ${fig(allowedFallPa, 'pressure')} may be lost. Wipe every joint with paper and smell it.`,

@@ -1,5 +1,4 @@
-import { figureOf } from '../../figures/index.ts'
-import { type JobDocument } from '../../job/index.ts'
+import type { FuelDesign } from './fuelDesign.ts'
 import { type LineDesign, type LineLeg, type LineName } from '../../sections/index.ts'
 import type { Trace } from '../../verdict/index.ts'
 import type { Line, LinePiece } from '../../fuel/circuitTypes.ts'
@@ -66,19 +65,19 @@ const lineOfLegs = (d: LineDesign, riseM: number, trace?: Trace): Line | null =>
 }
 
 /** Length of a line: its legs together, else its one figure; assumed where neither is known. */
-export const lengthOfLine = (job: JobDocument, which: LineName): number => {
-  const d = job.fuel[which]
+export const lengthOfLine = (design: FuelDesign, which: LineName): number => {
+  const d = design.fuel[which]
   if (d.legs.length > 0) return d.legs.reduce((sum, leg) => sum + legLengthM(leg), 0)
-  return which === 'feed' || which === 'return' ? figureOf(job, `fuel.${which}.lengthM`) : (d.lengthM ?? 0.5)
+  return which === 'feed' || which === 'return' ? design.figure(`fuel.${which}.lengthM`) : (d.lengthM ?? 0.5)
 }
 
-const riseOf = (job: JobDocument, which: LineName): number =>
-  which === 'feed' || which === 'return' ? figureOf(job, `fuel.${which}.riseM`) : 0
+const riseOf = (design: FuelDesign, which: LineName): number =>
+  which === 'feed' || which === 'return' ? design.figure(`fuel.${which}.riseM`) : 0
 
 /** The line as the circuit takes it; null while its bore is not known. */
-export const lineOfDesign = (job: JobDocument, which: LineName, trace?: Trace): Line | null => {
-  const d = job.fuel[which]
-  if (d.legs.length > 0) return lineOfLegs(d, riseOf(job, which), trace)
+export const lineOfDesign = (design: FuelDesign, which: LineName, trace?: Trace): Line | null => {
+  const d = design.fuel[which]
+  if (d.legs.length > 0) return lineOfLegs(d, riseOf(design, which), trace)
   const boreM = boreOf(d)
   if (boreM === null) return null
   const { bends90, bends45, connectors } = d
@@ -104,9 +103,9 @@ export const lineOfDesign = (job: JobDocument, which: LineName, trace?: Trace): 
   })
   return {
     boreM,
-    lengthM: lengthOfLine(job, which),
+    lengthM: lengthOfLine(design, which),
     roughnessM: Math.min(d.hose?.roughnessM ?? OLD_TUBE_ROUGHNESS_M, 0.1 * boreM),
     minorK,
-    riseM: riseOf(job, which),
+    riseM: riseOf(design, which),
   }
 }

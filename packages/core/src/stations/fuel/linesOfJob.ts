@@ -1,40 +1,39 @@
+import type { FuelDesign } from './fuelDesign.ts'
 import { cutList, type CutListError, type HoseOrder } from '../../fuel/lines/cutList.ts'
 import { OPEN_PA, type LineLoad } from '../../fuel/lines/hoseFitness.ts'
 import { piecesOfDesign, type HosePiece } from '../../fuel/lines/legs.ts'
 import { pumpAtVoltage } from '../../fuel/pumpAtVoltage.ts'
-import { figureOf, fuelLoopOf } from '../../figures/index.ts'
-import { type JobDocument } from '../../job/index.ts'
 import { LINE_NAMES, type LineName } from '../../sections/index.ts'
 import type { Result } from '../../verdict/index.ts'
 
 /** The lines this design has: a return only where it returns, a suction line only before an in-line pump. */
-export const linesInUse = (job: JobDocument): LineName[] => [
+export const linesInUse = (design: FuelDesign): LineName[] => [
   'feed',
-  ...(fuelLoopOf(job) === 'return' ? (['return'] as const) : []),
-  ...(job.fuel.pump?.mount === 'in-line' ? (['suction'] as const) : []),
+  ...(design.loop === 'return' ? (['return'] as const) : []),
+  ...(design.fuel.pump?.mount === 'in-line' ? (['suction'] as const) : []),
   'vent',
 ]
 
 /** Suction and vent stand open to the tank; the rest sees what the pump can reach. Null while no pump is chosen. */
-export const loadOf = (job: JobDocument, line: LineName): LineLoad | null => {
-  const ethanolShare = figureOf(job, 'fuel.ethanolShare')
+export const loadOf = (design: FuelDesign, line: LineName): LineLoad | null => {
+  const ethanolShare = design.figure('fuel.ethanolShare')
   if (line === 'suction' || line === 'vent') return { line, mostPa: OPEN_PA, ethanolShare }
-  const { pump } = job.fuel
+  const { pump } = design.fuel
   if (!pump) return null
-  const at = pumpAtVoltage(pump.tables, figureOf(job, 'fuel.highV'))
+  const at = pumpAtVoltage(pump.tables, design.figure('fuel.highV'))
   return at.ok ? { line, mostPa: at.value.shutOffPa, ethanolShare } : null
 }
 
 /** A single line has no return, so nothing is asked of it. */
-export const carriesPressure = (job: JobDocument, line: LineName): boolean =>
-  line === 'feed' || (line === 'return' && fuelLoopOf(job) === 'return')
+export const carriesPressure = (design: FuelDesign, line: LineName): boolean =>
+  line === 'feed' || (line === 'return' && design.loop === 'return')
 
 /** Every hose and tube of a line that is described leg by leg; those without a hose chosen are left out. */
-export const piecesOfLine = (job: JobDocument, line: LineName): HosePiece[] =>
-  piecesOfDesign(line, job.fuel[line], figureOf(job, 'fuel.tank.lowerM'))
+export const piecesOfLine = (design: FuelDesign, line: LineName): HosePiece[] =>
+  piecesOfDesign(line, design.fuel[line], design.figure('fuel.tank.lowerM'))
 
 /** Every hose and tube of the design to cut, by kind, packed on the lengths it is sold in. */
-export const cutListOf = (job: JobDocument): Result<HoseOrder[], CutListError[]> => {
-  const used = linesInUse(job)
-  return cutList(LINE_NAMES.filter((l) => used.includes(l)).flatMap((l) => piecesOfLine(job, l)))
+export const cutListOf = (design: FuelDesign): Result<HoseOrder[], CutListError[]> => {
+  const used = linesInUse(design)
+  return cutList(LINE_NAMES.filter((l) => used.includes(l)).flatMap((l) => piecesOfLine(design, l)))
 }

@@ -1,10 +1,11 @@
+import { designOf } from './fuelDesign.ts'
 import { emptyJob } from '../../job/index.ts'
 import { emptyLeg, type LineLeg } from '../../sections/index.ts'
 import { partsOfFuel } from './partsOfFuel.ts'
 import { catalogue, soundJob } from './test/jobs.ts'
 
 const linesOf = (job: ReturnType<typeof soundJob>) =>
-  partsOfFuel(job).map((l) => `${l.quantity.si} ${l.what}: ${l.name}${l.assumed ? ' (assumed)' : ''}`)
+  partsOfFuel(designOf(job)).map((l) => `${l.quantity.si} ${l.what}: ${l.name}${l.assumed ? ' (assumed)' : ''}`)
 
 describe('parts that follow', () => {
   it('names every part in the order of the flow, hoses by length', () => {
@@ -55,11 +56,13 @@ describe('parts that follow', () => {
       expect.arrayContaining(['3 hose end: ' + end.name, '8 clips: Lined P-clip', '2 grommets: Rubber grommet']),
     )
     expect(lines).toContain('1.5 heat sleeve: Heat sleeve for hose')
-    const hose = partsOfFuel(soundJob({ feed: { ...feed, legs: [leg(1.5), leg(1.5)] } })).find(
+    const hose = partsOfFuel(designOf(soundJob({ feed: { ...feed, legs: [leg(1.5), leg(1.5)] } }))).find(
       (l) => l.what === 'hose or tube',
     )!
     expect(hose.quantity.si).toBeGreaterThanOrEqual(3.06)
-    expect(new Set(partsOfFuel(soundJob()).map((l) => l.id)).size).toBe(partsOfFuel(soundJob()).length)
+    expect(new Set(partsOfFuel(designOf(soundJob())).map((l) => l.id)).size).toBe(
+      partsOfFuel(designOf(soundJob())).length,
+    )
   })
 
   it('asks for what safety still lacks', () => {
@@ -83,6 +86,6 @@ describe('parts that follow', () => {
     expect(linesOf(soundJob({ feed: { ...feed, lengthM: null }, injectorCount: null }))).toEqual(
       expect.arrayContaining(['4 feed line: Hose 7 (assumed)', '6 injectors: Injector 200 (assumed)']),
     )
-    expect(partsOfFuel(emptyJob('x'))).toEqual([])
+    expect(partsOfFuel(designOf(emptyJob('x')))).toEqual([])
   })
 })

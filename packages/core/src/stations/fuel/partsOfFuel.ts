@@ -1,6 +1,5 @@
+import type { FuelDesign } from './fuelDesign.ts'
 import type { PartLine } from '../../parts/index.ts'
-import { figureOf, fuelLoopOf, pumpInTank } from '../../figures/index.ts'
-import { type JobDocument } from '../../job/index.ts'
 import { LINE_NAMES, type LineName } from '../../sections/index.ts'
 import type { Part } from '../../parts/index.ts'
 import { fig, say, type Figure, type Sentence } from '../../verdict/index.ts'
@@ -22,8 +21,8 @@ const line = (
 
 const one = (n = 1): Figure => fig(n, 'count')
 
-const mainParts = (job: JobDocument): PartLine[] => {
-  const { fuel } = job
+const mainParts = (design: FuelDesign): PartLine[] => {
+  const { fuel } = design
   const part = <P extends Part>(
     id: string,
     value: P | null,
@@ -44,7 +43,7 @@ const mainParts = (job: JobDocument): PartLine[] => {
       'pump',
       fuel.pump,
       one(fuel.pumpCount),
-      (p) => say`${p.mount}, must hold ${fig(figureOf(job, 'fuel.setPressurePa'), 'pressure')}`,
+      (p) => say`${p.mount}, must hold ${fig(design.figure('fuel.setPressurePa'), 'pressure')}`,
       'demand at full load with 15 % to spare',
     ),
     ...part(
@@ -60,13 +59,13 @@ const mainParts = (job: JobDocument): PartLine[] => {
       fuel.regulator,
       one(),
       (r) =>
-        say`${r.type === 'return' ? 'at the engine' : 'at the tank'}, set to ${fig(figureOf(job, 'fuel.setPressurePa'), 'pressure')}${fuel.referenced ? ', hose to the manifold' : ''}`,
+        say`${r.type === 'return' ? 'at the engine' : 'at the tank'}, set to ${fig(design.figure('fuel.setPressurePa'), 'pressure')}${fuel.referenced ? ', hose to the manifold' : ''}`,
       'set pressure, and all the pump brings with nothing taken',
     ),
     ...part(
       'injectors',
       fuel.injector,
-      fig(figureOf(job, 'fuel.injectorCount'), 'count'),
+      fig(design.figure('fuel.injectorCount'), 'count'),
       (i) => say`${fig(i.ratedFlowM3S, 'volumeFlow')} at ${fig(i.ratedPressurePa, 'pressure')}`,
       'duty at full load, pulse at idle',
       fuel.injectorCount === null,
@@ -82,16 +81,16 @@ const LINE_WORDS: Readonly<Record<LineName, string>> = {
 }
 
 /** Lines in one figure, where they are not described leg by leg. */
-const plainLines = (job: JobDocument): PartLine[] =>
-  linesInUse(job).flatMap((name) => {
-    const { hose, legs, lengthM } = job.fuel[name]
-    return hose && legs.length === 0 && job.fuel.oldLine.keeps !== name
+const plainLines = (design: FuelDesign): PartLine[] =>
+  linesInUse(design).flatMap((name) => {
+    const { hose, legs, lengthM } = design.fuel[name]
+    return hose && legs.length === 0 && design.fuel.oldLine.keeps !== name
       ? [
           line(
             LINE_WORDS[name],
             LINE_WORDS[name],
             hose.name,
-            fig(lengthOfLine(job, name), 'distance'),
+            fig(lengthOfLine(design, name), 'distance'),
             say`bore ${fig(hose.boreM, 'bore')}, by the metre`,
             'its length',
             lengthM === null,
@@ -101,10 +100,10 @@ const plainLines = (job: JobDocument): PartLine[] =>
   })
 
 /** Hoses on the lengths they are sold in, ends, clips, sleeves and grommets of the lines described leg by leg. */
-const legParts = (job: JobDocument): PartLine[] => {
-  const used = linesInUse(job)
-  const pieces = LINE_NAMES.filter((l) => used.includes(l)).flatMap((l) => piecesOfLine(job, l))
-  const list = cutListOf(job)
+const legParts = (design: FuelDesign): PartLine[] => {
+  const used = linesInUse(design)
+  const pieces = LINE_NAMES.filter((l) => used.includes(l)).flatMap((l) => piecesOfLine(design, l))
+  const list = cutListOf(design)
   const hoses = list.ok
     ? list.value.map(({ hose, packing, pieces: own, stockM }) =>
         line(
@@ -159,9 +158,9 @@ const legParts = (job: JobDocument): PartLine[] => {
   ]
 }
 
-const safetyParts = (job: JobDocument): PartLine[] => {
-  if (!job.fuel.pump) return []
-  const { inertiaSwitch } = job.fuel.safety
+const safetyParts = (design: FuelDesign): PartLine[] => {
+  if (!design.fuel.pump) return []
+  const { inertiaSwitch } = design.fuel.safety
   return [
     ...(inertiaSwitch !== true
       ? [
@@ -175,7 +174,7 @@ const safetyParts = (job: JobDocument): PartLine[] => {
           ),
         ]
       : []),
-    ...(job.fuel.tank.rollOverValve === false
+    ...(design.fuel.tank.rollOverValve === false
       ? [
           line(
             'roll-over valve',
@@ -187,7 +186,7 @@ const safetyParts = (job: JobDocument): PartLine[] => {
           ),
         ]
       : []),
-    ...(pumpInTank(job)
+    ...(design.inTank
       ? [
           line(
             'hat seal',
@@ -199,7 +198,7 @@ const safetyParts = (job: JobDocument): PartLine[] => {
           ),
         ]
       : []),
-    ...(fuelLoopOf(job) === 'return' && job.fuel.referenced
+    ...(design.loop === 'return' && design.fuel.referenced
       ? [
           line(
             'reference hose',
@@ -216,9 +215,9 @@ const safetyParts = (job: JobDocument): PartLine[] => {
 }
 
 /** The parts that follow from the fuel design as it stands, in the order of the flow. Lines that are kept are not in it. */
-export const partsOfFuel = (job: JobDocument): PartLine[] => [
-  ...mainParts(job),
-  ...plainLines(job),
-  ...legParts(job),
-  ...safetyParts(job),
+export const partsOfFuel = (design: FuelDesign): PartLine[] => [
+  ...mainParts(design),
+  ...plainLines(design),
+  ...legParts(design),
+  ...safetyParts(design),
 ]

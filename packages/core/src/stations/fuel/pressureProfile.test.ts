@@ -1,3 +1,4 @@
+import { designOf } from './fuelDesign.ts'
 import { emptyLeg } from '../../sections/index.ts'
 import { engineOfJob } from '../../moments/index.ts'
 import { pressureProfile } from './pressureProfile.ts'
@@ -7,7 +8,7 @@ import { catalogue, soundJob } from './test/jobs.ts'
 const profileOf = (job: ReturnType<typeof soundJob>, pointId: string) => {
   const engine = engineOfJob(job)
   const solved = solvePoint(
-    job,
+    designOf(job),
     engine.points.find((p) => p.id === pointId)!,
   )
   if (!isSolved(solved)) throw new Error(solved.code)

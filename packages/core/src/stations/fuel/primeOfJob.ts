@@ -1,5 +1,4 @@
-import { figureOf, fuelLoopOf } from '../../figures/index.ts'
-import { type JobDocument } from '../../job/index.ts'
+import type { FuelDesign } from './fuelDesign.ts'
 import type { Trace } from '../../verdict/index.ts'
 import type { Line } from '../../fuel/circuitTypes.ts'
 import { lineVolumeM3, prime, type PrimeAnswer } from '../../fuel/prime.ts'
@@ -18,22 +17,22 @@ const volumeOf = (line: Line | null): number =>
     : [line, ...(line.then ?? [])].reduce((sum, piece) => sum + lineVolumeM3(piece.boreM, piece.lengthM), 0)
 
 /** Key-on with the engine stopped, at the low voltage; null while pump or feed are not chosen. */
-export const primeOf = (job: JobDocument, trace?: Trace): PrimeAnswer | null => {
-  const { pump, pumpCount, filter } = job.fuel
-  const feed = lineOfDesign(job, 'feed')
+export const primeOf = (design: FuelDesign, trace?: Trace): PrimeAnswer | null => {
+  const { pump, pumpCount, filter } = design.fuel
+  const feed = lineOfDesign(design, 'feed')
   if (!pump || !feed) return null
-  const at = pumpAtVoltage(pump.tables, figureOf(job, 'fuel.lowV'))
+  const at = pumpAtVoltage(pump.tables, design.figure('fuel.lowV'))
   if (!at.ok) return null
-  const suction = pump.mount === 'in-line' ? lineOfDesign(job, 'suction') : null
+  const suction = pump.mount === 'in-line' ? lineOfDesign(design, 'suction') : null
   return prime(
     {
       curve: sideBySide(at.value.curve, pumpCount),
       lineM3: volumeOf(feed) + volumeOf(suction),
       filterM3: filter ? FILTER_M3 : 0,
-      railM3: figureOf(job, 'fuel.railM3'),
-      setPressurePa: figureOf(job, 'fuel.setPressurePa'),
-      trappedShare: fuelLoopOf(job) === 'single-line' ? TRAPPED_SHARE : 0,
-      primeS: figureOf(job, 'fuel.primeS'),
+      railM3: design.figure('fuel.railM3'),
+      setPressurePa: design.figure('fuel.setPressurePa'),
+      trappedShare: design.loop === 'single-line' ? TRAPPED_SHARE : 0,
+      primeS: design.figure('fuel.primeS'),
     },
     trace,
   )

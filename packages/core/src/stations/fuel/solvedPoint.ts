@@ -1,4 +1,5 @@
 import type { JobDocument } from '../../job/index.ts'
+import { designOf, type FuelDesign } from './fuelDesign.ts'
 
 import type { Verdict } from '../../verdict/index.ts'
 import type { FuelCircuit, FuelCircuitAnswer } from '../../fuel/circuitTypes.ts'
@@ -18,7 +19,7 @@ export interface SolvedPoint {
 
 /** Everything the judges look at. */
 export interface FuelCase {
-  readonly job: JobDocument
+  readonly design: FuelDesign
   readonly engine: EngineOnFuel
   readonly solved: readonly SolvedPoint[]
   /** What keeps the circuit from being solved at some point; null when all are. */
@@ -26,8 +27,8 @@ export interface FuelCase {
 }
 
 /** One point solved, or why it cannot be. */
-export const solvePoint = (job: JobDocument, point: OperatingPoint): SolvedPoint | CircuitGap => {
-  const circuit = circuitOfJob(job, point)
+export const solvePoint = (design: FuelDesign, point: OperatingPoint): SolvedPoint | CircuitGap => {
+  const circuit = circuitOfJob(design, point)
   if (!circuit.ok) return circuit.error
   const answer = solveFuelCircuit(circuit.value)
   // circuitOfJob has already refused what the solver refuses, so an error here is a fault of ours.
@@ -37,13 +38,15 @@ export const solvePoint = (job: JobDocument, point: OperatingPoint): SolvedPoint
 
 export const isSolved = (s: SolvedPoint | CircuitGap): s is SolvedPoint => 'answer' in s
 
-export const fuelCase = (job: JobDocument): FuelCase => {
-  const engine = engineOfJob(job)
-  const all = engine.points.map((p) => solvePoint(job, p))
+/** Every moment of an engine solved with a design. */
+export const caseOfDesign = (design: FuelDesign, engine: EngineOnFuel): FuelCase => {
+  const all = engine.points.map((p) => solvePoint(design, p))
   return {
-    job,
+    design,
     engine,
     solved: all.filter(isSolved),
     gap: all.find((s): s is CircuitGap => !isSolved(s)) ?? null,
   }
 }
+
+export const fuelCase = (job: JobDocument): FuelCase => caseOfDesign(designOf(job), engineOfJob(job))

@@ -1,3 +1,4 @@
+import { designOf } from './fuelDesign.ts'
 import { spreadCircuit } from '../../fuel/choose/spread.ts'
 import { assessFuel } from './assessFuel.ts'
 import { measureNext, spreadInputsOf, tightestPoint } from './spreadOfJob.ts'
@@ -5,7 +6,7 @@ import { catalogue, soundJob } from './test/jobs.ts'
 
 const worstOf = (job: ReturnType<typeof soundJob>) => tightestPoint(assessFuel(job).solved)!
 const sdOf = (job: ReturnType<typeof soundJob>, id: string) =>
-  spreadInputsOf(job, worstOf(job)).find((i) => i.id === id)!.relativeSd
+  spreadInputsOf(designOf(job), worstOf(job)).find((i) => i.id === id)!.relativeSd
 
 describe('how sure a design is', () => {
   it('the tightest moment is the one with the least reserve, never one that takes nothing', () => {
@@ -24,7 +25,7 @@ describe('how sure a design is', () => {
   it('what to measure next is what matters most, in words', () => {
     const job = soundJob({ lowV: null })
     const worst = worstOf(job)
-    const inputs = spreadInputsOf(job, worst)
+    const inputs = spreadInputsOf(designOf(job), worst)
     const answer = spreadCircuit(worst.circuit, inputs, { draws: 3000, seed: 9 })
     const next = measureNext(inputs, answer.inputs)!
     expect(next.id).toBe(answer.inputs[0]!.id)
@@ -35,7 +36,7 @@ describe('how sure a design is', () => {
     const at = (pumpIndex: number) => {
       const told: number[] = []
       const worst = worstOf(soundJob({ pump: catalogue.pumps[pumpIndex]! }))
-      const inputs = spreadInputsOf(soundJob(), worst)
+      const inputs = spreadInputsOf(designOf(soundJob()), worst)
       const { probability } = spreadCircuit(worst.circuit, inputs, { draws: 2000, seed: 4 }, (n) => told.push(n))
       expect(told).toEqual([1000, 2000])
       return probability

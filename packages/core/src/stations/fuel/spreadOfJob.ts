@@ -1,5 +1,5 @@
-import { foundAt, type FigureField } from '../../figures/index.ts'
-import { type JobDocument } from '../../job/index.ts'
+import type { FuelDesign } from './fuelDesign.ts'
+import type { FigureField } from '../../figures/index.ts'
 import type { SpreadInput } from '../../fuel/choose/spread.ts'
 import { mostHeldDemandM3S } from '../../fuel/limits.ts'
 import { pumpAtVoltage } from '../../fuel/pumpAtVoltage.ts'
@@ -23,8 +23,8 @@ export const tightestPoint = (solved: readonly SolvedPoint[]): SolvedPoint | nul
 const VOLTAGE_SD = { measured: 0.1, assumed: 0.5 } as const
 
 /** Change of the pump's flow for a change of its voltage, as shares: d ln Q / dV at the set pressure. */
-const flowPerVolt = (job: JobDocument, s: SolvedPoint): number => {
-  const { pump } = job.fuel
+const flowPerVolt = (design: FuelDesign, s: SolvedPoint): number => {
+  const { pump } = design.fuel
   if (!pump) return 0
   const at = (v: number) => {
     const r = pumpAtVoltage(pump.tables, v)
@@ -38,12 +38,12 @@ const flowPerVolt = (job: JobDocument, s: SolvedPoint): number => {
  * How sure each input of a job is, as standard deviations: house figures for what was measured, larger ones for what is
  * assumed. Rules of thumb.
  */
-export const spreadInputsOf = (job: JobDocument, s: SolvedPoint): NamedSpread[] => {
-  const unsure = (field: FigureField) => foundAt(job, field).kind === 'assumed'
+export const spreadInputsOf = (design: FuelDesign, s: SolvedPoint): NamedSpread[] => {
+  const unsure = (field: FigureField) => design.isAssumed(field)
   const voltageField = ({ low: 'fuel.lowV', running: 'fuel.runningV', high: 'fuel.highV' } as const)[s.point.voltage]
   const voltageSd = VOLTAGE_SD[unsure(voltageField) ? 'assumed' : 'measured']
   const engineUnsure = unsure('vehicle.powerW') || unsure('vehicle.displacementM3')
-  const { feed } = job.fuel
+  const { feed } = design.fuel
   const input = (
     id: string,
     target: SpreadInput['target'],
@@ -56,7 +56,7 @@ export const spreadInputsOf = (job: JobDocument, s: SolvedPoint): NamedSpread[] 
     input(
       'voltage',
       'pumpFlow',
-      Math.abs(flowPerVolt(job, s)) * voltageSd,
+      Math.abs(flowPerVolt(design, s)) * voltageSd,
       'Voltage at the pump',
       'measure at the pump’s own terminals, everything on',
     ),

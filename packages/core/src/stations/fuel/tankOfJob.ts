@@ -1,5 +1,4 @@
-import { figureOf } from '../../figures/index.ts'
-import { type JobDocument } from '../../job/index.ts'
+import type { FuelDesign } from './fuelDesign.ts'
 import type { Known } from '../../quantity/index.ts'
 import type { Trace } from '../../verdict/index.ts'
 import { outsideOf } from '../../fuel/lines/legs.ts'
@@ -14,20 +13,20 @@ const TILT_DEG = 15
 const HOSE_OUTSIDE_M = 0.014
 
 /** The module's fit as measured; null while tank depth or the gap above are not known. */
-export const moduleFitCaseOf = (job: JobDocument): ModuleFitCase | null => {
-  const { tank } = job.fuel
-  const { depthM, gapAboveM } = job.walkAround.tank
+export const moduleFitCaseOf = (design: FuelDesign): ModuleFitCase | null => {
+  const { tank } = design.fuel
+  const { depthM, gapAboveM } = design.tank
   if (depthM === null || gapAboveM === null) return null
-  const hose = job.fuel.feed.legs[0]?.hose ?? job.fuel.feed.hose
-  const hangerM = figureOf(job, 'fuel.tank.hangerM')
+  const hose = design.fuel.feed.legs[0]?.hose ?? design.fuel.feed.hose
+  const hangerM = design.figure('fuel.tank.hangerM')
   return {
     tankDepthM: depthM,
-    floorClearanceM: figureOf(job, 'fuel.tank.floorClearanceM'),
+    floorClearanceM: design.figure('fuel.tank.floorClearanceM'),
     moduleLengthM: hangerM,
     mostLengthM: tank.mostHangerM ?? hangerM,
-    hatHeightM: figureOf(job, 'fuel.tank.hatHeightM'),
-    fittingHeightM: figureOf(job, 'fuel.tank.fittingHeightM'),
-    bendRadiusM: figureOf(job, 'fuel.tank.bendRadiusM'),
+    hatHeightM: design.figure('fuel.tank.hatHeightM'),
+    fittingHeightM: design.figure('fuel.tank.fittingHeightM'),
+    bendRadiusM: design.figure('fuel.tank.bendRadiusM'),
     hoseOutsideM: hose ? outsideOf(hose) : HOSE_OUTSIDE_M,
     gapAboveM,
     airGapM: AIR_GAP_M,
@@ -37,30 +36,30 @@ export const moduleFitCaseOf = (job: JobDocument): ModuleFitCase | null => {
   }
 }
 
-export const moduleFitOf = (job: JobDocument, trace?: Trace): ModuleFitAnswer | null => {
-  const c = moduleFitCaseOf(job)
+export const moduleFitOf = (design: FuelDesign, trace?: Trace): ModuleFitAnswer | null => {
+  const c = moduleFitCaseOf(design)
   return c && moduleFit(c, trace)
 }
 
 /** Where the pick-up stands against tilting fuel; null while the floor or the pick-up are not measured. */
-export const starvationOf = (job: JobDocument): StarvationAnswer | null => {
-  const { floorLengthM, floorWidthM, fromFrontM, fromLeftM } = job.fuel.tank
+export const starvationOf = (design: FuelDesign): StarvationAnswer | null => {
+  const { floorLengthM, floorWidthM, fromFrontM, fromLeftM } = design.fuel.tank
   if (floorLengthM === null || floorWidthM === null || fromFrontM === null || fromLeftM === null) return null
   return starvation({
-    fuelM3: figureOf(job, 'fuel.tank.lowM3'),
+    fuelM3: design.figure('fuel.tank.lowM3'),
     lengthM: floorLengthM,
     widthM: floorWidthM,
     fromFrontM: Math.min(fromFrontM, floorLengthM),
     fromLeftM: Math.min(fromLeftM, floorWidthM),
-    pickUpHeightM: figureOf(job, 'fuel.tank.pickUpHeightM'),
+    pickUpHeightM: design.figure('fuel.tank.pickUpHeightM'),
   })
 }
 
 const LEAST_GAUGE_SPAN_OHM = 0.1
 
 /** Sender against gauge; null until all four resistances are known and the gauge's differ. */
-export const senderOf = (job: JobDocument): SenderAnswer | null => {
-  const { senderEmptyOhm, senderFullOhm, gaugeEmptyOhm, gaugeFullOhm } = job.fuel.tank
+export const senderOf = (design: FuelDesign): SenderAnswer | null => {
+  const { senderEmptyOhm, senderFullOhm, gaugeEmptyOhm, gaugeFullOhm } = design.fuel.tank
   const known: readonly Known[] = [senderEmptyOhm, senderFullOhm, gaugeEmptyOhm, gaugeFullOhm]
   if (known.includes(null)) return null
   // A gauge whose two ends are one resistance, as near as anybody measures, shows nothing.

@@ -1,3 +1,4 @@
+import { designOf } from './fuelDesign.ts'
 import { type JobDocument } from '../../job/index.ts'
 import { emptyLeg } from '../../sections/index.ts'
 import { evaluateStep } from '../../verdict/test/evaluateStep.ts'
@@ -50,7 +51,7 @@ describe('workings', () => {
     let steps = 0
     for (const point of [...engine.points, ...[0.1, 0.2, 0.3, 0.7].map((s) => engine.pointAt(s, 'running'))])
       for (const id of WORKING_IDS)
-        for (const step of fuelWorking(job, engine, point, id).steps) {
+        for (const step of fuelWorking(designOf(job), engine, point, id).steps) {
           steps++
           const value = evaluateStep(step)
           expect({
@@ -65,7 +66,7 @@ describe('workings', () => {
   it('the last step of the rail working is the solved rail pressure', () => {
     const job = soundJob(single)
     const engine = engineOfJob(job)
-    const { steps } = fuelWorking(job, engine, engine.points[3]!, 'rail')
+    const { steps } = fuelWorking(designOf(job), engine, engine.points[3]!, 'rail')
     expect(steps.at(-1)!.symbol).toBe('p_rail')
     expect(steps.at(-1)!.result).toBeGreaterThan(250e3)
   })
@@ -74,7 +75,7 @@ describe('workings', () => {
     const job = measuredTank()
     const engine = engineOfJob(job)
     const symbols = (id: (typeof WORKING_IDS)[number]) =>
-      fuelWorking(job, engine, engine.points[3]!, id).steps.map((s) => s.symbol)
+      fuelWorking(designOf(job), engine, engine.points[3]!, id).steps.map((s) => s.symbol)
     expect([symbols('module').at(-1), symbols('old-line'), symbols('tank-heat').at(-1)]).toEqual(['s', ['p'], 'T'])
     // Three legs, each with velocity, Reynolds number, friction and loss.
     expect(symbols('feed').filter((s) => s === 'dp')).toHaveLength(3)
@@ -83,6 +84,6 @@ describe('workings', () => {
   it('is empty where a figure does not exist', () => {
     const job = soundJob({ pump: null })
     const engine = engineOfJob(job)
-    expect(fuelWorking(job, engine, engine.points[0]!, 'pump').steps).toEqual([])
+    expect(fuelWorking(designOf(job), engine, engine.points[0]!, 'pump').steps).toEqual([])
   })
 })

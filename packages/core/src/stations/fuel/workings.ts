@@ -1,6 +1,5 @@
+import type { FuelDesign } from './fuelDesign.ts'
 import { demandByAirKgS, demandByPowerKgS } from '../../engine/index.ts'
-import { figureOf } from '../../figures/index.ts'
-import { type JobDocument } from '../../job/index.ts'
 import { collectWorking, type Trace, type Working } from '../../verdict/index.ts'
 import type { Fluid } from '../../fuel/circuitTypes.ts'
 import { elementDropPa } from '../../fuel/elementLoss.ts'
@@ -12,15 +11,15 @@ import { lineOfDesign } from './lineOfDesign.ts'
 import type { EngineOnFuel, OperatingPoint } from '../../engine/index.ts'
 import { oldTubeMostPa } from '../../fuel/lines/oldTube.ts'
 import { primeOf } from './primeOfJob.ts'
-import { fuelCase, isSolved, solvePoint, type SolvedPoint } from './solvedPoint.ts'
+import { caseOfDesign, isSolved, solvePoint, type SolvedPoint } from './solvedPoint.ts'
 import { moduleFitOf } from './tankOfJob.ts'
 import { hotSoakOf, suctionAt, tankHeatOf, ventOf } from './vapourOfJob.ts'
 
-const traceFluid = (job: JobDocument, temperatureK: number, trace: Trace) =>
-  fuelProperties({ ethanolShare: figureOf(job, 'fuel.ethanolShare'), temperatureK }, trace)
+const traceFluid = (design: FuelDesign, temperatureK: number, trace: Trace) =>
+  fuelProperties({ ethanolShare: design.figure('fuel.ethanolShare'), temperatureK }, trace)
 
-const traceLine = (job: JobDocument, which: 'feed' | 'return', flowM3S: number, fluid: Fluid, trace: Trace): void => {
-  const line = lineOfDesign(job, which, trace)
+const traceLine = (design: FuelDesign, which: 'feed' | 'return', flowM3S: number, fluid: Fluid, trace: Trace): void => {
+  const line = lineOfDesign(design, which, trace)
   if (!line) return
   lineDropPa(line, flowM3S, fluid, trace)
   columnPa(line.riseM, fluid, trace)
@@ -83,15 +82,15 @@ const traceRail = ({ answer, circuit }: SolvedPoint, trace: Trace): void => {
 
 interface Told {
   readonly title: string
-  tell(job: JobDocument, engine: EngineOnFuel, point: OperatingPoint, solved: SolvedPoint | null, trace: Trace): void
+  tell(design: FuelDesign, engine: EngineOnFuel, point: OperatingPoint, solved: SolvedPoint | null, trace: Trace): void
 }
 
 const TOLD = {
   'by-power': {
     title: 'Fuel by power',
-    tell: (job, engine, _p, _s, trace) => {
+    tell: (design, engine, _p, _s, trace) => {
       demandByPowerKgS(
-        { powerW: figureOf(job, 'vehicle.powerW'), basis: job.vehicle.powerBasis, aspiration: job.vehicle.aspiration },
+        { powerW: design.figure('vehicle.powerW'), basis: design.powerBasis, aspiration: design.aspiration },
         engine.fuel,
         trace,
       )
@@ -105,8 +104,8 @@ const TOLD = {
   },
   demand: {
     title: 'What the engine takes',
-    tell: (job, engine, point, _s, trace) => {
-      traceFluid(job, point.temperatureK, trace)
+    tell: (design, engine, point, _s, trace) => {
+      traceFluid(design, point.temperatureK, trace)
       engine.traceDemand(point, trace)
     },
   },
@@ -116,31 +115,31 @@ const TOLD = {
   },
   feed: {
     title: 'Loss of the feed',
-    tell: (job, _e, _p, solved, trace) =>
-      void (solved && traceLine(job, 'feed', solved.answer.feedFlowM3S, solved.circuit.fluid, trace)),
+    tell: (design, _e, _p, solved, trace) =>
+      void (solved && traceLine(design, 'feed', solved.answer.feedFlowM3S, solved.circuit.fluid, trace)),
   },
   return: {
     title: 'Loss of the return',
-    tell: (job, _e, _p, solved, trace) =>
-      void (solved && traceLine(job, 'return', solved.answer.returnFlowM3S, solved.circuit.fluid, trace)),
+    tell: (design, _e, _p, solved, trace) =>
+      void (solved && traceLine(design, 'return', solved.answer.returnFlowM3S, solved.circuit.fluid, trace)),
   },
   rail: { title: 'Rail pressure', tell: (_j, _e, _p, solved, trace) => void (solved && traceRail(solved, trace)) },
   injector: {
     title: 'Injectors',
-    tell: (job, _e, _p, solved, trace) => void (solved && injectorsOf({ job }, solved, trace)),
+    tell: (design, _e, _p, solved, trace) => void (solved && injectorsOf({ design }, solved, trace)),
   },
   suction: {
     title: 'Pressure at the pump’s inlet',
-    tell: (job, _e, _p, solved, trace) => void (solved && suctionAt(job, solved, trace)),
+    tell: (design, _e, _p, solved, trace) => void (solved && suctionAt(design, solved, trace)),
   },
-  'hot-soak': { title: 'Rail after a hot stop', tell: (job, _e, _p, _s, trace) => void hotSoakOf(job, trace) },
+  'hot-soak': { title: 'Rail after a hot stop', tell: (design, _e, _p, _s, trace) => void hotSoakOf(design, trace) },
   'tank-heat': {
     title: 'Tank after an hour’s drive',
-    tell: (job, _e, _p, _s, trace) => void tankHeatOf(fuelCase(job), trace),
+    tell: (design, engine, _p, _s, trace) => void tankHeatOf(caseOfDesign(design, engine), trace),
   },
-  module: { title: 'Fit of the pump module', tell: (job, _e, _p, _s, trace) => void moduleFitOf(job, trace) },
-  vent: { title: 'Vent', tell: (job, _e, _p, _s, trace) => void ventOf(fuelCase(job), trace) },
-  prime: { title: 'Prime', tell: (job, _e, _p, _s, trace) => void primeOf(job, trace) },
+  module: { title: 'Fit of the pump module', tell: (design, _e, _p, _s, trace) => void moduleFitOf(design, trace) },
+  vent: { title: 'Vent', tell: (design, engine, _p, _s, trace) => void ventOf(caseOfDesign(design, engine), trace) },
+  prime: { title: 'Prime', tell: (design, _e, _p, _s, trace) => void primeOf(design, trace) },
   'old-line': {
     title: 'The old line',
     tell: ({ fuel: { oldLine } }, _e, _p, _s, trace) => {
@@ -153,8 +152,15 @@ export type WorkingId = keyof typeof TOLD
 export const WORKING_IDS = Object.keys(TOLD) as WorkingId[]
 
 /** How a figure of the fuel station comes about at a point; steps are empty where it does not exist there. */
-export const fuelWorking = (job: JobDocument, engine: EngineOnFuel, point: OperatingPoint, id: WorkingId): Working => {
+export const fuelWorking = (
+  design: FuelDesign,
+  engine: EngineOnFuel,
+  point: OperatingPoint,
+  id: WorkingId,
+): Working => {
   const told: Told = TOLD[id]
-  const solved = solvePoint(job, point)
-  return collectWorking(told.title, (trace) => told.tell(job, engine, point, isSolved(solved) ? solved : null, trace))
+  const solved = solvePoint(design, point)
+  return collectWorking(told.title, (trace) =>
+    told.tell(design, engine, point, isSolved(solved) ? solved : null, trace),
+  )
 }

@@ -14,6 +14,8 @@ export const SYSTEM_STATION = station({
   reads: ['system', 'walkAround', 'vehicle', 'fuel'],
   stock: ['controllers'],
   tabs: [{ path: '', title: 'System', judges: null }],
+  workings: [],
+  cautions: () => [],
   untouched: (job, empty) => isUntouched('system', job, empty),
   assess: assessSystem,
   ladders: () => [],

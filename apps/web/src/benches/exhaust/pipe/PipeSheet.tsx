@@ -81,7 +81,7 @@ export const PipeSheet = (props: SheetProps) => {
               )}
               {run !== 'common' && <BankFields key={run} job={job} bank={run} />}
               <Group title="Under the car">
-                <PathField job={job} path="exhaust.groundClearanceM" label="To stay free above the ground" decided />
+                <PathField job={job} path="exhaust.groundClearanceM" decided />
               </Group>
             </>
           )}

@@ -1,4 +1,5 @@
 import {
+  designOf,
   engineOfJob,
   fig,
   fuelLoopOf,
@@ -26,7 +27,7 @@ import { PressureLeverPanel } from './PressureLeverPanel.tsx'
 export const InjectorSheet = (props: SheetProps) => {
   const { job, catalogue, assessment } = props
   const sets = useMemo(
-    () => injectorSetsOf({ job, solved: assessment.solved }, catalogue),
+    () => injectorSetsOf({ design: designOf(job), solved: assessment.solved }, catalogue),
     [job, assessment, catalogue],
   )
   return (

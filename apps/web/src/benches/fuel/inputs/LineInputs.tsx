@@ -1,4 +1,4 @@
-import { hoseUnfit, loadOf, type HosePart, type LineName } from '@lochmoor/core'
+import { designOf, hoseUnfit, loadOf, type HosePart, type LineName } from '@lochmoor/core'
 import { Link } from 'react-router'
 import { PartField } from '../../../fields/PartField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
@@ -30,7 +30,7 @@ export const LineInputs = ({
 }: InputsProps & { which: LineName; onLines?: boolean }) => {
   const line = job.fuel[which]
   const describe = useDescribe()
-  const load = loadOf(job, which)
+  const load = loadOf(designOf(job), which)
   const unfit = (hose: HosePart) => {
     const found = load && hoseUnfit(hose, load)
     return found?.state === 'stop' ? found.why : null

@@ -1,9 +1,9 @@
-import { partsOfFuel, type JobDocument } from '@lochmoor/core'
+import { designOf, partsOfFuel, type JobDocument } from '@lochmoor/core'
 import { FigureText } from '../../../fields/FigureText.tsx'
 
 /** What must be ordered for the design as it stands. */
 export const PartsThatFollow = ({ job }: { job: JobDocument }) => {
-  const lines = partsOfFuel(job)
+  const lines = partsOfFuel(designOf(job))
   return (
     <div className="mt-4">
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Parts that follow</h2>

@@ -1,4 +1,5 @@
 import {
+  designOf,
   cutListOf,
   CUT_WIDTH_M,
   explainInputError,
@@ -12,7 +13,7 @@ import { DataTable } from '../../bench/DataTable.tsx'
 
 /** Every piece to cut, packed on the lengths hose and tube are sold in. */
 export const CutList = ({ job }: { job: JobDocument }) => {
-  const list = useMemo(() => cutListOf(job), [job])
+  const list = useMemo(() => cutListOf(designOf(job)), [job])
   return (
     <section aria-label="Cut list" className="mt-4">
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Cut list</h2>

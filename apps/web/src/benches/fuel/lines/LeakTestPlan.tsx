@@ -1,11 +1,11 @@
-import { fig, leakTestOf, type JobDocument } from '@lochmoor/core'
+import { designOf, fig, leakTestOf, type JobDocument } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { FigureText, SentenceText } from '../../../fields/FigureText.tsx'
 import { FuelCautions } from '../FuelCautions.tsx'
 
 /** How the joints are proved before the engine runs, and again after. */
 export const LeakTestPlan = ({ job }: { job: JobDocument }) => {
-  const plan = useMemo(() => leakTestOf(job), [job])
+  const plan = useMemo(() => leakTestOf(designOf(job)), [job])
   return (
     <section aria-label="Leak test" className="mt-4">
       <h2 className="mb-2 border-b-2 border-ink pb-0.5 font-extrabold">Leak test</h2>

@@ -1,4 +1,5 @@
 import {
+  designOf,
   fittingUnfit,
   hoseOfLeg,
   hoseUnfit,
@@ -40,7 +41,7 @@ export const LegFields = ({ job, catalogue, which, number, leg }: Props) => {
   const path = `fuel.${which}.legs.${leg.id}`
   const describe = useDescribe()
   const why = usePlainWhy()
-  const load = loadOf(job, which)
+  const load = loadOf(designOf(job), which)
   const hose = hoseOfLeg(job.fuel[which], leg)
   const set = (change: Partial<LineLeg>, label: string) => run(setLeg(which, leg.id, change, `${leg.name}: ${label}`))
   const stopped = (unfit: Unfit | null) => (unfit?.state === 'stop' ? why(unfit.why) : null)

@@ -1,4 +1,4 @@
-import { lineFindings, linesInUse, piecesOfLine, type LineName } from '@lochmoor/core'
+import { designOf, lineFindings, linesInUse, piecesOfLine, type LineName } from '@lochmoor/core'
 import { useMemo, useState } from 'react'
 import { SentenceText } from '../../../fields/FigureText.tsx'
 import { StateMark } from '../../../marks/StateMark.tsx'
@@ -16,13 +16,16 @@ import { RouteStrip } from './RouteStrip.tsx'
 /** The lines leg by leg: what each is made of and where it runs, what is wrong with it, and what to cut. */
 export const LinesSheet = (props: SheetProps) => {
   const { job, catalogue } = props
-  const used = linesInUse(job)
+  const used = linesInUse(designOf(job))
   const [asked, setAsked] = useState<LineName>('feed')
   const which = used.includes(asked) ? asked : 'feed'
   const [askedLeg, setLeg] = useState(0)
   const legs = job.fuel[which].legs
   const index = Math.min(askedLeg, Math.max(0, legs.length - 1))
-  const piece = useMemo(() => piecesOfLine(job, which).find((p) => p.index === index) ?? null, [job, which, index])
+  const piece = useMemo(
+    () => piecesOfLine(designOf(job), which).find((p) => p.index === index) ?? null,
+    [job, which, index],
+  )
   return (
     <Columns
       measured={
@@ -63,7 +66,7 @@ export const LinesSheet = (props: SheetProps) => {
 }
 
 const Findings = ({ job }: Pick<SheetProps, 'job'>) => {
-  const found = lineFindings(job)
+  const found = lineFindings(designOf(job))
   if (found.length === 0) return null
   return (
     <section aria-label="Everything found on the lines" className="mt-4">

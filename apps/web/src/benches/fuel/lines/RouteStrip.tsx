@@ -1,4 +1,12 @@
-import { formatQuantity, hoseOfLeg, linesInUse, type JobDocument, type LineLeg, type LineName } from '@lochmoor/core'
+import {
+  designOf,
+  formatQuantity,
+  hoseOfLeg,
+  linesInUse,
+  type JobDocument,
+  type LineLeg,
+  type LineName,
+} from '@lochmoor/core'
 import { useUnit } from '../../../store/preferences.ts'
 import { useWidth } from '../../bench/useWidth.ts'
 
@@ -29,7 +37,7 @@ const marksOf = (leg: LineLeg): string[] => [
 export const RouteStrip = ({ job, which, index, onLeg }: Props) => {
   const [ref, width] = useWidth<HTMLElement>(620)
   const distance = useUnit('distance')
-  const used = linesInUse(job)
+  const used = linesInUse(designOf(job))
   const lengthOf = (line: LineName): number => {
     const { legs, lengthM } = job.fuel[line]
     return legs.length > 0 ? legs.reduce((sum, l) => sum + (l.lengthM ?? UNKNOWN_M), 0) : (lengthM ?? UNKNOWN_M)

@@ -1,4 +1,5 @@
 import {
+  designOf,
   compareLoops,
   pressureProfile,
   solvePoint,
@@ -131,7 +132,7 @@ const Head = ({ design: d, chosen }: { design: LoopDesign; chosen: boolean }) =>
 /** The pressure along the circuit at idle, where a tight return shows. */
 const IdleProfile = ({ design }: { design: LoopDesign }) => {
   const shown = useMemo(() => {
-    const solved = solvePoint(design.job, design.idle)
+    const solved = solvePoint(designOf(design.job), design.idle)
     return isSolved(solved) ? solved : null
   }, [design])
   return (

@@ -1,11 +1,11 @@
-import { fig, isSolved, solvePoint, type LoopDesign } from '@lochmoor/core'
+import { designOf, fig, isSolved, solvePoint, type LoopDesign } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 
 /** Why a return that is good enough at full load fails at idle, with this car's figures. */
 export const TrapNote = ({ design }: { design: LoopDesign }) => {
   const idle = useMemo(() => {
-    const solved = solvePoint(design.job, design.idle)
+    const solved = solvePoint(designOf(design.job), design.idle)
     return isSolved(solved) ? solved : null
   }, [design])
   if (!idle || idle.answer.regulatorBackPa === null)

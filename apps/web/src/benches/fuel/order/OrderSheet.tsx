@@ -1,4 +1,4 @@
-import { partsOfFuel, WORK_STATE_WORDS, type JobDocument, type PartLine } from '@lochmoor/core'
+import { designOf, partsOfFuel, WORK_STATE_WORDS, type JobDocument, type PartLine } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { YesNoField } from '../../../fields/YesNoField.tsx'
 import { Button } from '../../../shell/Button.tsx'
@@ -16,7 +16,7 @@ import type { SheetProps } from '../sheetProps.ts'
 /** What to order, the papers for bench and dealer, and what must be there before fuel flows. */
 export const OrderSheet = (props: SheetProps) => {
   const { job } = props
-  const lines = useMemo(() => partsOfFuel(job), [job])
+  const lines = useMemo(() => partsOfFuel(designOf(job)), [job])
   return (
     <Columns
       names={['Safety', 'Parts', 'Judgement']}

@@ -1,4 +1,4 @@
-import { fuelWorking, pressureProfile } from '@lochmoor/core'
+import { designOf, fuelWorking, pressureProfile } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { Columns } from '../../bench/Columns.tsx'
 import { FuelInputs } from '../inputs/FuelInputs.tsx'
@@ -32,7 +32,7 @@ export const PressureSheet = ({ job, catalogue, assessment, view, setView, showP
               solved={solved}
               point={point}
               onWorking={(id) =>
-                open((a, now) => ({ working: fuelWorking(now, a.engine, point, id), moment: point.label }))
+                open((a, now) => ({ working: fuelWorking(designOf(now), a.engine, point, id), moment: point.label }))
               }
             />
           </div>

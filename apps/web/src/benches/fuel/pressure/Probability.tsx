@@ -1,4 +1,5 @@
 import {
+  designOf,
   fig,
   measureNext,
   spreadInputsOf,
@@ -22,7 +23,7 @@ const MOST_SEED = 4_294_967_295
 /** How likely the pressure holds, given how unsure each input is, and what to measure next. */
 export const Probability = ({ job, solved }: { job: JobDocument; solved: readonly SolvedPoint[] }) => {
   const worst = useMemo(() => tightestPoint(solved), [solved])
-  const inputs = useMemo(() => (worst ? spreadInputsOf(job, worst) : []), [job, worst])
+  const inputs = useMemo(() => (worst ? spreadInputsOf(designOf(job), worst) : []), [job, worst])
   const { state, start, cancel } = useFuelWork<'spread'>()
   const [madeFor, setMadeFor] = useState<SolvedPoint | null>(null)
   const [seedText, setSeedText] = useState('1')

@@ -1,4 +1,14 @@
-import { fig, hotSoakOf, primeOf, pumpInTank, suctionAt, tankHeatOf, ventOf, type Figure } from '@lochmoor/core'
+import {
+  designOf,
+  fig,
+  hotSoakOf,
+  primeOf,
+  pumpInTank,
+  suctionAt,
+  tankHeatOf,
+  ventOf,
+  type Figure,
+} from '@lochmoor/core'
 import { useMemo, type ReactNode } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { Columns } from '../../bench/Columns.tsx'
@@ -15,31 +25,31 @@ import { VapourChart } from './VapourChart.tsx'
 /** Where the fuel may boil: at the pump's inlet, in the warm tank, in the rail after a stop; and how long the prime takes. */
 export const SuctionSheet = (props: SheetProps) => {
   const { job, catalogue, assessment } = props
-  const heat = useMemo(() => tankHeatOf({ job, solved: assessment.solved }), [job, assessment])
+  const heat = useMemo(() => tankHeatOf({ design: designOf(job), solved: assessment.solved }), [job, assessment])
   return (
     <Columns
       measured={
         <>
           <FuelCautions where={['vapour']} />
           <Group title="Fuel and place">
-            <PathField job={job} path="fuel.reidPa" label="Reid vapour pressure" decided />
-            <PathField job={job} path="fuel.hotFuelK" label="Hottest fuel in the tank" />
-            <PathField job={job} path="fuel.altitudeM" label="Highest place it shall run" decided />
-            <PathField job={job} path="fuel.inletHeadM" label="Fuel above the pump’s inlet, tank low" />
+            <PathField job={job} path="fuel.reidPa" decided />
+            <PathField job={job} path="fuel.hotFuelK" />
+            <PathField job={job} path="fuel.altitudeM" decided />
+            <PathField job={job} path="fuel.inletHeadM" />
           </Group>
           {job.fuel.pump?.mount === 'in-line' && <LineInputs job={job} catalogue={catalogue} which="suction" />}
           <Group title="Tank over a drive">
             <PathField job={job} path="walkAround.tank.volumeM3" label="Tank, when full" />
-            <PathField job={job} path="fuel.tank.lowM3" label="Fuel at which it must still run" decided />
-            <PathField job={job} path="fuel.tank.hotDayK" label="Air on a hot day" decided />
+            <PathField job={job} path="fuel.tank.lowM3" decided />
+            <PathField job={job} path="fuel.tank.hotDayK" decided />
             <PathField job={job} path="fuel.tank.lossWK" label="Heat the tank passes on" decided />
             {assessment.solved[0]?.circuit.regulator.type === 'return' && (
-              <PathField job={job} path="fuel.tank.returnWarmerK" label="Fuel comes back warmer by" />
+              <PathField job={job} path="fuel.tank.returnWarmerK" />
             )}
           </Group>
           <Group title="Prime">
-            <PathField job={job} path="fuel.primeS" label="Pump run at key-on" decided />
-            <PathField job={job} path="fuel.railM3" label="Volume of the rail" />
+            <PathField job={job} path="fuel.primeS" decided />
+            <PathField job={job} path="fuel.railM3" />
           </Group>
         </>
       }
@@ -58,7 +68,7 @@ export const SuctionSheet = (props: SheetProps) => {
 
 /** The pump's inlet at every moment. */
 const Inlets = ({ job, assessment }: SheetProps) => {
-  const rows = useMemo(() => assessment.solved.map((s) => ({ s, at: suctionAt(job, s) })), [job, assessment])
+  const rows = useMemo(() => assessment.solved.map((s) => ({ s, at: suctionAt(designOf(job), s) })), [job, assessment])
   if (rows.length === 0) return <p className="py-2 text-soft">Inlet pressures appear once the circuit can be solved.</p>
   const worst = rows.reduce((w, r) => (r.at.marginPa < w.at.marginPa ? r : w))
   const pa = (v: number) => <FigureText figure={fig(v, 'pressure')} />
@@ -91,10 +101,10 @@ const Inlets = ({ job, assessment }: SheetProps) => {
 }
 
 const Figures = ({ job, assessment, ask }: SheetProps) => {
-  const soak = hotSoakOf(job)
-  const prime = useMemo(() => primeOf(job), [job])
+  const soak = hotSoakOf(designOf(job))
+  const prime = useMemo(() => primeOf(designOf(job)), [job])
   const { solved, engine } = assessment
-  const vent = useMemo(() => ventOf({ job, solved, engine }), [job, solved, engine])
+  const vent = useMemo(() => ventOf({ design: designOf(job), solved, engine }), [job, solved, engine])
   const rows: readonly (readonly [string, Figure | string, Parameters<typeof ask>[0]])[] = [
     ['Rail after stopping, absolute', fig(soak.railPa, 'pressure'), 'hot-soak'],
     ['Fuel boils in it at', fig(soak.boilsAtK, 'temperature'), 'hot-soak'],

@@ -1,4 +1,5 @@
 import {
+  designOf,
   formatQuantity,
   fromSi,
   hotSoakOf,
@@ -33,9 +34,13 @@ export const VapourChart = ({ job, solved, heat }: Props) => {
   const [ref, width] = useWidth<HTMLElement>(620)
   const pressure = useUnit('pressure')
   const temperature = useUnit('temperature')
-  const fuel = vapourFuelOf(job)
-  const soak = hotSoakOf(job)
-  const inlets = solved.map((s) => ({ id: s.point.id, k: s.point.temperatureK, pa: suctionAt(job, s).inletPa }))
+  const fuel = vapourFuelOf(designOf(job))
+  const soak = hotSoakOf(designOf(job))
+  const inlets = solved.map((s) => ({
+    id: s.point.id,
+    k: s.point.temperatureK,
+    pa: suctionAt(designOf(job), s).inletPa,
+  }))
   const temperatures = range(FROM_K, TO_K + 0.1, 2)
   const curve = temperatures.map((k) => ({ k, ...vapourPressure(fuel, k) }))
   const mostPa = 1.1 * Math.max(soak.railPa, soak.vapourPa, ...inlets.map((i) => i.pa))

@@ -21,27 +21,27 @@ export const TankInputs = ({ job, catalogue }: Props) => {
       {pumpInTank(job) && (
         <Group title="Pump in the tank">
           <PathField job={job} path="walkAround.tank.depthM" label="Depth, floor to top inside" />
-          <PathField job={job} path="walkAround.tank.gapAboveM" label="Gap above, to the floor" />
-          <PathField job={job} path="fuel.tank.hangerM" label="Hanger under the hat" />
+          <PathField job={job} path="walkAround.tank.gapAboveM" />
+          <PathField job={job} path="fuel.tank.hangerM" />
           <PathField job={job} path="fuel.tank.mostHangerM" label="Drawn out at most" />
-          <PathField job={job} path="fuel.tank.floorClearanceM" label="Sock to the tank’s floor" decided />
-          <PathField job={job} path="fuel.tank.hatHeightM" label="Hat above the tank" />
-          <PathField job={job} path="fuel.tank.fittingHeightM" label="Fittings above the hat" />
-          <PathField job={job} path="fuel.tank.bendRadiusM" label="Bend above the fittings" />
-          <PathField job={job} path="fuel.tank.tiltDeg" label="Tilt while it is lifted" decided />
-          <PathField job={job} path="fuel.tank.hingeToHatM" label="That edge to the hat’s far side" />
-          <PathField job={job} path="fuel.tank.swingRoomM" label="Hat to the nearest rib, sideways" />
+          <PathField job={job} path="fuel.tank.floorClearanceM" decided />
+          <PathField job={job} path="fuel.tank.hatHeightM" />
+          <PathField job={job} path="fuel.tank.fittingHeightM" />
+          <PathField job={job} path="fuel.tank.bendRadiusM" />
+          <PathField job={job} path="fuel.tank.tiltDeg" decided />
+          <PathField job={job} path="fuel.tank.hingeToHatM" />
+          <PathField job={job} path="fuel.tank.swingRoomM" />
         </Group>
       )}
       <Group title="Pick-up and floor">
         <PathField job={job} path="fuel.tank.floorLengthM" label="Floor, along the car" />
         <PathField job={job} path="fuel.tank.floorWidthM" label="Floor, across the car" />
-        <PathField job={job} path="fuel.tank.fromFrontM" label="Pick-up from the front wall" />
-        <PathField job={job} path="fuel.tank.fromLeftM" label="Pick-up from the left wall" />
-        <PathField job={job} path="fuel.tank.pickUpHeightM" label="Depth the pick-up needs" />
-        <PathField job={job} path="fuel.tank.lowM3" label="Fuel at which it must still run" decided />
+        <PathField job={job} path="fuel.tank.fromFrontM" />
+        <PathField job={job} path="fuel.tank.fromLeftM" />
+        <PathField job={job} path="fuel.tank.pickUpHeightM" />
+        <PathField job={job} path="fuel.tank.lowM3" decided />
         <PathField job={job} path="fuel.tank.potM3" label="Pot or baffle box around it" />
-        <PathField job={job} path="fuel.tank.lowerM" label="Tank let down with the hoses on" decided />
+        <PathField job={job} path="fuel.tank.lowerM" decided />
       </Group>
       <Group title="Vent">
         <YesNoField
@@ -68,10 +68,10 @@ export const TankInputs = ({ job, catalogue }: Props) => {
       </Group>
       <LineInputs job={job} catalogue={catalogue} which="vent" />
       <Group title="Sender and gauge">
-        <PathField job={job} path="fuel.tank.senderEmptyOhm" label="Sender, empty" />
-        <PathField job={job} path="fuel.tank.senderFullOhm" label="Sender, full" />
-        <PathField job={job} path="fuel.tank.gaugeEmptyOhm" label="Gauge wants, empty" />
-        <PathField job={job} path="fuel.tank.gaugeFullOhm" label="Gauge wants, full" />
+        <PathField job={job} path="fuel.tank.senderEmptyOhm" />
+        <PathField job={job} path="fuel.tank.senderFullOhm" />
+        <PathField job={job} path="fuel.tank.gaugeEmptyOhm" />
+        <PathField job={job} path="fuel.tank.gaugeFullOhm" />
       </Group>
     </>
   )

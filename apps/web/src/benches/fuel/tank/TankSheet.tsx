@@ -1,4 +1,5 @@
 import {
+  designOf,
   fig,
   figureOf,
   moduleFitCaseOf,
@@ -25,9 +26,9 @@ const BEND_S = 6
 /** Does the pump's module fit, does the pick-up stay wet, does the tank breathe, does the gauge tell the truth. */
 export const TankSheet = (props: SheetProps) => {
   const { job, assessment } = props
-  const fit = useMemo(() => moduleFitOf(job), [job])
-  const fitCase = useMemo(() => moduleFitCaseOf(job), [job])
-  const starved = useMemo(() => starvationOf(job), [job])
+  const fit = useMemo(() => moduleFitOf(designOf(job)), [job])
+  const fitCase = useMemo(() => moduleFitCaseOf(designOf(job)), [job])
+  const starved = useMemo(() => starvationOf(designOf(job)), [job])
   return (
     <Columns
       measured={
@@ -72,8 +73,8 @@ export const TankSheet = (props: SheetProps) => {
 /** Pot, vent and sender, in figures. */
 const Sums = ({ job, assessment: { engine, solved } }: Pick<SheetProps, 'job' | 'assessment'>) => {
   const demandM3S = engine.demand.designM3S
-  const vent = useMemo(() => ventOf({ job, engine, solved }), [job, engine, solved])
-  const sender = senderOf(job)
+  const vent = useMemo(() => ventOf({ design: designOf(job), engine, solved }), [job, engine, solved])
+  const sender = senderOf(designOf(job))
   const share = (v: number): Figure => fig(v, 'share', 0)
   const wanted = potVolumeM3(demandM3S, BEND_S)
   const rows: readonly (readonly [string, Figure])[] = [

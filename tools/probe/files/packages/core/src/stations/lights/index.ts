@@ -1,0 +1,2 @@
+export { assessLights } from './assessLights.ts'
+export { LIGHTS_STATION } from './lightsStation.ts'
