@@ -13,9 +13,9 @@ export interface Headline {
 }
 
 /** As the worst verdict has it: what is wrong, and the least that cures it. */
-export const headlineOf = ({ verdicts, assumptions }: StationAssessment, remedies: RemedyState): Headline => {
+export const headlineOf = ({ state, verdicts, assumptions }: StationAssessment, remedies: RemedyState): Headline => {
   const [worst] = verdicts
-  if (!worst) return { state: 'unknown', says: 'Nothing to judge yet', next: '' }
+  if (!worst) return { state, says: 'Nothing to judge yet', next: '' }
   if (worst.state === 'ok')
     return {
       state: 'ok',
