@@ -41,6 +41,9 @@ export const startTestServer = async (wantedPort = 0, { durable = false, demo = 
       process.kill(/** @type {number} */ (database.pid), 'SIGKILL')
       await database.ended
     },
+    /** As a disk that hangs would: the database is there and answers nothing. */
+    freezeDatabase: () => void process.kill(/** @type {number} */ (database.pid), 'SIGSTOP'),
+    thawDatabase: () => void process.kill(/** @type {number} */ (database.pid), 'SIGCONT'),
     startDatabase: async () => {
       database = await startMariadb(folder, { throwaway: !durable, port: database.port })
     },

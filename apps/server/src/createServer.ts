@@ -1,3 +1,5 @@
+import { DataSource } from 'typeorm'
+import { databasePatience } from './http/databasePatience.ts'
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { MOST_PHOTO_BYTES, PHOTO_TYPES } from '@lochmoor/contract'
@@ -68,6 +70,7 @@ export const createServer = async ({
   })
   app.use(pinoHttp({ logger: log, autoLogging: { ignore: (r) => !r.url?.startsWith('/api/') } }))
   app.use(helmet({ contentSecurityPolicy: CONTENT_POLICY, strictTransportSecurity: false }))
+  app.use(databasePatience(() => app.get(DataSource).query('select 1')))
   app.use(cookieParser())
   app.use('/api/jobs/import', express.json({ limit: MOST_JOB_FILE }))
   app.use(express.json({ limit: '1mb' }))

@@ -3,6 +3,7 @@ import type { Refusal } from '@lochmoor/contract'
 import { Catch, HttpException, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common'
 import type { Request, Response } from 'express'
 import type { Logger } from 'pino'
+import { DATABASE_AWAY } from './databasePatience.ts'
 import { isDatabaseAway } from '../database/isDatabaseAway.ts'
 
 const TOO_LARGE = 413
@@ -22,6 +23,8 @@ export class RefusalFilter implements ExceptionFilter {
 
   catch(thrown: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>()
+    // Told already that the database does not answer: what comes late has nobody to go to.
+    if (response.headersSent) return
     const { status, body } = this.refusal(thrown, host)
     response.status(status).json(body)
   }
@@ -41,10 +44,7 @@ export class RefusalFilter implements ExceptionFilter {
       this.log.warn({ err: thrown }, 'database away')
       return {
         status: 503,
-        body: {
-          code: 'databaseAway',
-          message: 'The database does not answer; nothing was stored. It will be tried again.',
-        },
+        body: DATABASE_AWAY,
       }
     }
     const id = randomUUID()

@@ -4,6 +4,7 @@ import { Injectable } from '@nestjs/common'
 import Papa from 'papaparse'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
 import type { PersonCaller } from '../workshop/caller.ts'
+import { isDuplicateKey } from '../database/duplicateKey.ts'
 import { PhotosRepository } from './photos.repository.ts'
 import { RecordsRepository } from './records.repository.ts'
 import { reencode, type PhotoError } from './reencode.ts'
@@ -30,16 +31,35 @@ export class RecordsService {
     entry: NewRecord,
   ): Promise<Result<LogRecord, RecordError>> {
     if (!(await this.jobs.exists(workshopId, jobId))) return err({ code: 'noSuchJob' })
-    const before = await this.records.find(workshopId, jobId, entry.id)
-    if (before) return before.who === name && sameValue(before.body, entry.body) ? ok(before) : err({ code: 'idTaken' })
-    if (await this.records.idIsTaken(entry.id)) return err({ code: 'idTaken' })
+    const before = await this.stored(workshopId, jobId, name, entry)
+    if (before) return before
     if (entry.corrects && !(await this.records.find(workshopId, jobId, entry.corrects)))
       return err({ code: 'nothingToCorrect' })
     if (entry.body.kind === 'photo' && !(await this.photos.find(workshopId, jobId, entry.body.photoId)))
       return err({ code: 'noSuchPhoto' })
     const record: LogRecord = { ...entry, who: name, storedAt: new Date().toISOString() }
-    await this.records.add(workshopId, jobId, [record])
+    try {
+      await this.records.add(workshopId, jobId, [record])
+    } catch (error) {
+      // Sent to two servers at once: the other was quicker.
+      if (!isDuplicateKey(error)) throw error
+      return (await this.stored(workshopId, jobId, name, entry)) ?? err({ code: 'idTaken' })
+    }
     return ok((await this.records.find(workshopId, jobId, entry.id)) ?? record)
+  }
+
+  /** The entry where it is stored already, or that its id belongs to another one; null where the id is free. */
+  private async stored(
+    workshopId: string,
+    jobId: string,
+    name: string,
+    entry: NewRecord,
+  ): Promise<Result<LogRecord, RecordError> | null> {
+    // Asked in this order, a record that another server stores meanwhile is found by the second question.
+    const taken = await this.records.idIsTaken(entry.id)
+    if (!taken) return null
+    const before = await this.records.find(workshopId, jobId, entry.id)
+    return before && before.who === name && sameValue(before.body, entry.body) ? ok(before) : err({ code: 'idTaken' })
   }
 
   async page(workshopId: string, jobId: string, q: RecordQuery): Promise<Result<RecordPage, RecordError>> {
@@ -83,14 +103,31 @@ export class RecordsService {
     bytes: Buffer,
   ): Promise<Result<PhotoStored, RecordError>> {
     if (!(await this.jobs.exists(workshopId, jobId))) return err({ code: 'noSuchJob' })
-    const before = await this.photos.find(workshopId, jobId, photoId)
-    if (before) return ok({ photoId, width: before.width, height: before.height, bytes: bytes.length })
-    if (await this.photos.idIsTaken(photoId)) return err({ code: 'idTaken' })
+    const before = await this.storedPhoto(workshopId, jobId, photoId, bytes)
+    if (before) return before
     const made = await reencode(bytes)
     if (!made.ok) return made
     const { image, thumb, width, height } = made.value
-    await this.photos.add(workshopId, jobId, { id: photoId, image, thumb, width, height })
+    try {
+      await this.photos.add(workshopId, jobId, { id: photoId, image, thumb, width, height })
+    } catch (error) {
+      if (!isDuplicateKey(error)) throw error
+      return (await this.storedPhoto(workshopId, jobId, photoId, bytes)) ?? err({ code: 'idTaken' })
+    }
     return ok({ photoId, width, height, bytes: image.length })
+  }
+
+  private async storedPhoto(
+    workshopId: string,
+    jobId: string,
+    photoId: string,
+    bytes: Buffer,
+  ): Promise<Result<PhotoStored, RecordError> | null> {
+    if (!(await this.photos.idIsTaken(photoId))) return null
+    const before = await this.photos.find(workshopId, jobId, photoId)
+    return before
+      ? ok({ photoId, width: before.width, height: before.height, bytes: bytes.length })
+      : err({ code: 'idTaken' })
   }
 
   async photoBytes(

@@ -64,6 +64,15 @@ describe('log book', () => {
     await installer.post(`${job}/records`, e).expect(409)
   })
 
+  it('the same entry sent many times at once stands once, and every sender hears that it is stored', async () => {
+    const entries = Array.from({ length: 5 }, (_, i) => note(`at once ${i}`))
+    const answers = await Promise.all(
+      entries.flatMap((e) => Array.from({ length: 8 }, () => owner.post(`${job}/records`, e).then((r) => [r.status, r.body.id] as const))), // prettier-ignore
+    )
+    expect(answers).toEqual(entries.flatMap((e) => Array.from({ length: 8 }, () => [201, e.id])))
+    expect((await owner.get(`${job}/records`)).body.total).toBe(5)
+  })
+
   it('a correction is a new entry that points at the old one of the same book', async () => {
     const e = note('thirteen')
     await owner.post(`${job}/records`, e).expect(201)

@@ -5,6 +5,7 @@ import { discard } from '../store/conflicts.ts'
 import { useJobStore, type SaveState } from '../store/jobStore.ts'
 import { outbox } from '../store/outbox.ts'
 import type { OutboxEntry } from '../store/outboxEntries.ts'
+import { saveWaiting } from '../store/saveWaiting.ts'
 import { sendNow } from '../store/sending.ts'
 import { personNow } from '../store/sessionStore.ts'
 import { shortTime } from './shortTime.ts'
@@ -13,6 +14,7 @@ const SAVE_WORD: Readonly<Record<SaveState, string>> = {
   saved: 'Saved',
   saving: 'Saving',
   'kept-here': 'Kept here, not sent',
+  'not-kept': 'Not kept, not sent',
   conflict: 'Needs a decision',
   refused: 'Refused',
 }
@@ -21,6 +23,7 @@ const SAVE_ICON = {
   saved: CloudCheck,
   saving: CloudUpload,
   'kept-here': CloudOff,
+  'not-kept': TriangleAlert,
   conflict: TriangleAlert,
   refused: TriangleAlert,
 }
@@ -35,7 +38,7 @@ export const SaveMark = () => {
     <Popover.Root>
       <Popover.Trigger
         title={detail}
-        className={`flex h-9 shrink-0 items-center gap-1.5 rounded px-1 hover:bg-wash ${calm ? 'text-soft' : 'font-bold text-caution'}`}
+        className={`flex h-9 shrink-0 items-center gap-1.5 rounded px-1 hover:bg-wash ${calm ? 'text-soft' : save === 'not-kept' ? 'font-bold text-stop' : 'font-bold text-caution'}`}
       >
         <Icon size={18} aria-hidden />
         <span role="status" className={calm ? 'sr-only md:not-sr-only' : ''}>
@@ -50,7 +53,12 @@ export const SaveMark = () => {
           className="z-20 w-80 border-2 border-ink bg-sheet p-4"
         >
           <p className="font-bold">{SAVE_WORD[save]}</p>
-          <p className="text-soft">{detail}</p>
+          <p className={save === 'not-kept' ? 'font-semibold text-stop' : 'text-soft'}>{detail}</p>
+          {save === 'not-kept' && (
+            <p className="mt-1">
+              The edits stand on this page only: leave it open until they are stored, or save them as a file.
+            </p>
+          )}
           {waiting > 0 && <WaitingList />}
         </Popover.Content>
       </Popover.Portal>
@@ -77,9 +85,15 @@ const WaitingList = () => (
           )}
         </li>
       ))}
+      {outbox.elsewhere(personNow()).map((e) => (
+        <li key={e.key} className="border-b border-hair/70 py-1 text-soft">
+          {nameOf(e)}, in another window
+        </li>
+      ))}
     </ol>
-    <div className="flex">
+    <div className="flex gap-2">
       <Button onClick={sendNow}>Send now</Button>
+      <Button onClick={() => void saveWaiting()}>Save as a file</Button>
     </div>
   </>
 )

@@ -21,7 +21,8 @@ import {
   type WorkSection,
 } from '@lochmoor/core'
 import { afterCommit, afterRedo, afterUndo, changedSections, useJobStore, type JobState } from './jobStore.ts'
-import { outbox, photoKey, recordKey, sectionKey } from './outbox.ts'
+import { newId } from './newId.ts'
+import { outbox } from './outbox.ts'
 import { send, sendNow, sendSoon } from './sending.ts'
 import { personNow } from './sessionStore.ts'
 
@@ -152,11 +153,11 @@ const keep = (before: JobState, after: JobState): void => {
   const personId = personNow()
   if (!before.document || !document || !jobId || !personId) return
   for (const section of changedSections(before.document, document)) {
-    const waiting = outbox.section(jobId, section)
+    const waiting = outbox.section(personId, jobId, section)
     const base = acknowledged[section]
     const value = document[section]
     outbox.put({
-      key: sectionKey(jobId, section),
+      key: waiting?.key ?? newId(),
       kind: 'section',
       schemaVersion: JOB_SCHEMA_VERSION,
       personId,
@@ -224,7 +225,7 @@ export const enterRecord = (
     withdraws: more.withdraws ?? false,
   }
   outbox.put({
-    key: recordKey(jobId, record.id),
+    key: record.id,
     kind: 'record',
     personId,
     jobId,
@@ -248,7 +249,15 @@ export const enterPhoto = (blob: Blob, text: string): void => {
   const personId = personNow()
   if (!jobId || !personId) return
   const photoId = crypto.randomUUID()
-  outbox.put({ key: photoKey(jobId, photoId), kind: 'photo', personId, jobId, seq: outbox.nextSeq(), photoId, blob })
+  outbox.put({
+    key: photoId,
+    kind: 'photo',
+    personId,
+    jobId,
+    seq: outbox.nextSeq(),
+    photoId,
+    blob,
+  })
   enterRecord({ kind: 'photo', text, photoId })
 }
 

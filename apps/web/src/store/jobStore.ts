@@ -3,8 +3,11 @@ import { JOB, mergeThree, type JobDocument } from '@lochmoor/core'
 import { create } from 'zustand'
 import type { SectionEntry } from './outboxEntries.ts'
 
-/** Where the edits stand: all stored, on their way, kept here because nobody answers, or in need of a decision. */
-export type SaveState = 'saved' | 'saving' | 'kept-here' | 'conflict' | 'refused'
+/**
+ * Where the edits stand: all stored, on their way, kept in this browser because nobody answers, nowhere but on this page
+ * because the browser keeps nothing either, or in need of a decision.
+ */
+export type SaveState = 'saved' | 'saving' | 'kept-here' | 'not-kept' | 'conflict' | 'refused'
 
 export interface Step {
   readonly document: JobDocument
@@ -26,6 +29,8 @@ export interface JobState {
   readonly save: SaveState
   /** What the server said last, where the save state needs an explanation. */
   readonly saveNote: string | null
+  /** Why nobody takes the edits just now. */
+  readonly awayNote: string | null
   readonly savedAt: string | null
   readonly archivedAt: string | null
   readonly stateSince: string | null
@@ -51,6 +56,7 @@ export const initialJobState: JobState = {
   future: [],
   save: 'saved',
   saveNote: null,
+  awayNote: null,
   savedAt: null,
   archivedAt: null,
   stateSince: null,

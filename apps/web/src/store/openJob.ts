@@ -22,7 +22,16 @@ const layOver = (document: JobDocument, job: JobResponse, entry: SectionEntry): 
     outbox.remove(entry.key)
     return document
   }
-  if (stored.version === entry.baseVersion || entry.conflict) return { ...document, [entry.section]: parsed.data }
+  if (stored.version === entry.baseVersion || entry.conflict) {
+    // What another entry has laid there already stays, as far as this one did not change the same.
+    const { merged } = mergeThree<unknown>(
+      JOB.fields[entry.section],
+      entry.baseValue,
+      parsed.data,
+      document[entry.section],
+    )
+    return { ...document, [entry.section]: sameValue(document[entry.section], stored.value) ? parsed.data : merged }
+  }
   const own = entry.unanswered.find((v) => sameValue(v, stored.value))
   // Either our own earlier edit, whose answer was lost, or somebody else's, which is taken in.
   const base = own ?? entry.baseValue
@@ -65,6 +74,8 @@ export const openJob = async (id: string): Promise<Result<null, ApiError>> => {
   const turn = ++turns
   useJobStore.setState(initialJobState, true)
   await outbox.load()
+  const personId = personNow()
+  if (personId !== null) await outbox.adopt(personId)
   const loaded = await fetchJob(id)
   // Somebody has asked for another job meanwhile; that one is opened.
   if (turn !== turns) return ok(null)

@@ -1,12 +1,10 @@
 import type { SectionName } from '@lochmoor/contract'
 import { openDB, type IDBPDatabase } from 'idb'
 import type { OutboxEntry, SectionEntry } from './outboxEntries.ts'
+import { alone, openTabs, TAB } from './tab.ts'
 import { upgradeWaiting } from './upgradeWaiting.ts'
 
 const STORE = 'waiting'
-export const sectionKey = (jobId: string, section: SectionName): string => `${jobId}/section/${section}`
-export const recordKey = (jobId: string, id: string): string => `${jobId}/record/${id}`
-export const photoKey = (jobId: string, id: string): string => `${jobId}/photo/${id}`
 
 let opened: Promise<IDBPDatabase> | null = null
 const database = (): Promise<IDBPDatabase> =>
@@ -20,7 +18,10 @@ const database = (): Promise<IDBPDatabase> =>
 const entries = new Map<string, OutboxEntry>()
 let lastSeq = 0
 let loaded: Promise<void> | null = null
-let onTrouble: (why: string) => void = () => undefined
+/** Why the browser's store refuses what is put into it; null while it takes everything. */
+let trouble: string | null = null
+/** Entries as the browser's store has them. */
+const kept = new Map<string, OutboxEntry>()
 let onChange: () => void = () => undefined
 /** Writes reach the browser's store in the order in which they were made. */
 let writing: Promise<void> = Promise.resolve()
@@ -30,22 +31,71 @@ const persist = (work: (db: IDBPDatabase) => Promise<unknown>): void => {
     .then(async () => {
       await work(await database())
     })
-    .catch((e: unknown) => onTrouble(`This browser cannot keep edits for later (${String(e)}).`))
+    .catch((e: unknown) => {
+      trouble = `This browser refuses to keep edits (${e instanceof Error ? e.message || e.name : String(e)}).`
+    })
+    .then(onChange)
 }
+const persistEntry = (entry: OutboxEntry): void =>
+  persist(async (db) => {
+    await db.put(STORE, entry)
+    kept.set(entry.key, entry)
+    trouble = null
+  })
 
 const readAll = async (): Promise<void> => {
   try {
     const stored = (await (await database()).getAll(STORE)) as OutboxEntry[]
+    const isOpen = await openTabs()
     upgradeWaiting(stored).forEach((entry, i) => {
-      if (!entries.has(entry.key)) entries.set(entry.key, entry)
-      if (entry !== stored[i]) persist((db) => db.put(STORE, entry))
       lastSeq = Math.max(lastSeq, entry.seq)
+      kept.set(entry.key, stored[i]!)
+      if (entry.tab !== TAB && isOpen(entry.tab)) return
+      if (!entries.has(entry.key)) entries.set(entry.key, entry)
+      if (entry !== stored[i]) persistEntry(entry)
     })
   } catch (error) {
-    // Private windows may refuse a database. Work goes on; only a lost connection would cost the last edits.
-    onTrouble(`This browser cannot keep edits for later (${String(error)}).`)
+    // Private windows may refuse a database. Work goes on, and what is not kept is said.
+    trouble = `This browser refuses to keep edits (${String(error)}).`
   }
 }
+
+/** What waits in other open pages, as the browser's store had it last. */
+let elsewhere: readonly OutboxEntry[] = []
+
+/**
+ * Takes over what a person's closed pages left, and looks what open ones have: one page at a time, so that each entry has
+ * one page that edits and sends it.
+ * @returns edits of sections that this page did not know before
+ */
+const adopt = (personId: string): Promise<SectionEntry[]> =>
+  alone('taking over', async () => {
+    await writing
+    const taken: SectionEntry[] = []
+    try {
+      const db = await database()
+      const isOpen = await openTabs()
+      const stored = upgradeWaiting((await db.getAll(STORE)) as OutboxEntry[])
+      elsewhere = stored.filter((e) => e.tab !== TAB && isOpen(e.tab))
+      const there = new Set(stored.map((e) => e.key))
+      for (const e of [...entries.values()])
+        // Another page has taken it over, or sent it.
+        if (e.tab !== TAB && (!there.has(e.key) || elsewhere.some((o) => o.key === e.key))) entries.delete(e.key)
+      for (const e of stored) {
+        lastSeq = Math.max(lastSeq, e.seq)
+        if (e.personId !== personId || e.tab === TAB || isOpen(e.tab)) continue
+        const known = entries.get(e.key)
+        const mine = { ...(known ?? e), tab: TAB }
+        entries.set(mine.key, mine)
+        if (!known && mine.kind === 'section') taken.push(mine)
+        await db.put(STORE, mine)
+        kept.set(mine.key, mine)
+      }
+    } catch (error) {
+      trouble = `This browser refuses to keep edits (${String(error)}).`
+    }
+    return taken
+  })
 
 /**
  * Edits that the server has not acknowledged, in the order in which they were made. Kept in memory for the page and in
@@ -54,29 +104,42 @@ const readAll = async (): Promise<void> => {
 export const outbox = {
   /** Reads what earlier pages left; once. */
   load: (): Promise<void> => (loaded ??= readAll()),
-  whenTrouble: (act: (why: string) => void): void => {
-    onTrouble = act
+  /** Whether the browser's store has everything of a person that waits; where it refuses, why. */
+  kept: (personId: string | null): 'all' | 'on its way' | { readonly refused: string } => {
+    if (outbox.of(personId).every((e) => kept.get(e.key) === e)) return 'all'
+    return trouble === null ? 'on its way' : { refused: trouble }
   },
   whenChanged: (act: () => void): void => {
     onChange = act
   },
   nextSeq: (): number => ++lastSeq,
+  adopt,
+  /** What other open pages of this browser have to send for a person. */
+  elsewhere: (personId: string | null): OutboxEntry[] => elsewhere.filter((e) => e.personId === personId),
   get: (key: string): OutboxEntry | undefined => entries.get(key),
-  section: (jobId: string, section: SectionName): SectionEntry | undefined =>
-    entries.get(sectionKey(jobId, section)) as SectionEntry | undefined,
+  /** The person's edit of a section that is edited on; the latest, where closed pages have left several. */
+  section: (personId: string, jobId: string, section: SectionName): SectionEntry | undefined =>
+    outbox
+      .of(personId)
+      .filter((e): e is SectionEntry => e.kind === 'section' && e.jobId === jobId && e.section === section)
+      .at(-1),
   /** What waits for a person, in order. */
   of: (personId: string | null): OutboxEntry[] =>
     [...entries.values()].filter((e) => e.personId === personId).sort((a, b) => a.seq - b.seq),
   ofJob: (jobId: string): OutboxEntry[] =>
     [...entries.values()].filter((e) => e.jobId === jobId).sort((a, b) => a.seq - b.seq),
   put: (entry: OutboxEntry): void => {
-    entries.set(entry.key, entry)
-    persist((db) => db.put(STORE, entry))
+    const mine = { ...entry, tab: TAB }
+    entries.set(mine.key, mine)
+    persistEntry(mine)
     onChange()
   },
   remove: (key: string): void => {
     entries.delete(key)
-    persist((db) => db.delete(STORE, key))
+    persist(async (db) => {
+      await db.delete(STORE, key)
+      kept.delete(key)
+    })
     onChange()
   },
   /** Until everything said so far has reached the browser's store. */
@@ -85,6 +148,8 @@ export const outbox = {
   forgetPage: async (): Promise<void> => {
     await writing
     entries.clear()
+    kept.clear()
+    trouble = null
     loaded = null
   },
 }

@@ -2,7 +2,10 @@ import type { NewRecord, SectionName } from '@lochmoor/contract'
 import type { Clash } from '@lochmoor/core'
 
 interface Common {
+  /** Of its own, whatever it is about: two pages, or two people, at one section have two entries. */
   readonly key: string
+  /** The page that made it or has taken it over; missing on what earlier versions kept. */
+  readonly tab?: string
   /** Order of sending; an entry that is edited again keeps its place. */
   readonly seq: number
   readonly personId: string

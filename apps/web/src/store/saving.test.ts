@@ -8,7 +8,9 @@ import { discard, settleConflict } from './conflicts.ts'
 import { useJobStore } from './jobStore.ts'
 import { openJob } from './openJob.ts'
 import { outbox } from './outbox.ts'
+import { waitingAsText } from './saveWaiting.ts'
 import { send } from './sending.ts'
+import { personNow } from './sessionStore.ts'
 
 const JOB = '3f0c6a52-8a0e-4b60-8a53-2f6f2b1c9d11'
 const OTHER = '8b7d2e94-1c35-4f0b-b0a2-77d1e5a4c222'
@@ -61,6 +63,41 @@ describe('saving', () => {
     expect([vehicleThere().year, fuelThere().lowV]).toEqual([1972, 11.4])
     expect(state().document!.fuel.lowV).toBe(11.4)
     expect(outbox.ofJob(JOB)).toEqual([])
+  })
+
+  it('two people’s edits of one section are two entries, each its author’s', async () => {
+    server.down = true
+    const maren = personNow()
+    low(11.1)
+    await send()
+    sitHere(TOBIN, 'installer')
+    low(11.6)
+    await send()
+    expect(outbox.ofJob(JOB).map((e) => e.personId)).toEqual([maren, TOBIN])
+    expect(state().waiting).toBe(1)
+    server.down = false
+    await send()
+    expect(server.log).toEqual(['fuel on 1'])
+    expect(outbox.ofJob(JOB).map((e) => e.personId)).toEqual([maren])
+  })
+
+  it('where the browser refuses to keep, it says so and not that it is kept; it is kept once there is room again', async () => {
+    server.down = true
+    const put = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('The disk is full.', 'QuotaExceededError')
+    })
+    low(11.1)
+    await send()
+    expect(state()).toMatchObject({ save: 'not-kept', saveNote: expect.stringContaining('The disk is full.') })
+    expect(JSON.parse(await waitingAsText())).toMatchObject({ waiting: [{ section: 'fuel', value: { lowV: 11.1 } }] })
+    expect(state().document!.fuel.lowV).toBe(11.1)
+    put.mockRestore()
+    low(11.2)
+    await send()
+    expect(state()).toMatchObject({ save: 'kept-here', saveNote: 'The server does not answer.' })
+    server.down = false
+    await send()
+    expect([fuelThere().lowV, state().save]).toEqual([11.2, 'saved'])
   })
 
   it('edits of a job that was left are sent without opening it again', async () => {

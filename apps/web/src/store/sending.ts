@@ -1,3 +1,4 @@
+import type { SectionName } from '@lochmoor/contract'
 import { JOB, mergeThree, sameValue } from '@lochmoor/core'
 import { explainApiError, type ApiError } from '../api/client.ts'
 import { sendPhoto, sendRecord, writeSection } from '../api/jobs.ts'
@@ -5,6 +6,7 @@ import { afterTakingIn, useJobStore, type JobState } from './jobStore.ts'
 import { outbox } from './outbox.ts'
 import type { OutboxEntry, SectionEntry } from './outboxEntries.ts'
 import { personNow } from './sessionStore.ts'
+import { alone, hearOthers, tellOthers, type Told } from './tab.ts'
 
 const SETTLE_MS = 350
 const RETRY_MS = [1000, 2000, 4000, 8000, 15_000] as const
@@ -20,14 +22,25 @@ const get = () => useJobStore.getState()
 
 /** Tells the open job's store what waits. */
 const tell = (): void => {
-  const { jobId } = get()
-  const conflict = jobId
-    ? (outbox.ofJob(jobId).find((e): e is SectionEntry => e.kind === 'section' && e.conflict !== null) ?? null)
-    : null
-  set({ conflict, waiting: outbox.of(personNow()).length })
+  const { jobId, save } = get()
+  const own = outbox.of(personNow())
+  const conflict =
+    own.find((e): e is SectionEntry => e.jobId === jobId && e.kind === 'section' && e.conflict !== null) ?? null
+  set({ conflict, waiting: own.length + outbox.elsewhere(personNow()).length })
+  // Said only after the browser has it, and taken back when it has not.
+  if (save === 'kept-here' || save === 'not-kept') sayKept()
 }
 outbox.whenChanged(tell)
-outbox.whenTrouble((saveNote) => set({ saveNote }))
+
+/** What is said where nobody takes the edits: that this browser has them, or that it has not. Nothing before it is so. */
+const sayKept = (why: string | null = get().awayNote): void => {
+  const kept = outbox.kept(personNow())
+  if (kept === 'on its way') return
+  set({
+    awayNote: why,
+    ...(kept === 'all' ? { save: 'kept-here', saveNote: why } : { save: 'not-kept', saveNote: kept.refused }),
+  })
+}
 
 const sendIn = (ms: number): void => {
   if (timer) clearTimeout(timer)
@@ -58,8 +71,26 @@ type Outcome = 'go-on' | 'stop'
 
 const isStuck = (e: OutboxEntry): boolean => e.refused !== undefined || (e.kind === 'section' && e.conflict !== null)
 
+/** Edits that a closed page has left are shown in the open job: whoever edits on, edits on from them. */
+const layAdopted = (taken: readonly SectionEntry[]): void => {
+  for (const { baseValue, jobId, section, value } of taken) {
+    const open = get()
+    if (open.jobId !== jobId || !open.document) continue
+    const { merged } = mergeThree<unknown>(JOB.fields[section], baseValue, open.document[section], value)
+    useJobStore.setState(afterTakingIn(open, section, baseValue, value, merged), true)
+  }
+}
+
+/** One page of the browser sends at a time. */
 const sendAll = async (): Promise<void> => {
   await outbox.load()
+  const personId = personNow()
+  if (personId !== null) layAdopted(await outbox.adopt(personId))
+  await alone('sending', sendWhatWaits)
+  tellOthers({ kind: 'waiting' })
+}
+
+const sendWhatWaits = async (): Promise<void> => {
   for (;;) {
     const next = outbox.of(personNow()).find((e) => !isStuck(e))
     if (!next) break
@@ -110,10 +141,12 @@ const taken = (entry: OutboxEntry): Outcome => {
 }
 
 /** Out of reach or signed out: kept and tried again. Refused: kept with the reason; the others go on. */
-const notTaken = (entry: OutboxEntry, error: ApiError): Outcome => {
+const notTaken = async (entry: OutboxEntry, error: ApiError): Promise<Outcome> => {
   const away = error.kind === 'away'
   if (away || error.status === SIGNED_OUT) {
-    set({ save: 'kept-here', saveNote: explainApiError(error) })
+    set({ awayNote: explainApiError(error) })
+    await outbox.settled()
+    sayKept()
     if (away) sendIn(RETRY_MS[Math.min(failures++, RETRY_MS.length - 1)]!)
     return 'stop'
   }
@@ -145,6 +178,7 @@ const acknowledge = (latest: SectionEntry, sent: unknown, version: number, saved
   const open = get()
   if (open.jobId === jobId)
     set({ acknowledged: { ...open.acknowledged, [section]: { version, value: sent } }, savedAt })
+  tellOthers({ kind: 'stored', jobId, section, version, value: sent, savedAt })
   if (sameValue(value, sent)) outbox.remove(key)
   else outbox.put({ ...latest, baseVersion: version, baseValue: sent, unanswered: [] })
   return 'go-on'
@@ -166,3 +200,29 @@ const takeIn = (latest: SectionEntry, theirs: unknown, theirVersion: number): Ou
   }
   return 'go-on'
 }
+
+/** What another page of this browser has stored is taken in as if somebody else had written it. */
+const hearStored = ({ jobId, section: name, version, value, savedAt }: Extract<Told, { kind: 'stored' }>): void => {
+  const open = get()
+  const section = name as SectionName
+  const personId = personNow()
+  if (open.jobId !== jobId || !open.document || open.acknowledged[section].version >= version) return
+  const own = personId === null ? undefined : outbox.section(personId, jobId, section)
+  if (own) {
+    if (own.conflict === null) takeIn(own, value, version)
+    return
+  }
+  const base = open.acknowledged[section].value
+  const { merged } = mergeThree<unknown>(JOB.fields[section], base, open.document[section], value)
+  useJobStore.setState(afterTakingIn(open, section, base, value, merged), true)
+  set({ acknowledged: { ...get().acknowledged, [section]: { version, value } }, savedAt })
+}
+hearOthers((told) => {
+  if (told.kind === 'stored') return hearStored(told)
+  const personId = personNow()
+  if (personId !== null)
+    void outbox.adopt(personId).then((taken) => {
+      layAdopted(taken)
+      tell()
+    })
+})

@@ -5,7 +5,7 @@ import { FakeServer } from '../test/server.ts'
 import { sitHere } from '../test/session.ts'
 import { useJobStore } from './jobStore.ts'
 import { openJob } from './openJob.ts'
-import { outbox, recordKey, sectionKey } from './outbox.ts'
+import { outbox } from './outbox.ts'
 import { send } from './sending.ts'
 import { personNow } from './sessionStore.ts'
 
@@ -36,7 +36,7 @@ const leave = async (value: object, baseValue: object, field = OLD_FIELD) => {
   const common = { personId: personNow(), jobId: JOB }
   await database.put('waiting', {
     ...common,
-    key: sectionKey(JOB, 'fuel'),
+    key: `${JOB}/section/fuel`,
     kind: 'section',
     seq: 1,
     section: 'fuel',
@@ -59,7 +59,7 @@ const leave = async (value: object, baseValue: object, field = OLD_FIELD) => {
   }
   await database.put('waiting', {
     ...common,
-    key: recordKey(JOB, RECORD),
+    key: `${JOB}/record/${RECORD}`,
     kind: 'record',
     seq: 2,
     record: { id: RECORD, at: '2026-05-01T08:00:00.000Z', body, corrects: null, withdraws: false },

@@ -1,0 +1,46 @@
+import express from 'express'
+import request from 'supertest'
+import { databasePatience, DATABASE_AWAY } from './databasePatience.ts'
+
+const never = () => new Promise<never>(() => undefined)
+const app = (ask: () => Promise<unknown>, answer: (send: () => void) => void) =>
+  express()
+    .use(databasePatience(ask, 30, 20))
+    .use((_request, response) =>
+      answer(() => {
+        if (!response.headersSent) response.json({ late: true })
+      }),
+    )
+
+describe('a request while the database is frozen', () => {
+  it('is told so', async () => {
+    const { body, status } = await request(app(never, () => undefined)).get('/api/jobs')
+    expect([status, body]).toEqual([503, DATABASE_AWAY])
+  })
+  it('an error of the pool is no answer either', async () => {
+    const { status } = await request(
+      app(
+        () => Promise.reject(new Error('gone')),
+        () => undefined,
+      ),
+    ).get('/api/jobs')
+    expect(status).toBe(503)
+  })
+  it('slow work on a database that answers goes on to its end', async () => {
+    const { body, status } = await request(
+      app(
+        () => Promise.resolve(1),
+        (send) => setTimeout(send, 150),
+      ),
+    ).get('/api/jobs')
+    expect([status, body]).toEqual([200, { late: true }])
+  })
+  it('its health is told as such', async () => {
+    const { body, status } = await request(app(never, () => undefined)).get('/api/health')
+    expect([status, body]).toEqual([503, expect.objectContaining({ status: 'down', database: 'down' })])
+  })
+  it('a quick answer is left alone, and so is what is no question to the database', async () => {
+    expect((await request(app(never, (send) => send())).get('/api/jobs')).status).toBe(200)
+    expect((await request(app(never, (send) => setTimeout(send, 90))).get('/assets/x.js')).status).toBe(200)
+  })
+})

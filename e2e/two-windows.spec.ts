@@ -1,0 +1,81 @@
+import type { BrowserContext } from '@playwright/test'
+import { Bench, DEMO, expect, test } from './bench.ts'
+
+/** The server is out of reach for every window of this browser. */
+const cutOff = (context: BrowserContext) => context.route('**/api/**', (route) => route.abort())
+const joined = (context: BrowserContext) => context.unroute('**/api/**')
+const KEPT = 'Kept here, not sent'
+
+test('two windows without a connection: what each changed is stored, and both show both', async ({
+  page,
+  bench,
+  context,
+}) => {
+  const id = await bench.copyOf(DEMO.warden, 'Copy for two windows')
+  await bench.openStation(id, 'fuel')
+  const other = new Bench(await context.newPage(), bench.address)
+  await other.openStation(id, 'fuel')
+  await cutOff(context)
+  await bench.field('Cruise speed').fill('2222')
+  await other.field('Idle speed').fill('666')
+  await page.keyboard.press('Tab')
+  await other.page.keyboard.press('Tab')
+  for (const b of [bench, other]) await expect(b.page.getByRole('status').filter({ hasText: KEPT })).toBeVisible()
+  await joined(context)
+  for (const b of [bench, other]) {
+    await expect(b.field('Cruise speed')).toHaveValue('2222')
+    await expect(b.field('Idle speed')).toHaveValue('666')
+    await b.saved()
+  }
+  expect(await bench.stored(id, 'vehicle')).toMatchObject({ cruiseSpeedRpm: 2222, idleSpeedRpm: 666 })
+  await expect(other.page.getByRole('status').filter({ hasText: 'Needs a decision' })).toHaveCount(0)
+})
+
+test('what a closed window left is taken over by the one that is open, and edited on from', async ({
+  bench,
+  context,
+}) => {
+  const id = await bench.copyOf(DEMO.warden, 'Copy for a closed window')
+  await bench.openStation(id, 'fuel')
+  const other = new Bench(await context.newPage(), bench.address)
+  await other.openStation(id, 'fuel')
+  await cutOff(context)
+  await other.field('Idle speed').fill('677')
+  await other.page.keyboard.press('Tab')
+  await expect(other.page.getByRole('status').filter({ hasText: KEPT })).toBeVisible()
+  await other.page.close()
+  await bench.field('Cruise speed').fill('2233')
+  await bench.page.keyboard.press('Tab')
+  await expect(bench.field('Idle speed')).toHaveValue('677')
+  await joined(context)
+  await bench.saved()
+  expect(await bench.stored(id, 'vehicle')).toMatchObject({ cruiseSpeedRpm: 2233, idleSpeedRpm: 677 })
+})
+
+test('a kept edit stays its author’s when somebody else edits the same section in the same browser', async ({
+  page,
+  bench,
+  context,
+}) => {
+  const id = await bench.copyOf(DEMO.warden, 'Copy for two people')
+  await bench.openStation(id, 'fuel')
+  await context.route('**/api/jobs/*/sections/**', (route) => route.abort())
+  await bench.field('Idle speed').fill('688')
+  await page.keyboard.press('Tab')
+  await expect(page.getByRole('status').filter({ hasText: KEPT })).toBeVisible()
+  const sitDown = async (as: 'owner' | 'installer') => {
+    await page.request.post(`${bench.address}/api/session/demo`, { data: { as } })
+    await bench.openStation(id, 'fuel')
+  }
+  await sitDown('installer')
+  await expect(bench.field('Idle speed')).not.toHaveValue('688')
+  await bench.field('Cruise speed').fill('2244')
+  await page.keyboard.press('Tab')
+  await expect(page.getByRole('status').filter({ hasText: KEPT })).toBeVisible()
+  await context.unroute('**/api/jobs/*/sections/**')
+  await bench.saved()
+  expect(await bench.stored(id, 'vehicle')).toMatchObject({ cruiseSpeedRpm: 2244, idleSpeedRpm: 550 })
+  await sitDown('owner')
+  await bench.saved()
+  expect(await bench.stored(id, 'vehicle')).toMatchObject({ cruiseSpeedRpm: 2244, idleSpeedRpm: 688 })
+})
