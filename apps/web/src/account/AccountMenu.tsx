@@ -1,3 +1,4 @@
+import { useJobStore } from '../store/jobStore.ts'
 import { CircleUser } from 'lucide-react'
 import { Popover } from 'radix-ui'
 import { useState } from 'react'
@@ -10,6 +11,7 @@ import { leave } from './leave.ts'
 /** Who sits here, and the way out. */
 export const AccountMenu = () => {
   const session = useSession((s) => s.session)
+  const waiting = useJobStore((s) => s.waiting)
   const [trouble, setTrouble] = useState<string | null>(null)
   if (session?.state !== 'signed-in' && session?.state !== 'guest') return null
   const guest = session.state === 'guest'
@@ -66,6 +68,12 @@ export const AccountMenu = () => {
           {trouble && (
             <p role="alert" className="mb-2 font-semibold text-stop">
               {trouble}
+            </p>
+          )}
+          {waiting > 0 && !guest && (
+            <p className="mb-2 leading-snug">
+              {waiting === 1 ? 'One edit waits' : `${waiting} edits wait`} in this browser. Signed out, they stay yours
+              and are sent when you sit here again.
             </p>
           )}
           <Button onClick={() => void leave(signOut).then(setTrouble)}>{guest ? 'Leave' : 'Sign out'}</Button>

@@ -6,7 +6,7 @@ import { personNow } from './sessionStore.ts'
 const asText = (blob: Blob): Promise<string> =>
   new Promise((resolve, reject) => {
     const reader = new FileReader()
-    reader.onload = () => resolve(String(reader.result))
+    reader.onload = () => resolve(reader.result as string)
     reader.onerror = () => reject(reader.error ?? new Error('a photograph could not be read'))
     reader.readAsDataURL(blob)
   })

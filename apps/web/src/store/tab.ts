@@ -2,7 +2,8 @@
 export const TAB = crypto.randomUUID()
 
 const nameOf = (tab: string): string => `lochmoor page ${tab}`
-const locks = (): LockManager | undefined => navigator.locks as LockManager | undefined
+/** Missing in old browsers and on pages without a secure origin. */
+const locks = (): LockManager | undefined => ('locks' in navigator ? navigator.locks : undefined)
 
 /** Held until the page is gone, however it goes: the browser itself lets go of it then. */
 export const stayKnown = (): void => {

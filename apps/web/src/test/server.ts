@@ -10,7 +10,9 @@ interface Stored {
 /** A server of one job in the test's own memory, with versions, stale answers, and a line that can be cut. */
 export class FakeServer {
   readonly sections = {} as Record<SectionName, Stored>
-  readonly records: { id: string }[] = []
+  readonly records: { id: string; body: { kind: string; text?: string }; by: string }[] = []
+  /** Sections that were taken, with who sent them and what stood there before. */
+  readonly writes: { section: SectionName; by: string; value: unknown; base: unknown }[] = []
   /** What came in, in order. */
   readonly log: string[] = []
   down = false
@@ -33,9 +35,10 @@ export class FakeServer {
     this.sections[section] = { version: version + 1, value: change(value as never) }
   }
 
-  private answer(url: string, { method = 'GET', body }: RequestInit): Promise<Response> {
+  private answer(url: string, { method = 'GET', body, headers }: RequestInit): Promise<Response> {
     if (this.down) return Promise.reject(new TypeError('away'))
     const savedAt = '2026-01-02T10:00:00.000Z'
+    const by = new Headers(headers).get('x-lochmoor-csrf') ?? ''
     const section = /\/sections\/(\w+)$/.exec(url)?.[1] as SectionName | undefined
     if (method === 'PUT' && section) {
       const { baseVersion, value } = JSON.parse(body as string) as { baseVersion: number; value: unknown }
@@ -47,6 +50,7 @@ export class FakeServer {
           message: 'stale',
           current: { version: stored.version, savedAt, value: stored.value },
         })
+      this.writes.push({ section, by, value, base: stored.value })
       this.sections[section] = { version: baseVersion + 1, value }
       if (this.loseNextAnswer) {
         this.loseNextAnswer = false
@@ -55,10 +59,15 @@ export class FakeServer {
       return reply(200, { version: baseVersion + 1, savedAt })
     }
     if (method === 'POST' && url.endsWith('/records')) {
-      const record = JSON.parse(body as string) as { id: string; body: { kind: string } }
+      const record = JSON.parse(body as string) as { id: string; body: { kind: string; text?: string } }
       this.log.push(`record ${record.body.kind}`)
       if (this.refuseRecord) return reply(409, { code: 'idTaken', message: this.refuseRecord })
-      this.records.push(record)
+      // As the server does: the same entry again is the same entry.
+      if (!this.records.some((r) => r.id === record.id)) this.records.push({ ...record, by })
+      if (this.loseNextAnswer) {
+        this.loseNextAnswer = false
+        return Promise.reject(new TypeError('lost'))
+      }
       return reply(201, { ...record, who: 'T', storedAt: savedAt })
     }
     if (url.endsWith(`/jobs/${this.jobId}`))
