@@ -54,10 +54,10 @@ const live = async (steps: readonly Step[]): Promise<{ server: FakeServer; done:
   const browser = new Browser()
   const done: Done = { edits: [], notes: [] }
   const free = [...PLACES]
-  // eslint-disable-next-line @typescript-eslint/unbound-method -- called on its own store below
-  const put = IDBObjectStore.prototype.put
+  type Put = (this: IDBObjectStore, ...of: Parameters<IDBObjectStore['put']>) => IDBRequest<IDBValidKey>
+  const put = Reflect.get(IDBObjectStore.prototype, 'put') as Put
   let full = false
-  IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...of: Parameters<typeof put>) {
+  IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...of: Parameters<IDBObjectStore['put']>) {
     if (full) throw new DOMException('The disk is full.', 'QuotaExceededError')
     return put.apply(this, of)
   }
