@@ -79,3 +79,40 @@ test('a kept edit stays its author’s when somebody else edits the same section
   await bench.saved()
   expect(await bench.stored(id, 'vehicle')).toMatchObject({ cruiseSpeedRpm: 2244, idleSpeedRpm: 688 })
 })
+
+test('a browser that keeps nothing says so in red; what waits can be saved as a file, and is kept once there is room', async ({
+  page,
+  bench,
+  context,
+}) => {
+  const id = await bench.copyOf(DEMO.warden, 'Copy for a full browser')
+  await page.addInitScript(() => {
+    const store = IDBObjectStore.prototype
+    const put = Reflect.get(store, 'put') as (...of: unknown[]) => IDBRequest<IDBValidKey>
+    store.put = function (...of: unknown[]) {
+      if ('full' in window) throw new DOMException('The disk is full.', 'QuotaExceededError')
+      return put.apply(this, of)
+    }
+  })
+  await bench.openStation(id, 'fuel')
+  await page.evaluate(() => Object.assign(window, { full: true }))
+  await cutOff(context)
+  await bench.field('Idle speed').fill('699')
+  await page.keyboard.press('Tab')
+  await page.getByRole('status').filter({ hasText: 'Not kept, not sent' }).click()
+  await expect(page.getByText('The disk is full.').first()).toBeVisible()
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as a file' }).click(),
+  ])
+  expect(file.suggestedFilename()).toBe('lochmoor-waiting-edits.json')
+  await page.keyboard.press('Escape')
+  await expect(bench.field('Idle speed')).toHaveValue('699')
+  await page.evaluate(() => Reflect.deleteProperty(window, 'full'))
+  await bench.field('Cruise speed').fill('2255')
+  await page.keyboard.press('Tab')
+  await expect(page.getByRole('status').filter({ hasText: KEPT })).toBeVisible()
+  await joined(context)
+  await bench.saved()
+  expect(await bench.stored(id, 'vehicle')).toMatchObject({ cruiseSpeedRpm: 2255, idleSpeedRpm: 699 })
+})

@@ -109,6 +109,10 @@ export const outbox = {
     if (outbox.of(personId).every((e) => kept.get(e.key) === e)) return 'all'
     return trouble === null ? 'on its way' : { refused: trouble }
   },
+  /** Puts again what the browser's store has refused: there may be room now. */
+  keepAgain: (): void => {
+    for (const e of entries.values()) if (kept.get(e.key) !== e) persistEntry(e)
+  },
   whenChanged: (act: () => void): void => {
     onChange = act
   },

@@ -86,10 +86,13 @@ describe('saving', () => {
     const put = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
       throw new DOMException('The disk is full.', 'QuotaExceededError')
     })
+    enterRecord({ kind: 'note', text: 'while it is full' })
     low(11.1)
     await send()
     expect(state()).toMatchObject({ save: 'not-kept', saveNote: expect.stringContaining('The disk is full.') })
-    expect(JSON.parse(await waitingAsText())).toMatchObject({ waiting: [{ section: 'fuel', value: { lowV: 11.1 } }] })
+    expect(JSON.parse(await waitingAsText())).toMatchObject({
+      waiting: [{ kind: 'record' }, { section: 'fuel', value: { lowV: 11.1 } }],
+    })
     expect(state().document!.fuel.lowV).toBe(11.1)
     put.mockRestore()
     low(11.2)

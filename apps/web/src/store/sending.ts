@@ -84,6 +84,7 @@ const layAdopted = (taken: readonly SectionEntry[]): void => {
 /** One page of the browser sends at a time. */
 const sendAll = async (): Promise<void> => {
   await outbox.load()
+  outbox.keepAgain()
   const personId = personNow()
   if (personId !== null) layAdopted(await outbox.adopt(personId))
   await alone('sending', sendWhatWaits)

@@ -46,6 +46,19 @@ export const pumpAtVoltage = (
   tables: readonly PumpTable[],
   voltageV: number,
 ): Result<PumpCurveAtVoltage, PumpVoltageError[]> => {
+  // Three voltages serve all the moments of a design: the last few of a pump are remembered.
+  let known = curves.get(tables)
+  if (!known || known.size >= MOST_CURVES) curves.set(tables, (known = new Map<number, Found>()))
+  let found = known.get(voltageV)
+  if (!found) known.set(voltageV, (found = curveAt(tables, voltageV)))
+  return found
+}
+
+type Found = Result<PumpCurveAtVoltage, PumpVoltageError[]>
+const curves = new WeakMap<readonly PumpTable[], Map<number, Found>>()
+const MOST_CURVES = 64
+
+const curveAt = (tables: readonly PumpTable[], voltageV: number): Found => {
   const [a, b] = tables
   if (!a) return err([{ code: 'noTable', field: 'tables', value: 0, allowed: '1 or 2 tables' }])
   const errors = tables.flatMap((t, i) => checkPumpCurve(t.points, `tables.${i}.points`))

@@ -74,8 +74,18 @@ export const lengthOfLine = (design: FuelDesign, which: LineName): number => {
 const riseOf = (design: FuelDesign, which: LineName): number =>
   which === 'feed' || which === 'return' ? design.figure(`fuel.${which}.riseM`) : 0
 
-/** The line as the circuit takes it; null while its bore is not known. */
+const lines = new WeakMap<FuelDesign, Map<LineName, Line | null>>()
+/** The line as the circuit takes it, the same at every moment of a design; null while its bore is not known. */
 export const lineOfDesign = (design: FuelDesign, which: LineName, trace?: Trace): Line | null => {
+  if (trace) return makeLine(design, which, trace)
+  let own = lines.get(design)
+  if (!own) lines.set(design, (own = new Map<LineName, Line | null>()))
+  let line = own.get(which)
+  if (line === undefined) own.set(which, (line = makeLine(design, which)))
+  return line
+}
+
+const makeLine = (design: FuelDesign, which: LineName, trace?: Trace): Line | null => {
   const d = design.fuel[which]
   if (d.legs.length > 0) return lineOfLegs(d, riseOf(design, which), trace)
   const boreM = boreOf(d)
