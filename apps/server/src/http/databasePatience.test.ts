@@ -35,6 +35,14 @@ describe('a request while the database is frozen', () => {
     ).get('/api/jobs')
     expect([status, body]).toEqual([200, { late: true }])
   })
+  it('an answer that went out while the database was asked ends the asking', async () => {
+    let asked = 0
+    const slow = () => new Promise((resolve) => setTimeout(resolve, 15, ++asked))
+    await request(app(slow, (send) => setTimeout(send, 38))).get('/api/jobs')
+    const then = asked
+    await new Promise((resolve) => setTimeout(resolve, 150))
+    expect(asked).toBe(then)
+  })
   it('its health is told as such', async () => {
     const { body, status } = await request(app(never, () => undefined)).get('/api/health')
     expect([status, body]).toEqual([503, expect.objectContaining({ status: 'down', database: 'down' })])

@@ -9,7 +9,7 @@ const PULSE_MS = 1000
 
 export const DATABASE_AWAY = {
   code: 'databaseAway',
-  message: 'The database does not answer; what was sent is tried again.',
+  message: 'The database does not answer; it will be tried again.',
 } as const
 
 /** What is said of the server's health. */
@@ -42,13 +42,19 @@ export const databasePatience =
     const health = request.path === '/api/health'
     const waitMs = health ? quietMs / 10 : quietMs
     const look = async (): Promise<void> => {
-      if (await answersWithin(ask, pulseMs)) {
+      const answers = await answersWithin(ask, pulseMs)
+      if (gone) return
+      if (answers) {
         timer = setTimeout(() => void look(), waitMs).unref()
         return
       }
       if (!response.headersSent) response.status(503).json(health ? healthOf(false) : DATABASE_AWAY)
     }
     let timer = setTimeout(() => void look(), waitMs).unref()
-    response.on('close', () => clearTimeout(timer))
+    let gone = false
+    response.on('close', () => {
+      gone = true
+      clearTimeout(timer)
+    })
     next()
   }

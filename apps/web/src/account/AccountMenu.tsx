@@ -12,6 +12,7 @@ import { leave } from './leave.ts'
 export const AccountMenu = () => {
   const session = useSession((s) => s.session)
   const waiting = useJobStore((s) => s.waiting)
+  const kept = useJobStore((s) => s.save !== 'not-kept')
   const [trouble, setTrouble] = useState<string | null>(null)
   if (session?.state !== 'signed-in' && session?.state !== 'guest') return null
   const guest = session.state === 'guest'
@@ -71,9 +72,11 @@ export const AccountMenu = () => {
             </p>
           )}
           {waiting > 0 && !guest && (
-            <p className="mb-2 leading-snug">
-              {waiting === 1 ? 'One edit waits' : `${waiting} edits wait`} in this browser. Signed out, they stay yours
-              and are sent when you sit here again.
+            <p className={`mb-2 leading-snug ${kept ? '' : 'font-semibold text-stop'}`}>
+              {waiting === 1 ? 'One edit waits' : `${waiting} edits wait`}{' '}
+              {kept
+                ? 'in this browser. Signed out, they stay yours and are sent when you sit here again.'
+                : 'on this page only: the browser refuses to keep them. Save them as a file before you sign out.'}
             </p>
           )}
           <Button onClick={() => void leave(signOut).then(setTrouble)}>{guest ? 'Leave' : 'Sign out'}</Button>

@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import { CloudCheck, CloudOff, CloudUpload, TriangleAlert } from 'lucide-react'
 import { Popover } from 'radix-ui'
 import { Button } from '../shell/Button.tsx'
@@ -69,31 +70,45 @@ export const SaveMark = () => {
 const nameOf = (e: OutboxEntry): string =>
   e.kind === 'section' ? `section ${e.section}` : e.kind === 'photo' ? 'photograph' : `entry: ${e.record.body.kind}`
 
-const WaitingList = () => (
-  <>
-    <ol className="my-2 max-h-60 overflow-y-auto border-y border-hair">
-      {outbox.of(personNow()).map((e) => (
-        <li key={e.key} className="flex items-center gap-2 border-b border-hair/70 py-1">
-          <span className="min-w-0 flex-1">
-            {nameOf(e)}
-            {e.refused && <span className="block text-sm font-semibold text-stop">{e.refused}</span>}
-          </span>
-          {e.refused && (
-            <Button kind="danger" onClick={() => discard(e.key)}>
-              Give up
-            </Button>
-          )}
-        </li>
-      ))}
-      {outbox.elsewhere(personNow()).map((e) => (
-        <li key={e.key} className="border-b border-hair/70 py-1 text-soft">
-          {nameOf(e)}, in another window
-        </li>
-      ))}
-    </ol>
-    <div className="flex gap-2">
-      <Button onClick={sendNow}>Send now</Button>
-      <Button onClick={() => void saveWaiting()}>Save as a file</Button>
-    </div>
-  </>
-)
+const WaitingList = () => {
+  const [trouble, setTrouble] = useState<string | null>(null)
+  return (
+    <>
+      <ol className="my-2 max-h-60 overflow-y-auto border-y border-hair">
+        {outbox.of(personNow()).map((e) => (
+          <li key={e.key} className="flex items-center gap-2 border-b border-hair/70 py-1">
+            <span className="min-w-0 flex-1">
+              {nameOf(e)}
+              {e.refused && <span className="block text-sm font-semibold text-stop">{e.refused}</span>}
+            </span>
+            {e.refused && (
+              <Button kind="danger" onClick={() => discard(e.key)}>
+                Give up
+              </Button>
+            )}
+          </li>
+        ))}
+        {outbox.elsewhere(personNow()).map((e) => (
+          <li key={e.key} className="border-b border-hair/70 py-1 text-soft">
+            {nameOf(e)}, in another window
+          </li>
+        ))}
+      </ol>
+      <div className="flex gap-2">
+        <Button onClick={sendNow}>Send now</Button>
+        <Button
+          onClick={() =>
+            void saveWaiting().catch((e: unknown) => setTrouble(`It could not be saved as a file: ${String(e)}`))
+          }
+        >
+          Save as a file
+        </Button>
+      </div>
+      {trouble && (
+        <p role="alert" className="mt-1 font-semibold text-stop">
+          {trouble}
+        </p>
+      )}
+    </>
+  )
+}

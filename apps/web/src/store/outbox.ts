@@ -22,9 +22,14 @@ let loaded: Promise<void> | null = null
 let trouble: string | null = null
 /** Entries as the browser's store has them. */
 const kept = new Map<string, OutboxEntry>()
+/** Taken over and contradicting what stands on this page: sent as they are and asked about, never edited on. */
+const apart = new Set<string>()
 let onChange: () => void = () => undefined
 /** Writes reach the browser's store in the order in which they were made. */
 let writing: Promise<void> = Promise.resolve()
+
+const refusal = (e: unknown): string =>
+  `This browser refuses to keep edits: ${(e instanceof Error ? e.message || e.name : String(e)).replace(/\.$/, '')}.`
 
 const persist = (work: (db: IDBPDatabase) => Promise<unknown>): void => {
   writing = writing
@@ -32,7 +37,7 @@ const persist = (work: (db: IDBPDatabase) => Promise<unknown>): void => {
       await work(await database())
     })
     .catch((e: unknown) => {
-      trouble = `This browser refuses to keep edits (${e instanceof Error ? e.message || e.name : String(e)}).`
+      trouble = refusal(e)
     })
     .then(onChange)
 }
@@ -56,7 +61,7 @@ const readAll = async (): Promise<void> => {
     })
   } catch (error) {
     // Private windows may refuse a database. Work goes on, and what is not kept is said.
-    trouble = `This browser refuses to keep edits (${String(error)}).`
+    trouble = refusal(error)
   }
 }
 
@@ -92,7 +97,7 @@ const adopt = (personId: string): Promise<SectionEntry[]> =>
         kept.set(mine.key, mine)
       }
     } catch (error) {
-      trouble = `This browser refuses to keep edits (${String(error)}).`
+      trouble = refusal(error)
     }
     return taken
   })
@@ -116,6 +121,8 @@ export const outbox = {
   whenChanged: (act: () => void): void => {
     onChange = act
   },
+  /** Says of an entry that it contradicts what stands on this page. */
+  setApart: (key: string): void => void apart.add(key),
   nextSeq: (): number => ++lastSeq,
   adopt,
   /** What other open pages of this browser have to send for a person. */
@@ -126,6 +133,7 @@ export const outbox = {
     outbox
       .of(personId)
       .filter((e): e is SectionEntry => e.kind === 'section' && e.jobId === jobId && e.section === section)
+      .filter((e) => !apart.has(e.key))
       .at(-1),
   /** What waits for a person, in order. */
   of: (personId: string | null): OutboxEntry[] =>

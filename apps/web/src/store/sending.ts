@@ -73,10 +73,11 @@ const isStuck = (e: OutboxEntry): boolean => e.refused !== undefined || (e.kind 
 
 /** Edits that a closed page has left are shown in the open job: whoever edits on, edits on from them. */
 const layAdopted = (taken: readonly SectionEntry[]): void => {
-  for (const { baseValue, jobId, section, value } of taken) {
+  for (const { baseValue, jobId, key, section, value } of taken) {
     const open = get()
     if (open.jobId !== jobId || !open.document) continue
-    const { merged } = mergeThree<unknown>(JOB.fields[section], baseValue, open.document[section], value)
+    const { merged, clashes } = mergeThree<unknown>(JOB.fields[section], baseValue, open.document[section], value)
+    if (clashes.length > 0) outbox.setApart(key)
     useJobStore.setState(afterTakingIn(open, section, baseValue, value, merged), true)
   }
 }

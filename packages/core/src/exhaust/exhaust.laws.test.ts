@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { withChange } from '../job/index.ts'
 import { NO_PARTS } from '../parts/test/noParts.ts'
+import { freeSpotsFor } from '../stations/exhaust/judgeSpots.ts'
 import { EXHAUST_STATION, remediesOf } from '../stations/index.ts'
 import { marchPieceOf, gasShare, sliceAt, transportS } from './gas/runHeat.ts'
 import { EXHAUST_MOMENTS } from './gas/moments.ts'
@@ -145,5 +146,29 @@ describe('judging any exhaust', () => {
       }),
       { seed: 66, numRuns: 30 },
     )
+  })
+  it('where a spot is free, sound or poor, one is offered to a sensor without any, unless all of them fail something', () => {
+    let poor = 0
+    fc.assert(
+      fc.property(arbPieces, (pieces) => {
+        const job = withPieces([log, ...pieces, END], { spots: [] })
+        const states = (j: typeof job) => assessExhaust(j, { bungs: [boss] }).verdicts
+        const failing = new Set(states(job).flatMap((v) => (v.state === 'stop' ? [v.id] : [])))
+        const free = freeSpotsFor(exhaustCase(job), 0, 8).map(({ run, alongM, clockDeg }) => ({
+          run,
+          alongM,
+          clockDeg,
+        }))
+        const fit = free.filter((spot) =>
+          states(withChange(job, { exhaust: { spots: [spot] } })).every((v) => v.state !== 'stop' || failing.has(v.id)),
+        )
+        const offered = remediesOf(EXHAUST_STATION, job, { ...NO_PARTS, bungs: [boss] }).get('spot-a') ?? []
+        expect(offered.map((r) => r.change.exhaust!.spots![0])).toEqual(fit.slice(0, 1))
+        const after = offered[0] && states(withChange(job, offered[0].change)).find((v) => v.id === 'spot-a')
+        if (after?.state === 'caution') poor++
+      }),
+      { seed: 68, numRuns: 25 },
+    )
+    expect(poor).toBeGreaterThan(0)
   })
 })

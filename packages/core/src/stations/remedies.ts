@@ -31,6 +31,13 @@ const harms = (before: States, after: readonly Verdict[], target: VerdictState):
     return target === 'unknown' ? v.state === 'stop' : v.state !== 'ok'
   })
 
+/** Short of sound: fails no more, is open no more, or is as before with more to spare. */
+const isBetter = (was: Verdict, is: Verdict): boolean =>
+  was.state === 'unknown'
+    ? is.state === 'caution'
+    : isWorse(was.state, is.state) ||
+      (was.state === is.state && (is.margin?.si ?? -Infinity) > (was.margin?.si ?? Infinity))
+
 const curesIt = (ladder: Ladder, v: Verdict): boolean => ladder.cures.includes(v.id) || ladder.cures.includes(kindOf(v))
 
 /** What a change brings for one verdict of a station; null where it cures nothing or harms something anywhere. */
@@ -47,8 +54,9 @@ const tried = (
   const next = withChange(job, change)
   const own = assess(station, next, catalogue).verdicts
   const cured = own.find((v) => v.id === verdict.id)
-  const good = cured && (cured.state === 'ok' || (enough && isWorse(verdict.state, cured.state)))
-  if (!good || harms(before.get(station.id)!, own, verdict.state)) return null
+  if (!cured || !(cured.state === 'ok' || (enough && isBetter(verdict, cured)))) return null
+  const others = own.filter((v) => v !== cured)
+  if (harms(before.get(station.id)!, others, verdict.state)) return null
   const harmed = STATION_LIST.some(
     (s) => s.id !== station.id && harms(before.get(s.id)!, assess(s, next, catalogue).verdicts, verdict.state),
   )
@@ -66,10 +74,10 @@ export function* seekRemedies(
   catalogue: Catalogue,
 ): Generator<null, Remedies, void> {
   const found = new Map<string, readonly Remedy[]>()
-  const unsound = station.assess(job, catalogue).verdicts.filter((v) => v.state !== 'ok')
+  const assess = assessor()
+  const unsound = assess(station, job, catalogue).verdicts.filter((v) => v.state !== 'ok')
   const ladders = unsound.length === 0 ? [] : station.ladders(job, catalogue)
   if (ladders.length === 0) return found
-  const assess = assessor()
   const before = new Map(STATION_LIST.map((s) => [s.id as string, statesOf(assess(s, job, catalogue).verdicts)]))
   for (const verdict of unsound) {
     const own: Remedy[] = []

@@ -41,7 +41,7 @@ export interface Ladder {
   readonly cures: readonly string[]
   /** Sought only when the verdict asks for it: this may take a while. */
   readonly trials: (verdict: Verdict) => Iterable<Trial>
-  /** Whether a better state than before is enough, short of a sound one. */
+  /** Whether less bad than before is enough, short of sound. */
   readonly betterIsEnough?: true
 }
 

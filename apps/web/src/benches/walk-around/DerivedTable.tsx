@@ -7,7 +7,10 @@ export const DerivedTable = ({ derived }: { derived: readonly Derived[] }) => (
     <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">What follows</h2>
     <dl>
       {derived.map((d) => (
-        <div key={d.id} className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 border-b border-hair/70 py-1">
+        <div
+          key={d.id}
+          className="grid grid-cols-[minmax(9rem,1fr)_fit-content(62%)] gap-x-4 border-b border-hair/70 py-1"
+        >
           <dt className="leading-tight">
             {d.label}
             <span className="block text-sm text-soft">{d.from}</span>

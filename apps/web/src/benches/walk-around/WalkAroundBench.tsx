@@ -1,3 +1,4 @@
+import type { ComponentType } from 'react'
 import { WALK_AROUND_STATION, type JobDocument, type WalkAroundAssessment } from '@lochmoor/core'
 import { walkOnEnter } from '../../fields/walkOnEnter.ts'
 import { Columns } from '../bench/Columns.tsx'
@@ -30,36 +31,25 @@ const nextOf = ({ fitness, fit, stillToMeasure }: WalkAroundAssessment, job: Job
   return job.system.chosen ? 'Next: the fuel station' : 'Next: choose the system'
 }
 
-const Beside = ({ job, assessment, to }: Sheet) => (
-  <>
-    <CarPlan job={job} to={to} />
-    <DerivedTable derived={assessment.derived} />
-  </>
-)
-
-const CarSheet = (sheet: Sheet) => (
+/** A sheet with its own entries; plan, what follows and judgement are the same on both. */
+const withEntries = (Entries: ComponentType<Sheet>) => (sheet: Sheet) => (
   <Columns
     measured={
       <div onKeyDown={walkOnEnter}>
-        <CarInputs job={sheet.job} />
+        <Entries {...sheet} />
       </div>
     }
-    picture={<Beside {...sheet} />}
+    picture={
+      <>
+        <CarPlan job={sheet.job} to={sheet.to} />
+        <DerivedTable derived={sheet.assessment.derived} />
+      </>
+    }
     judgement={<WalkJudgement {...sheet} />}
   />
 )
-
-const TestsSheet = (sheet: Sheet) => (
-  <Columns
-    measured={
-      <div onKeyDown={walkOnEnter}>
-        <TestsTab job={sheet.job} assessment={sheet.assessment} />
-      </div>
-    }
-    picture={<Beside {...sheet} />}
-    judgement={<WalkJudgement {...sheet} />}
-  />
-)
+const CarSheet = withEntries(CarInputs)
+const TestsSheet = withEntries(TestsTab)
 
 /** The walk-around: what is there, and whether the engine is fit to convert. */
 export const WalkAroundBench = makeBench<WalkAroundAssessment, { readonly to: WalkTo }>({
