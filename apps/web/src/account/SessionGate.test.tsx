@@ -152,6 +152,17 @@ describe('the way in', () => {
     expect(unitOfFamily(usePreferences.getState().units, 'pressure').id).toBe('psi')
   })
 
+  it('a choice made before the server has said who sits here is theirs, and is sent', async () => {
+    const server = serve(signedIn)
+    show()
+    act(() => setUnit('pressure', 'psi'))
+    await screen.findByText('the work')
+    expect(unitOfFamily(usePreferences.getState().units, 'pressure').id).toBe('psi')
+    await waitFor(() =>
+      expect(server.sent.some((s) => s.path === '/api/session/preferences' && s.body.includes('psi'))).toBe(true),
+    )
+  })
+
   it('a first start asks for the owner', async () => {
     serve({ state: 'needs-owner' })
     show()

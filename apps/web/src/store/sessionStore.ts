@@ -19,15 +19,20 @@ export const personNow = (): string | null => {
   return session === null ? localStorage.getItem(LAST_KEY) : null
 }
 
+/** How often something was chosen on this page. */
+let choices = 0
+
 /** Asks the server who sits here. */
 export const loadSession = async (): Promise<Result<null, ApiError>> => {
+  const choicesBefore = choices
   const loaded = await fetchSession()
   if (!loaded.ok) return loaded
   const session = loaded.value
   keepSessionToken('csrf' in session ? session.csrf : '')
   if (session.state === 'signed-in') {
     localStorage.setItem(LAST_KEY, session.personId)
-    // A choice that never reached the server is newer than what it has.
+    // What was chosen while the server was being asked is newer than its answer, as is a choice that never reached it.
+    if (choices !== choicesBefore) markUnsent(session.personId)
     if (usePreferences.getState().unsentBy !== session.personId) adoptPreferences(session.preferences)
   }
   useSession.setState({ session })
@@ -45,7 +50,10 @@ const sendPreferences = async (): Promise<void> => {
   const kept = await keepPreferences({ theme, units: { ...units } })
   if (kept.ok) markUnsent(null)
 }
-whenChosen(() => void sendPreferences())
+whenChosen(() => {
+  choices += 1
+  void sendPreferences()
+})
 
 whenSignedOut(() => {
   const session = sessionNow()
