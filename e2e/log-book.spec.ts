@@ -84,6 +84,28 @@ test('withdrawing the latest measurement lets the one before it count again', as
     .toBe(12.45)
 })
 
+test('a measurement that is undone is withdrawn in the book; done again it stands there again', async ({
+  page,
+  bench,
+}) => {
+  const id = await bench.copyOf(DEMO.plover, 'Copy for undoing')
+  await bench.openStation(id, 'walk-around')
+  await page.getByRole('link', { name: /Tests/ }).click()
+  await page.locator('#test-battery-resting > summary').click()
+  await bench.field('At rest, after a night').fill('12.61')
+  await page.keyboard.press('Tab')
+  await bench.saved()
+  await page.getByRole('button', { name: /^Undo/ }).click()
+  await bench.saved()
+  await page.getByRole('link', { name: 'Log book' }).click()
+  await expect(page.getByText(/^Withdraws the entry of .*12\.61 V/)).toBeVisible()
+  await expect(page.getByText('in use')).toHaveCount(0)
+  await page.getByRole('button', { name: /^Redo/ }).click()
+  await expect(page.getByText('in use')).toHaveCount(1)
+  await bench.saved()
+  expect(await bench.stored(id, 'walkAround')).toMatchObject({ tests: { restingV: 12.61 } })
+})
+
 test('a file that is no picture is refused before it is sent', async ({ page, bench }) => {
   await page.goto(`${bench.address}/jobs/${DEMO.warden}/log`)
   await page.getByRole('button', { name: 'Photograph', exact: true }).click()

@@ -116,3 +116,40 @@ test('a browser that keeps nothing says so in red; what waits can be saved as a 
   await bench.saved()
   expect(await bench.stored(id, 'vehicle')).toMatchObject({ cruiseSpeedRpm: 2255, idleSpeedRpm: 699 })
 })
+
+test('edits saved as a file are read back by another browser of their author, and stored', async ({
+  page,
+  bench,
+  browser,
+  context,
+}) => {
+  const id = await bench.copyOf(DEMO.warden, 'Copy for a saved file')
+  await bench.openStation(id, 'fuel')
+  await cutOff(context)
+  await bench.field('Idle speed').fill('655')
+  await page.keyboard.press('Tab')
+  await page.getByRole('status').filter({ hasText: KEPT }).click()
+  // What waits is told edit by edit, in the reader's units.
+  await expect(page.getByLabel('Where the edits are').getByText(/Idle speed: .* → 655/)).toBeVisible()
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as a file' }).click(),
+  ])
+  const saved = await file.path()
+  await page.close()
+  const elsewhere = await browser.newContext()
+  const other = new Bench(await elsewhere.newPage(), bench.address)
+  await other.signIn()
+  await other.openStation(id, 'fuel')
+  await other.page
+    .getByRole('status')
+    .filter({ hasText: /^Saved$/ })
+    .click()
+  await other.page.getByLabel('Edits that were saved as a file:').setInputFiles(saved)
+  await expect(other.page.getByText('2 entries were read.')).toBeVisible()
+  await other.page.keyboard.press('Escape')
+  await expect(other.field('Idle speed')).toHaveValue('655')
+  await other.saved()
+  expect(await other.stored(id, 'vehicle')).toMatchObject({ idleSpeedRpm: 655 })
+  await elsewhere.close()
+})

@@ -36,6 +36,11 @@ export const startTestServer = async (wantedPort = 0, { durable = false, demo = 
     startServer: async () => {
       server = await launch()
     },
+    /** As the kernel does that is short of memory: no chance to finish an answer. */
+    killServer: async () => {
+      server.child.kill('SIGKILL')
+      await server.ended
+    },
     /** As a power cut would: no chance to tidy up. */
     killDatabase: async () => {
       process.kill(/** @type {number} */ (database.pid), 'SIGKILL')

@@ -10,6 +10,7 @@ import { STATION_SCREENS } from './benches/stationScreens.tsx'
 import { JobFrame } from './jobs/JobFrame.tsx'
 import { JobsPage } from './jobs/JobsPage.tsx'
 import './look/look.css'
+import { askBeforeLosing } from './store/commands.ts'
 import { fetchTheRest, later } from './shell/later.tsx'
 import { NotFound, Unexpected } from './shell/Misses.tsx'
 import { Shell } from './shell/Shell.tsx'
@@ -64,6 +65,7 @@ const router = createBrowserRouter([
   },
 ])
 
+askBeforeLosing()
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <RouterProvider router={router} />

@@ -5,8 +5,13 @@ import type { Request, Response } from 'express'
 import type { Logger } from 'pino'
 import { DATABASE_AWAY } from './databasePatience.ts'
 import { isDatabaseAway } from '../database/isDatabaseAway.ts'
+import { isDiskFull } from '../database/isDiskFull.ts'
 
 const TOO_LARGE = 413
+const DISK_FULL = {
+  code: 'diskFull',
+  message: 'The disk of Lochmoor’s server is full: nothing was stored. Make room there; it will be tried again.',
+} as const
 
 /** What may be sent there at most. */
 const tooLarge = ({ method, url }: Request): string =>
@@ -46,6 +51,10 @@ export class RefusalFilter implements ExceptionFilter {
         status: 503,
         body: DATABASE_AWAY,
       }
+    }
+    if (isDiskFull(thrown)) {
+      this.log.error({ err: thrown }, 'disk full')
+      return { status: 507, body: DISK_FULL }
     }
     const id = randomUUID()
     this.log.error({ err: thrown, id }, 'unexpected error')

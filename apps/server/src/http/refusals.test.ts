@@ -2,6 +2,7 @@ import { BadRequestException, HttpException, type ArgumentMetadata, type Argumen
 import { pino } from 'pino'
 import { z } from 'zod'
 import { isDatabaseAway } from '../database/isDatabaseAway.ts'
+import { isDiskFull } from '../database/isDiskFull.ts'
 import { RefusalFilter } from './refusal.filter.ts'
 import { SchemaPipe } from './schema.pipe.ts'
 
@@ -55,6 +56,17 @@ describe('a database out of reach', () => {
     ['anything else', new Error('no'), false],
     ['nothing', undefined, false],
   ])('%s: %#', (_name, error, away) => expect(isDatabaseAway(error)).toBe(away))
+})
+
+describe('a full disk', () => {
+  it.each([
+    ['a table that cannot grow', Object.assign(new Error('q'), { errno: 1114 }), true],
+    ['no space for a temporary file', Object.assign(new Error('q'), { errno: 1021 }), true],
+    ['the system’s own word', new Error('Error writing file (Errcode: 28 "No space left on device")'), true],
+    ['a file of our own', withCode('ENOSPC'), true],
+    ['a duplicate key', Object.assign(new Error('q'), { errno: 1062 }), false],
+    ['nothing', undefined, false],
+  ])('%s: %#', (_name, error, full) => expect(isDiskFull(error)).toBe(full))
 })
 
 describe('the pipe at the door', () => {

@@ -133,6 +133,24 @@ describe('log book', () => {
   })
 })
 
+describe('a database without room', () => {
+  it('is named, nothing is stored, and the same entry is stored once there is room', async () => {
+    const database = server.app.get(DataSource)
+    // What MariaDB answers where a table cannot grow, at the place where it answers it.
+    await database.query(
+      "create trigger no_room before insert on record for each row signal sqlstate 'HY000' set mysql_errno = 1114, message_text = 'The table ''record'' is full'",
+    )
+    const entry = { id: randomUUID(), at: AT, body: { kind: 'note', text: 'while it is full' } }
+    const refused = await owner.post(`${job}/records`, entry).expect(507)
+    expect(refused.body).toEqual({
+      code: 'diskFull',
+      message: expect.stringMatching(/^The disk of Lochmoor’s server is full: nothing was stored/),
+    })
+    await database.query('drop trigger no_room')
+    await owner.post(`${job}/records`, entry).expect(201)
+  })
+})
+
 describe('photographs', () => {
   const put = (bytes: Buffer, type: string, id: string = randomUUID()) =>
     request(server.http)

@@ -7,7 +7,7 @@ export type ApiError =
   | { readonly kind: 'away'; readonly message: string }
   | { readonly kind: 'refused'; readonly status: number; readonly refusal: Refusal }
 
-const AWAY_STATUS = new Set([500, 502, 503, 504])
+const AWAY_STATUS = new Set([500, 502, 503, 504, 507])
 const SIGNED_OUT = 401
 
 const state = { csrf: '', onSignedOut: (): void => undefined }

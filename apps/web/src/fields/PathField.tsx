@@ -1,6 +1,7 @@
 import { describePath, valueAt, type JobDocument, type Known } from '@lochmoor/core'
 import { QuantityField } from './QuantityField.tsx'
-import { measuredAt, run, setAt } from '../store/commands.ts'
+import { run, setAt } from '../store/commands.ts'
+import { measuredAt } from '../store/records.ts'
 
 interface Props {
   readonly job: JobDocument

@@ -1,4 +1,5 @@
-import { useState } from 'react'
+import { describePath } from '@lochmoor/core'
+import { useId, useState } from 'react'
 import { CloudCheck, CloudOff, CloudUpload, TriangleAlert } from 'lucide-react'
 import { Popover } from 'radix-ui'
 import { Button } from '../shell/Button.tsx'
@@ -8,7 +9,12 @@ import { outbox } from '../store/outbox.ts'
 import type { OutboxEntry } from '../store/outboxEntries.ts'
 import { saveWaiting } from '../store/saveWaiting.ts'
 import { sendNow } from '../store/sending.ts'
-import { personNow } from '../store/sessionStore.ts'
+import { personNow, useMayWrite } from '../store/sessionStore.ts'
+import { editsIn } from '../store/waitingEdits.ts'
+import { usePreferences } from '../store/preferences.ts'
+import { readWaiting } from '../store/readWaiting.ts'
+import { KIND_WORDS, plainText } from '../records/RecordRow.tsx'
+import { showValue } from './showValue.ts'
 import { shortTime } from './shortTime.ts'
 
 const SAVE_WORD: Readonly<Record<SaveState, string>> = {
@@ -32,6 +38,7 @@ const SAVE_ICON = {
 /** Where the edits are, and what waits. */
 export const SaveMark = () => {
   const { save, saveNote, savedAt, waiting } = useJobStore((s) => s)
+  const mayWrite = useMayWrite()
   const Icon = SAVE_ICON[save]
   const calm = save === 'saved' || save === 'saving'
   const detail = saveNote ?? (savedAt ? `Stored at ${shortTime(savedAt)}` : '')
@@ -61,14 +68,73 @@ export const SaveMark = () => {
             </p>
           )}
           {waiting > 0 && <WaitingList />}
+          {mayWrite && <ReadBack />}
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
   )
 }
 
-const nameOf = (e: OutboxEntry): string =>
-  e.kind === 'section' ? `section ${e.section}` : e.kind === 'photo' ? 'photograph' : `entry: ${e.record.body.kind}`
+const MOST_EDITS = 5
+
+/** What waits, edit by edit: in the units of the reader, at its place in the job. */
+const WaitingEntry = ({ entry: e }: { entry: OutboxEntry }) => {
+  const units = usePreferences((s) => s.units)
+  const job = useJobStore((s) => s.document)
+  if (e.kind === 'photo') return <>Photograph</>
+  if (e.kind === 'record') return <>{`${KIND_WORDS[e.record.body.kind]}: ${plainText(e.record.body)}`}</>
+  const edits = editsIn(e)
+  return (
+    <>
+      {edits.slice(0, MOST_EDITS).map(({ after, before, path }) => (
+        <span key={path} className="block">
+          {describePath(path, job).label}: {showValue(before, path, units)} →{' '}
+          <b className="font-semibold">{showValue(after, path, units)}</b>
+        </span>
+      ))}
+      {edits.length > MOST_EDITS && <span className="block text-soft">and {edits.length - MOST_EDITS} more</span>}
+    </>
+  )
+}
+
+const ReadBack = () => {
+  const [said, setSaid] = useState<{ trouble: boolean; text: string } | null>(null)
+  const id = useId()
+  const read = async (file: File | undefined) => {
+    if (!file) return
+    const taken = await readWaiting(await file.text())
+    setSaid(
+      taken.ok
+        ? { trouble: false, text: taken.value === 1 ? 'One entry was read.' : `${taken.value} entries were read.` }
+        : { trouble: true, text: taken.error },
+    )
+  }
+  return (
+    <div className="mt-3 border-t border-hair pt-2 text-sm">
+      <label htmlFor={id} className="text-soft">
+        Edits that were saved as a file:
+      </label>
+      <input
+        id={id}
+        type="file"
+        accept="application/json,.json"
+        className="mt-1 block w-full file:mr-2 file:border file:border-ink file:bg-sheet file:px-2 file:py-1 file:font-semibold file:text-ink"
+        onChange={(e) => {
+          const { files } = e.target
+          read(files?.[0]).catch((why: unknown) =>
+            setSaid({ trouble: true, text: `It could not be read: ${String(why)}` }),
+          )
+          e.target.value = ''
+        }}
+      />
+      {said && (
+        <p role="alert" className={`mt-1 font-semibold ${said.trouble ? 'text-stop' : ''}`}>
+          {said.text}
+        </p>
+      )}
+    </div>
+  )
+}
 
 const WaitingList = () => {
   const [trouble, setTrouble] = useState<string | null>(null)
@@ -78,7 +144,7 @@ const WaitingList = () => {
         {outbox.of(personNow()).map((e) => (
           <li key={e.key} className="flex items-center gap-2 border-b border-hair/70 py-1">
             <span className="min-w-0 flex-1">
-              {nameOf(e)}
+              <WaitingEntry entry={e} />
               {e.refused && <span className="block text-sm font-semibold text-stop">{e.refused}</span>}
             </span>
             {e.refused && (
@@ -90,7 +156,7 @@ const WaitingList = () => {
         ))}
         {outbox.elsewhere(personNow()).map((e) => (
           <li key={e.key} className="border-b border-hair/70 py-1 text-soft">
-            {nameOf(e)}, in another window
+            <WaitingEntry entry={e} /> (in another window)
           </li>
         ))}
       </ol>

@@ -1,7 +1,7 @@
 import type { LogRecord, RecordKind } from '@lochmoor/core'
 import { useState } from 'react'
 import { Button } from '../shell/Button.tsx'
-import { enterRecord } from '../store/commands.ts'
+import { enterRecord } from '../store/records.ts'
 import { TextEntry, useEntries } from '../fields/TextEntry.tsx'
 import { MeasurementForm } from './MeasurementForm.tsx'
 import { PhotoForm } from './PhotoForm.tsx'
@@ -19,6 +19,7 @@ interface Props {
 /** Writes a new entry; a correction is a new entry that points at the old one. */
 export const EntryForm = ({ corrects, onDone }: Props) => {
   const [kind, setKind] = useState<RecordKind>(corrects?.body.kind ?? 'note')
+  const [trouble, setTrouble] = useState<string | null>(null)
   return (
     <>
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">{corrects ? 'Correction' : 'New entry'}</h2>
@@ -29,10 +30,12 @@ export const EntryForm = ({ corrects, onDone }: Props) => {
           </p>
           <div className="mt-1 flex gap-2">
             <Button
-              onClick={() => {
-                withdraw(corrects)
-                onDone()
-              }}
+              onClick={() =>
+                void withdraw(corrects).then((why) => {
+                  setTrouble(why)
+                  if (why === null) onDone()
+                })
+              }
             >
               Withdraw it
             </Button>
@@ -40,6 +43,11 @@ export const EntryForm = ({ corrects, onDone }: Props) => {
               Leave it
             </Button>
           </div>
+          {trouble && (
+            <p role="alert" className="mt-1 font-semibold text-stop">
+              {trouble}
+            </p>
+          )}
         </div>
       ) : (
         <div role="group" aria-label="Kind" className="my-2 flex flex-wrap gap-1">

@@ -14,6 +14,7 @@ import { Trouble } from '../shell/Trouble.tsx'
 import { useJobStore } from '../store/jobStore.ts'
 import { useMayWrite } from '../store/sessionStore.ts'
 import { EntryForm } from './EntryForm.tsx'
+import { standsOn } from './measure.ts'
 import { KIND_WORDS, RecordRow } from './RecordRow.tsx'
 import { useBook } from './useBook.ts'
 
@@ -40,7 +41,8 @@ export const LogBookPage = () => {
   const book = useBook({ kind, search })
   const corrected = correctedIds(book.records)
   const valid = validMeasurements([...book.records].reverse())
-  const inForce = new Set([...valid.values()].map((list) => list[0]!.id))
+  // A later entry may have been decided against: the computation stands on the latest one that says what the job has.
+  const inUse = new Set([...valid.values()].flatMap((list) => list.find((r) => standsOn(job, r.body))?.id ?? []))
   const target = book.records.find((r) => r.id === correcting) ?? null
   return (
     <div className="min-h-0 flex-1 lg:overflow-y-auto print:overflow-visible">
@@ -106,7 +108,7 @@ export const LogBookPage = () => {
                   record={r}
                   jobId={jobId}
                   corrected={corrected.has(r.id)}
-                  inForce={inForce.has(r.id)}
+                  inForce={inUse.has(r.id)}
                   gone={isGone(r, job)}
                   old={r.corrects === null ? null : (book.records.find((o) => o.id === r.corrects) ?? null)}
                   onCorrect={mayWrite && r.storedAt !== null ? () => setCorrecting(r.id) : null}

@@ -3,7 +3,7 @@ import type { LogRecord } from '@lochmoor/core'
 import { useState } from 'react'
 import { TextEntry } from '../fields/TextEntry.tsx'
 import { Button } from '../shell/Button.tsx'
-import { enterPhoto, enterRecord } from '../store/commands.ts'
+import { enterPhoto, enterRecord } from '../store/records.ts'
 
 const problemOf = (file: File): string | null =>
   !(PHOTO_TYPES as readonly string[]).includes(file.type)

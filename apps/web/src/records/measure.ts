@@ -14,8 +14,10 @@ import {
   type Unit,
 } from '@lochmoor/core'
 import { fetchRecords } from '../api/jobs.ts'
-import { enterRecord, run, setAt } from '../store/commands.ts'
+import { explainApiError } from '../api/client.ts'
+import { run, setAt } from '../store/commands.ts'
 import { useJobStore } from '../store/jobStore.ts'
+import { enterInstead, enterRecord } from '../store/records.ts'
 
 export type MeasurementBody = Extract<RecordBody, { kind: 'measurement' }>
 
@@ -38,12 +40,6 @@ export const rangeProblem = (path: string, si: number, unit: Unit): string | nul
       : null
 }
 
-/** Enters a measurement: into the book and, where it belongs to an entry of the document, into the computation. */
-export const enterMeasurement = (body: MeasurementBody, corrects: LogRecord | null): void => {
-  if (body.field !== null && body.si !== null) run(setAt(body.field, body.si, body.quantity.toLowerCase()))
-  enterRecord(body, corrects ? { corrects: corrects.id } : {})
-}
-
 /** What a measurement put into the document: a figure, or the word that was chosen. */
 const valueOf = (body: MeasurementBody): unknown => {
   if (body.si !== null) return body.si
@@ -58,20 +54,52 @@ const valueOf = (body: MeasurementBody): unknown => {
   }
 }
 
+/** Whether the job has at a measurement's place what was measured. */
+export const standsOn = (job: JobDocument, body: RecordBody): boolean =>
+  body.kind === 'measurement' && body.field !== null && valueAt(job, body.field) === valueOf(body)
+
+const toJob = (field: string, value: unknown, quantity: string): boolean =>
+  run(setAt(field, value, quantity.toLowerCase()))
+
+/**
+ * Enters a measurement: into the book and, where it belongs to an entry of the document, into the computation. A
+ * correction of one that the computation does not stand on, a later one being there, corrects the book alone.
+ */
+export const enterMeasurement = (body: MeasurementBody, corrects: LogRecord | null): void => {
+  const { field, quantity, si } = body
+  const job = useJobStore.getState().document
+  const feeds = field !== null && si !== null
+  if (!corrects) {
+    if (feeds) toJob(field, si, quantity)
+    enterRecord(body, feeds ? { of: field } : {})
+    return
+  }
+  const inUse = feeds && job && standsOn(job, corrects.body)
+  if (inUse && toJob(field, si, quantity)) enterInstead(corrects, body, field)
+  else enterRecord(body, { corrects: corrects.id, at: corrects.at })
+}
+
 const MOST = 500
 
-/** Withdraws an entry. Where a measurement fed the computation, the latest one that still holds takes its place. */
-export const withdraw = (old: LogRecord): void => {
-  enterRecord(old.body, { corrects: old.id, withdraws: true })
+/**
+ * Withdraws an entry. Where the computation stands on it, the latest measurement that still holds takes its place: the
+ * server has to be asked for it.
+ * @returns why nothing was withdrawn, or null
+ */
+export const withdraw = async (old: LogRecord): Promise<string | null> => {
   const { document, jobId } = useJobStore.getState()
-  if (old.body.kind !== 'measurement' || old.body.field === null || !document || !jobId) return
+  if (!document || !jobId) return null
+  if (old.body.kind !== 'measurement' || old.body.field === null || !standsOn(document, old.body)) {
+    enterRecord(old.body, { corrects: old.id, withdraws: true })
+    return null
+  }
   const { field, quantity } = old.body
-  if (valueAt(document, field) !== valueOf(old.body)) return
-  void fetchRecords(jobId, { field, size: MOST }).then((book) => {
-    // Without the server the figure stays and the withdrawal is in the book: nothing is guessed.
-    if (!book.ok) return
-    const others = [...book.value.records].reverse().filter((r) => r.id !== old.id)
-    const next = measurementInForce(others, field)
-    run(setAt(field, next?.body.kind === 'measurement' ? valueOf(next.body) : null, quantity.toLowerCase()))
-  })
+  const book = await fetchRecords(jobId, { field, size: MOST })
+  if (!book.ok)
+    return `Nothing was withdrawn: the book has to be asked which measurement holds then. ${explainApiError(book.error)}`
+  const others = [...book.value.records].reverse().filter((r) => r.id !== old.id)
+  const next = measurementInForce(others, field)
+  if (toJob(field, next?.body.kind === 'measurement' ? valueOf(next.body) : null, quantity))
+    enterInstead(old, null, field)
+  return null
 }

@@ -5,7 +5,7 @@ import { explainApiError } from '../api/client.ts'
 import { fetchRecords } from '../api/jobs.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { outbox } from '../store/outbox.ts'
-import { useSession } from '../store/sessionStore.ts'
+import { personNow, useSession } from '../store/sessionStore.ts'
 
 export interface BookQuery {
   readonly kind: string
@@ -64,8 +64,10 @@ export const useBook = (query: BookQuery): Book => {
     waitingCount === 0
       ? []
       : outbox
-          .ofJob(jobId)
-          .flatMap((e) => (e.kind === 'record' ? [{ ...e.record, who, storedAt: null } satisfies LogRecord] : []))
+          .of(personNow())
+          .flatMap((e) =>
+            e.kind === 'record' && e.jobId === jobId ? [{ ...e.record, who, storedAt: null } satisfies LogRecord] : [],
+          )
           .filter((r) => !ids.has(r.id) && answers(r, query))
           .reverse()
   return {

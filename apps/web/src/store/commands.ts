@@ -1,6 +1,5 @@
-import { JOB_SCHEMA_VERSION, type NewRecord } from '@lochmoor/contract'
+import { JOB_SCHEMA_VERSION } from '@lochmoor/contract'
 import {
-  figureAt,
   fuelLoopOf,
   JOB,
   mergeThree,
@@ -15,7 +14,6 @@ import {
   type LineDesign,
   type LineLeg,
   type LineName,
-  type RecordBody,
   type SystemSection,
   type VehicleSection,
   type WorkSection,
@@ -23,6 +21,7 @@ import {
 import { afterCommit, afterRedo, afterUndo, changedSections, useJobStore, type JobState } from './jobStore.ts'
 import { newId } from './newId.ts'
 import { outbox } from './outbox.ts'
+import { crossAgain, crossBack } from './records.ts'
 import { send, sendNow, sendSoon } from './sending.ts'
 import { personNow } from './sessionStore.ts'
 
@@ -179,12 +178,15 @@ const keep = (before: JobState, after: JobState): void => {
   sendSoon()
 }
 
-const move = (next: (state: JobState) => JobState): void => {
+/** Where nobody sits, or a guest, nothing is changed: it could not be kept. */
+const move = (next: (state: JobState) => JobState): boolean => {
+  if (personNow() === null) return false
   const before = useJobStore.getState()
   const after = next(before)
-  if (after === before) return
+  if (after === before) return false
   useJobStore.setState(after, true)
   keep(before, after)
+  return true
 }
 
 /** Runs a command on the open job; returns whether it ran. Guests change nothing. */
@@ -201,65 +203,21 @@ export const run = (command: Command): boolean => {
 
 export const undo = (): void => {
   lastRun = { label: '', atMs: 0 }
-  move(afterUndo)
+  const step = useJobStore.getState().past.at(-1)
+  if (move(afterUndo) && step) crossBack(step)
 }
 
 export const redo = (): void => {
   lastRun = { label: '', atMs: 0 }
-  move(afterRedo)
+  const step = useJobStore.getState().future.at(-1)
+  if (move(afterRedo) && step) crossAgain(step)
 }
 
-/** Writes an entry into the log book of the open job: into the outbox now, to the server when it can. */
-export const enterRecord = (
-  body: RecordBody,
-  more: { corrects?: string; withdraws?: boolean; at?: string } = {},
-): void => {
-  const { jobId } = useJobStore.getState()
-  const personId = personNow()
-  if (!jobId || !personId) return
-  const record: NewRecord = {
-    id: crypto.randomUUID(),
-    at: more.at ?? new Date().toISOString(),
-    body,
-    corrects: more.corrects ?? null,
-    withdraws: more.withdraws ?? false,
-  }
-  outbox.put({
-    key: record.id,
-    kind: 'record',
-    personId,
-    jobId,
-    seq: outbox.nextSeq(),
-    record,
+/** The browser asks before it lets go of a page on which something stands that it has refused to keep. */
+export const askBeforeLosing = (): void =>
+  addEventListener('beforeunload', (e) => {
+    if (outbox.standsHereOnly()) e.preventDefault()
   })
-  sendSoon()
-}
-
-/** What a field of a station does when a figure was measured there: the figure stands in the log book too. */
-export const measuredAt =
-  (field: string, quantity: string) =>
-  (si: number, text: string): void => {
-    const family = figureAt(field)?.family ?? null
-    enterRecord({ kind: 'measurement', quantity, si, family, text, field, place: '', condition: '', instrument: '' })
-  }
-
-/** Puts a photograph into the outbox, followed by its entry in the book. */
-export const enterPhoto = (blob: Blob, text: string): void => {
-  const { jobId } = useJobStore.getState()
-  const personId = personNow()
-  if (!jobId || !personId) return
-  const photoId = crypto.randomUUID()
-  outbox.put({
-    key: photoId,
-    kind: 'photo',
-    personId,
-    jobId,
-    seq: outbox.nextSeq(),
-    photoId,
-    blob,
-  })
-  enterRecord({ kind: 'photo', text, photoId })
-}
 
 /** Sends what waits when the connection is back, and before the page is hidden. */
 export const watchConnection = (): (() => void) => {

@@ -1,5 +1,5 @@
 import { SECTION_NAMES, type SectionName } from '@lochmoor/contract'
-import { JOB, mergeThree, type JobDocument } from '@lochmoor/core'
+import { JOB, mergeThree, type JobDocument, type RecordBody } from '@lochmoor/core'
 import { create } from 'zustand'
 import type { SectionEntry } from './outboxEntries.ts'
 
@@ -9,9 +9,26 @@ import type { SectionEntry } from './outboxEntries.ts'
  */
 export type SaveState = 'saved' | 'saving' | 'kept-here' | 'not-kept' | 'conflict' | 'refused'
 
+/** An entry of the log book that was made of an edit. */
+export interface Made {
+  readonly key: string
+  readonly jobId: string
+  readonly body: RecordBody
+  /** Path of the edit, and what it put there. */
+  readonly of: string
+  readonly value: unknown
+  /** The entry that it withdraws. */
+  readonly withdraws?: string
+}
+
 export interface Step {
-  readonly document: JobDocument
+  /** The job before and after it: what differs is what it did, and all that undoing it takes back. */
+  readonly before: JobDocument
+  readonly after: JobDocument
   readonly label: string
+  /** Entries of the book that the step has made, and those that it has taken back. */
+  readonly entered?: readonly Made[]
+  readonly withdrew?: readonly Made[]
 }
 
 /** What the server has of a section. */
@@ -75,52 +92,40 @@ export const changedSections = (a: JobDocument, b: JobDocument): SectionName[] =
 export const afterCommit = (state: JobState, next: JobDocument, label: string, merge: boolean): JobState => {
   const { document, past } = state
   if (!document || changedSections(document, next).length === 0) return state
-  const merged = merge && past.at(-1)?.label === label
+  const last = past.at(-1)
+  const merged = merge && last?.label === label && last.after === document
   return {
     ...state,
     document: next,
-    past: merged ? past : [...past, { document, label }].slice(-MOST_STEPS),
+    past: merged
+      ? [...past.slice(0, -1), { ...last, after: next }]
+      : [...past, { before: document, after: next, label }].slice(-MOST_STEPS),
     future: [],
   }
 }
 
+/**
+ * The job with what leads from one state of it to another done to it, and nothing else: what anybody has changed there
+ * since stays.
+ */
+const withWay = (job: JobDocument, from: JobDocument, to: JobDocument): JobDocument => ({
+  ...job,
+  ...Object.fromEntries(
+    changedSections(from, to).map((s) => [s, mergeThree<unknown>(JOB.fields[s], from[s], job[s], to[s]).merged]),
+  ),
+})
+
 const travel = (state: JobState, from: 'past' | 'future', to: 'past' | 'future'): JobState => {
   const step = state[from].at(-1)
   if (!step || !state.document) return state
+  const { after, before } = step
   return {
     ...state,
-    document: step.document,
+    document: from === 'past' ? withWay(state.document, after, before) : withWay(state.document, before, after),
     [from]: state[from].slice(0, -1),
-    [to]: [...state[to], { document: state.document, label: step.label }],
+    [to]: [...state[to], step],
   }
 }
 
 export const afterUndo = (state: JobState): JobState => travel(state, 'past', 'future')
 export const afterRedo = (state: JobState): JobState => travel(state, 'future', 'past')
-
-/**
- * State after somebody else's changes of a section were taken in. The steps of undo take them in too: undoing one's own
- * step must not undo another's.
- */
-export const afterTakingIn = (
-  state: JobState,
-  section: SectionName,
-  base: unknown,
-  theirs: unknown,
-  now: unknown,
-): JobState => {
-  if (!state.document) return state
-  const withTheirs = (step: Step): Step => ({
-    ...step,
-    document: {
-      ...step.document,
-      [section]: mergeThree<unknown>(JOB.fields[section], base, step.document[section], theirs).merged,
-    },
-  })
-  return {
-    ...state,
-    document: { ...state.document, [section]: now },
-    past: state.past.map(withTheirs),
-    future: state.future.map(withTheirs),
-  }
-}

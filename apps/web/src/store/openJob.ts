@@ -1,5 +1,5 @@
 import { SECTION_NAMES, SECTION_SCHEMAS, type JobResponse } from '@lochmoor/contract'
-import { err, JOB, mergeThree, ok, sameValue, type JobDocument, type Result } from '@lochmoor/core'
+import { err, ok, sameValue, type JobDocument, type Result } from '@lochmoor/core'
 import type { ApiError } from '../api/client.ts'
 import { fetchJob } from '../api/jobs.ts'
 import { initialJobState, useJobStore, type JobState } from './jobStore.ts'
@@ -7,53 +7,36 @@ import { outbox } from './outbox.ts'
 import type { SectionEntry } from './outboxEntries.ts'
 import { sendNow } from './sending.ts'
 import { personNow } from './sessionStore.ts'
+import { countEdits } from './waitingEdits.ts'
+import { bringUp, gather, shownOver } from './takingIn.ts'
 
-/** Lays an edit that waits in this browser over what the server holds now. */
-const layOver = (document: JobDocument, job: JobResponse, entry: SectionEntry): JobDocument => {
+/**
+ * Makes an edit that waits in this browser one of what the server holds now: what somebody else has changed, or an earlier
+ * value of our own whose answer was lost, is taken in.
+ */
+const bringUpTo = (job: JobResponse, entry: SectionEntry): void => {
   const stored = job.sections[entry.section]
   const parsed = SECTION_SCHEMAS[entry.section].safeParse(entry.value)
-  // Kept with its reason, to be looked at; it is not laid over anything.
   if (!parsed.success) {
+    // Kept with its reason, to be looked at; it is not laid over anything.
     if (entry.refused === undefined)
       outbox.put({ ...entry, refused: 'It does not fit this version of Lochmoor. It is kept as it was.' })
-    return document
+  } else if (sameValue(stored.value, entry.value)) outbox.remove(entry.key)
+  else if (stored.version !== entry.baseVersion || entry.conflict) {
+    bringUp({ ...entry, value: parsed.data }, stored)
   }
-  if (sameValue(stored.value, entry.value)) {
-    outbox.remove(entry.key)
-    return document
-  }
-  if (stored.version === entry.baseVersion || entry.conflict) {
-    // What another entry has laid there already stays, as far as this one did not change the same.
-    const { merged } = mergeThree<unknown>(
-      JOB.fields[entry.section],
-      entry.baseValue,
-      parsed.data,
-      document[entry.section],
-    )
-    return { ...document, [entry.section]: sameValue(document[entry.section], stored.value) ? parsed.data : merged }
-  }
-  const own = entry.unanswered.find((v) => sameValue(v, stored.value))
-  // Either our own earlier edit, whose answer was lost, or somebody else's, which is taken in.
-  const base = own ?? entry.baseValue
-  const { merged, clashes } = mergeThree<unknown>(JOB.fields[entry.section], base, parsed.data, stored.value)
-  const conflict = clashes.length > 0 ? { clashes, merged, theirs: stored.value, theirVersion: stored.version } : null
-  outbox.put(
-    conflict
-      ? { ...entry, conflict }
-      : { ...entry, value: merged, baseVersion: stored.version, baseValue: stored.value, unanswered: [] },
-  )
-  return { ...document, [entry.section]: merged }
 }
 
 const stateOf = (job: JobResponse): JobState => {
-  const document = Object.fromEntries(SECTION_NAMES.map((s) => [s, job.sections[s].value])) as unknown as JobDocument
-  const waiting = outbox
-    .ofJob(job.id)
-    .filter((e): e is SectionEntry => e.kind === 'section' && e.personId === personNow())
+  for (const e of outbox.of(personNow())) if (e.kind === 'section' && e.jobId === job.id) bringUpTo(job, e)
+  for (const s of SECTION_NAMES) gather(job.id, s, job.sections[s])
+  const document = Object.fromEntries(
+    SECTION_NAMES.map((s) => [s, shownOver(job.id, s, job.sections[s].value)]),
+  ) as unknown as JobDocument
   return {
     ...initialJobState,
     jobId: job.id,
-    document: waiting.reduce((d, entry) => layOver(d, job, entry), document),
+    document,
     acknowledged: Object.fromEntries(
       SECTION_NAMES.map((s) => [s, { version: job.sections[s].version, value: job.sections[s].value }]),
     ) as JobState['acknowledged'],
@@ -62,7 +45,7 @@ const stateOf = (job: JobResponse): JobState => {
       .at(-1)!,
     archivedAt: job.archivedAt,
     stateSince: job.stateSince,
-    waiting: outbox.of(personNow()).length,
+    waiting: countEdits(outbox.of(personNow())),
     save: outbox.of(personNow()).length > 0 ? 'saving' : 'saved',
   }
 }

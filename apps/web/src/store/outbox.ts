@@ -1,6 +1,7 @@
 import type { SectionName } from '@lochmoor/contract'
+import { sameValue, valueAt } from '@lochmoor/core'
 import { openDB, type IDBPDatabase } from 'idb'
-import type { OutboxEntry, SectionEntry } from './outboxEntries.ts'
+import type { OutboxEntry, RecordEntry, SectionEntry } from './outboxEntries.ts'
 import { alone, openTabs, TAB } from './tab.ts'
 import { upgradeWaiting } from './upgradeWaiting.ts'
 
@@ -51,12 +52,12 @@ const persistEntry = (entry: OutboxEntry): void =>
 const readAll = async (): Promise<void> => {
   try {
     const stored = (await (await database()).getAll(STORE)) as OutboxEntry[]
-    const isOpen = await openTabs()
     upgradeWaiting(stored).forEach((entry, i) => {
       lastSeq = Math.max(lastSeq, entry.seq)
+      // What other pages have left is theirs until it is taken over.
+      if (entry.tab !== TAB || entries.has(entry.key)) return
       kept.set(entry.key, stored[i]!)
-      if (entry.tab !== TAB && isOpen(entry.tab)) return
-      if (!entries.has(entry.key)) entries.set(entry.key, entry)
+      entries.set(entry.key, entry)
       if (entry !== stored[i]) persistEntry(entry)
     })
   } catch (error) {
@@ -68,38 +69,38 @@ const readAll = async (): Promise<void> => {
 /** What waits in other open pages, as the browser's store had it last. */
 let elsewhere: readonly OutboxEntry[] = []
 
+/** What to do with edits of sections that were taken over, in the same breath: nobody edits between. */
+let onTaken: (taken: readonly SectionEntry[]) => void = () => undefined
+
 /**
  * Takes over what a person's closed pages left, and looks what open ones have: one page at a time, so that each entry has
  * one page that edits and sends it.
- * @returns edits of sections that this page did not know before
  */
-const adopt = (personId: string): Promise<SectionEntry[]> =>
+const adopt = (personId: string): Promise<void> =>
   alone('taking over', async () => {
     await writing
-    const taken: SectionEntry[] = []
+    const taken: OutboxEntry[] = []
     try {
       const db = await database()
       const isOpen = await openTabs()
       const stored = upgradeWaiting((await db.getAll(STORE)) as OutboxEntry[])
       elsewhere = stored.filter((e) => e.tab !== TAB && isOpen(e.tab))
-      const there = new Set(stored.map((e) => e.key))
-      for (const e of [...entries.values()])
-        // Another page has taken it over, or sent it.
-        if (e.tab !== TAB && (!there.has(e.key) || elsewhere.some((o) => o.key === e.key))) entries.delete(e.key)
       for (const e of stored) {
         lastSeq = Math.max(lastSeq, e.seq)
         if (e.personId !== personId || e.tab === TAB || isOpen(e.tab)) continue
-        const known = entries.get(e.key)
-        const mine = { ...(known ?? e), tab: TAB }
-        entries.set(mine.key, mine)
-        if (!known && mine.kind === 'section') taken.push(mine)
+        const mine = { ...e, tab: TAB }
+        // First in the browser's store: else two pages would have it, and each would send its own.
         await db.put(STORE, mine)
-        kept.set(mine.key, mine)
+        taken.push(mine)
       }
     } catch (error) {
       trouble = refusal(error)
     }
-    return taken
+    for (const mine of taken) {
+      entries.set(mine.key, mine)
+      kept.set(mine.key, mine)
+    }
+    onTaken(taken.filter((e) => e.kind === 'section'))
   })
 
 /**
@@ -114,6 +115,8 @@ export const outbox = {
     if (outbox.of(personId).every((e) => kept.get(e.key) === e)) return 'all'
     return trouble === null ? 'on its way' : { refused: trouble }
   },
+  /** Whether something of anybody stands on this page and nowhere else, the browser having refused it. */
+  standsHereOnly: (): boolean => trouble !== null && [...entries.values()].some((e) => kept.get(e.key) !== e),
   /** Puts again what the browser's store has refused: there may be room now. */
   keepAgain: (): void => {
     for (const e of entries.values()) if (kept.get(e.key) !== e) persistEntry(e)
@@ -123,16 +126,26 @@ export const outbox = {
   },
   /** Says of an entry that it contradicts what stands on this page. */
   setApart: (key: string): void => void apart.add(key),
+  isApart: (key: string): boolean => apart.has(key),
+  /** Says that entries were put here from elsewhere: what they change is shown. */
+  takeIn: (taken: readonly OutboxEntry[]): void => onTaken(taken.filter((e) => e.kind === 'section')),
+  whenTaken: (act: typeof onTaken): void => {
+    onTaken = act
+  },
   nextSeq: (): number => ++lastSeq,
   adopt,
   /** What other open pages of this browser have to send for a person. */
   elsewhere: (personId: string | null): OutboxEntry[] => elsewhere.filter((e) => e.personId === personId),
   get: (key: string): OutboxEntry | undefined => entries.get(key),
+  /** All edits of a section that this page has of a person. */
+  sections: (personId: string, jobId: string, section: SectionName): SectionEntry[] =>
+    outbox
+      .of(personId)
+      .filter((e): e is SectionEntry => e.kind === 'section' && e.jobId === jobId && e.section === section),
   /** The person's edit of a section that is edited on; the latest, where closed pages have left several. */
   section: (personId: string, jobId: string, section: SectionName): SectionEntry | undefined =>
     outbox
-      .of(personId)
-      .filter((e): e is SectionEntry => e.kind === 'section' && e.jobId === jobId && e.section === section)
+      .sections(personId, jobId, section)
       .filter((e) => !apart.has(e.key))
       .at(-1),
   /** What waits for a person, in order. */
@@ -165,3 +178,26 @@ export const outbox = {
     loaded = null
   },
 }
+
+/** Whether a waiting edit changes what stands at a path of the document. */
+export const changesAt = (e: SectionEntry, path: string): boolean => {
+  const [name, ...rest] = path.split('.')
+  if (name !== e.section) return false
+  const at = (value: unknown) => (rest.length === 0 ? value : valueAt(value, rest.join('.')))
+  return !sameValue(at(e.baseValue), at(e.value))
+}
+
+/** The waiting edit that an entry of the book was made of. */
+export const editOf = ({ of }: RecordEntry): SectionEntry | null => {
+  const edit = of?.edit ? entries.get(of.edit) : undefined
+  return of && edit?.kind === 'section' && changesAt(edit, of.path) ? edit : null
+}
+
+export type MadeEntry = RecordEntry & Required<Pick<RecordEntry, 'of'>>
+
+/** What waits for the book of a waiting edit, as far as it was made at or below a place. */
+export const madeBelow = (edit: SectionEntry, place: string): MadeEntry[] =>
+  outbox
+    .of(edit.personId)
+    .filter((e): e is MadeEntry => e.kind === 'record' && e.of?.edit === edit.key)
+    .filter(({ of }) => of.path === place || of.path.startsWith(`${place}.`))

@@ -36,9 +36,20 @@ export interface SectionEntry extends Common {
   readonly unanswered: readonly unknown[]
   readonly conflict: Conflict | null
 }
+/** An edit by its path and what it put there. An entry of the book made of it is sent once it is stored, and goes with it. */
+export interface EditMade {
+  readonly path: string
+  readonly value: unknown
+  /** Key of the entry in which the edit waits; none where it was stored already. */
+  readonly edit: string | null
+}
 export interface RecordEntry extends Common {
   readonly kind: 'record'
   readonly record: NewRecord
+  /** What it was made of. */
+  readonly of?: EditMade
+  /** Whether it was on its way before: the server may have it although no answer came. */
+  readonly sent?: boolean
 }
 export interface PhotoEntry extends Common {
   readonly kind: 'photo'

@@ -3,7 +3,8 @@ import type { FuelSection, VehicleSection } from '@lochmoor/core'
 import { soundJob } from '../test/jobs.ts'
 import { FakeServer } from '../test/server.ts'
 import { sitHere } from '../test/session.ts'
-import { enterRecord, redo, run, setFuel, setVehicle, undo } from './commands.ts'
+import { askBeforeLosing, redo, run, setFuel, setVehicle, undo } from './commands.ts'
+import { enterRecord } from './records.ts'
 import { discard, settleConflict } from './conflicts.ts'
 import { useJobStore } from './jobStore.ts'
 import { openJob } from './openJob.ts'
@@ -21,6 +22,9 @@ const state = () => useJobStore.getState()
 const fuelThere = () => server.sections.fuel.value as FuelSection
 const vehicleThere = () => server.sections.vehicle.value as VehicleSection
 const low = (lowV: number, label = 'least voltage') => run(setFuel({ lowV }, label, false))
+askBeforeLosing()
+/** Whether the page goes without being asked about. */
+const goes = () => dispatchEvent(new Event('beforeunload', { cancelable: true }))
 /** As a page that is loaded again: memory is gone, the browser's own store is not. */
 const reload = async () => {
   await outbox.forgetPage()
@@ -94,10 +98,13 @@ describe('saving', () => {
       waiting: [{ kind: 'record' }, { section: 'fuel', value: { lowV: 11.1 } }],
     })
     expect(state().document!.fuel.lowV).toBe(11.1)
+    // The page does not go unasked.
+    expect(goes()).toBe(false)
     put.mockRestore()
     low(11.2)
     await send()
     expect(state()).toMatchObject({ save: 'kept-here', saveNote: 'The server does not answer.' })
+    expect(goes()).toBe(true)
     server.down = false
     await send()
     expect([fuelThere().lowV, state().save]).toEqual([11.2, 'saved'])

@@ -1,11 +1,13 @@
 import type { SectionName } from '@lochmoor/contract'
-import { JOB, mergeThree, sameValue } from '@lochmoor/core'
+import { sameValue } from '@lochmoor/core'
 import { explainApiError, type ApiError } from '../api/client.ts'
 import { sendPhoto, sendRecord, writeSection } from '../api/jobs.ts'
-import { afterTakingIn, useJobStore, type JobState } from './jobStore.ts'
-import { outbox } from './outbox.ts'
+import { useJobStore, type JobState } from './jobStore.ts'
+import { editOf, outbox } from './outbox.ts'
 import type { OutboxEntry, SectionEntry } from './outboxEntries.ts'
 import { personNow } from './sessionStore.ts'
+import { afterStored, bringUp, gather, newestOf } from './takingIn.ts'
+import { countEdits } from './waitingEdits.ts'
 import { alone, hearOthers, tellOthers, type Told } from './tab.ts'
 
 const SETTLE_MS = 350
@@ -26,7 +28,7 @@ const tell = (): void => {
   const own = outbox.of(personNow())
   const conflict =
     own.find((e): e is SectionEntry => e.jobId === jobId && e.kind === 'section' && e.conflict !== null) ?? null
-  set({ conflict, waiting: own.length + outbox.elsewhere(personNow()).length })
+  set({ conflict, waiting: countEdits([...own, ...outbox.elsewhere(personNow())]) })
   // Said only after the browser has it, and taken back when it has not.
   if (save === 'kept-here' || save === 'not-kept') sayKept()
 }
@@ -69,25 +71,34 @@ export const send = (): Promise<void> =>
 
 type Outcome = 'go-on' | 'stop'
 
-const isStuck = (e: OutboxEntry): boolean => e.refused !== undefined || (e.kind === 'section' && e.conflict !== null)
+const isStuck = (e: OutboxEntry): boolean =>
+  e.refused !== undefined ||
+  (e.kind === 'section' && e.conflict !== null) ||
+  (e.kind === 'record' && isStuckWith(editOf(e)))
 
-/** Edits that a closed page has left are shown in the open job: whoever edits on, edits on from them. */
+const isStuckWith = (edit: SectionEntry | null): boolean => edit !== null && isStuck(edit)
+
+/** Edits that closed pages have left are shown in the open job: whoever edits on, edits on from them. */
 const layAdopted = (taken: readonly SectionEntry[]): void => {
-  for (const { baseValue, jobId, key, section, value } of taken) {
-    const open = get()
-    if (open.jobId !== jobId || !open.document) continue
-    const { merged, clashes } = mergeThree<unknown>(JOB.fields[section], baseValue, open.document[section], value)
-    if (clashes.length > 0) outbox.setApart(key)
-    useJobStore.setState(afterTakingIn(open, section, baseValue, value, merged), true)
+  const { acknowledged, jobId } = get()
+  const ofJob = taken.filter((e) => e.jobId === jobId)
+  for (const section of new Set(ofJob.map((e) => e.section))) {
+    if (jobId === null || !get().document) return
+    // The page that was closed may have heard more of the server than this one.
+    const stored = newestOf(acknowledged[section], ofJob.filter((e) => e.section === section)) // prettier-ignore
+    gather(jobId, section, stored, ofJob)
+    useJobStore.setState(afterStored(get(), section, stored), true)
   }
 }
+
+outbox.whenTaken(layAdopted)
 
 /** One page of the browser sends at a time. */
 const sendAll = async (): Promise<void> => {
   await outbox.load()
   outbox.keepAgain()
   const personId = personNow()
-  if (personId !== null) layAdopted(await outbox.adopt(personId))
+  if (personId !== null) await outbox.adopt(personId)
   await alone('sending', sendWhatWaits)
   tellOthers({ kind: 'waiting' })
 }
@@ -120,15 +131,27 @@ const standStill = (): void => {
   tell()
 }
 
+/**
+ * Kept first that it was sent: whatever ends the page then, what the server has is known for one's own. Nothing goes under
+ * another name: somebody else may have sat down meanwhile.
+ */
+const maySend = async ({ personId }: OutboxEntry): Promise<boolean> => {
+  await outbox.settled()
+  return personNow() === personId
+}
+
 const sendOne = async (entry: OutboxEntry): Promise<Outcome> => {
   switch (entry.kind) {
     case 'section':
       return sendSection(entry)
     case 'record': {
+      outbox.put({ ...entry, sent: true })
+      if (!(await maySend(entry))) return 'stop'
       const result = await sendRecord(entry.jobId, entry.record)
       return result.ok ? taken(entry) : notTaken(entry, result.error)
     }
     case 'photo': {
+      if (!(await maySend(entry))) return 'stop'
       const result = await sendPhoto(entry.jobId, entry.photoId, entry.blob)
       return result.ok ? taken(entry) : notTaken(entry, result.error)
     }
@@ -162,6 +185,7 @@ const sendSection = async (entry: SectionEntry): Promise<Outcome> => {
   const { baseVersion, jobId, key, section, value } = entry
   const earlier = entry.unanswered.filter((v) => !sameValue(v, value))
   outbox.put({ ...entry, unanswered: [...earlier, value].slice(-MOST_UNANSWERED) })
+  if (!(await maySend(entry))) return 'stop'
   const result = await writeSection(jobId, section, baseVersion, value)
   const latest = outbox.get(key) as SectionEntry | undefined
   if (!latest) return 'go-on'
@@ -183,23 +207,19 @@ const acknowledge = (latest: SectionEntry, sent: unknown, version: number, saved
   tellOthers({ kind: 'stored', jobId, section, version, value: sent, savedAt })
   if (sameValue(value, sent)) outbox.remove(key)
   else outbox.put({ ...latest, baseVersion: version, baseValue: sent, unanswered: [] })
+  // What else waits for this section is from now on a change of what is stored now.
+  for (const other of outbox.sections(latest.personId, jobId, section))
+    if (other.key !== key) takeIn(other, sent, version)
   return 'go-on'
 }
 
 /** Somebody else's changes: taken in where they do not clash with ours, else kept for a decision. */
 const takeIn = (latest: SectionEntry, theirs: unknown, theirVersion: number): Outcome => {
-  const { baseValue, jobId, section, value } = latest
-  const { merged, clashes } = mergeThree(JOB.fields[section], baseValue, value, theirs)
-  if (clashes.length > 0) {
-    outbox.put({ ...latest, conflict: { clashes, merged, theirs, theirVersion } })
-    return 'go-on'
-  }
-  outbox.put({ ...latest, baseVersion: theirVersion, baseValue: theirs, value: merged, unanswered: [] })
+  const { jobId, section } = latest
+  bringUp(latest, { value: theirs, version: theirVersion })
   const open = get()
-  if (open.jobId === jobId) {
-    useJobStore.setState(afterTakingIn(open, section, baseValue, theirs, merged), true)
-    set({ acknowledged: { ...get().acknowledged, [section]: { version: theirVersion, value: theirs } } })
-  }
+  if (open.jobId === jobId)
+    useJobStore.setState(afterStored(open, section, { version: theirVersion, value: theirs }), true)
   return 'go-on'
 }
 
@@ -209,22 +229,12 @@ const hearStored = ({ jobId, section: name, version, value, savedAt }: Extract<T
   const section = name as SectionName
   const personId = personNow()
   if (open.jobId !== jobId || !open.document || open.acknowledged[section].version >= version) return
-  const own = personId === null ? undefined : outbox.section(personId, jobId, section)
-  if (own) {
-    if (own.conflict === null) takeIn(own, value, version)
-    return
-  }
-  const base = open.acknowledged[section].value
-  const { merged } = mergeThree<unknown>(JOB.fields[section], base, open.document[section], value)
-  useJobStore.setState(afterTakingIn(open, section, base, value, merged), true)
-  set({ acknowledged: { ...get().acknowledged, [section]: { version, value } }, savedAt })
+  if (personId === null) return
+  for (const own of outbox.sections(personId, jobId, section)) takeIn(own, value, version)
+  useJobStore.setState({ ...afterStored(get(), section, { version, value }), savedAt }, true)
 }
 hearOthers((told) => {
   if (told.kind === 'stored') return hearStored(told)
   const personId = personNow()
-  if (personId !== null)
-    void outbox.adopt(personId).then((taken) => {
-      layAdopted(taken)
-      tell()
-    })
+  if (personId !== null) void outbox.adopt(personId).then(tell)
 })

@@ -38,7 +38,7 @@ export type Told =
       readonly savedAt: string
     }
 
-const channel = 'BroadcastChannel' in globalThis ? new BroadcastChannel('lochmoor') : null
+const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('lochmoor')
 export const tellOthers = (told: Told): void => channel?.postMessage(told)
 export const hearOthers = (act: (told: Told) => void): void => {
   if (channel) channel.onmessage = ({ data }: MessageEvent<Told>) => act(data)

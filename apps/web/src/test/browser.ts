@@ -1,123 +1,191 @@
 import * as contract from '@lochmoor/contract'
 import * as core from '@lochmoor/core'
-import type * as Client from '../api/client.ts'
-import type * as Commands from '../store/commands.ts'
-import type * as JobStore from '../store/jobStore.ts'
-import type * as OpenJob from '../store/openJob.ts'
-import type * as Outbox from '../store/outbox.ts'
-import type * as Sending from '../store/sending.ts'
-import type * as SessionStore from '../store/sessionStore.ts'
+import { transformFileSync } from '@swc/core'
+import * as idb from 'idb'
+import * as zustand from 'zustand'
+import * as middleware from 'zustand/middleware'
+import type * as PageModules from './page.ts'
+
+/** What holds no state of a page is loaded once for all of them. */
+const SHARED: Readonly<Record<string, unknown>> = {
+  '@lochmoor/contract': contract,
+  '@lochmoor/core': core,
+  zustand,
+  'zustand/middleware': middleware,
+}
 
 /** Locks of one browser: a page's are let go of when it is closed. */
 class Locks {
-  owner = ''
   private readonly held = new Map<string, string>()
-  private readonly queue = new Map<string, (() => void)[]>()
-  request<T>(name: string, work: () => Promise<T>): Promise<T> {
-    const { owner } = this
+  private readonly gone = new Set<string>()
+  private readonly queue = new Map<string, { readonly owner: string; readonly begin: () => void }[]>()
+  /** The locks as one page has them. */
+  of(owner: string): Pick<LockManager, 'query'> & { request<T>(name: string, work: () => Promise<T>): Promise<T> } {
+    return {
+      request: (name, work) => (this.gone.has(owner) ? new Promise(() => undefined) : this.request(owner, name, work)),
+      query: () => Promise.resolve({ held: [...this.held.keys()].map((name) => ({ name })) }),
+    }
+  }
+  drop(owner: string): void {
+    this.gone.add(owner)
+    for (const [name, waiting] of this.queue) this.queue.set(name, waiting.filter((w) => w.owner !== owner)) // prettier-ignore
+    for (const [name, by] of [...this.held]) if (by === owner) this.release(name)
+  }
+  private request<T>(owner: string, name: string, work: () => Promise<T>): Promise<T> {
     return new Promise<T>((resolve, reject) => {
       const begin = () => {
         this.held.set(name, owner)
         void work()
           .then(resolve, reject)
-          .finally(() => this.release(name))
+          .finally(() => this.held.get(name) === owner && this.release(name))
       }
-      if (this.held.has(name)) this.queue.set(name, [...(this.queue.get(name) ?? []), begin])
+      if (this.held.has(name)) this.queue.set(name, [...(this.queue.get(name) ?? []), { owner, begin }])
       else begin()
     })
-  }
-  query = () => Promise.resolve({ held: [...this.held.keys()].map((name) => ({ name })) })
-  drop(owner: string): void {
-    for (const [name, by] of [...this.held]) if (by === owner) this.release(name)
   }
   private release(name: string): void {
     this.held.delete(name)
     const [next, ...rest] = this.queue.get(name) ?? []
     this.queue.set(name, rest)
-    next?.()
+    next?.begin()
   }
 }
 
 /** What one page says, the others of the browser hear, a little later. */
-class Channel {
-  static readonly all = new Set<Channel>()
-  onmessage: ((e: { data: unknown }) => void) | null = null
-  constructor() {
-    Channel.all.add(this)
+class Channels {
+  private readonly all = new Map<object, string>()
+  /** The channel as one page has it. */
+  of(owner: string): new () => object {
+    const { all } = this
+    return class {
+      onmessage: ((e: { data: unknown }) => void) | null = null
+      constructor() {
+        all.set(this, owner)
+      }
+      postMessage(data: unknown): void {
+        for (const other of all.keys() as Iterable<typeof this>)
+          if (other !== this) setTimeout(() => all.has(other) && other.onmessage?.({ data }))
+      }
+    }
   }
-  postMessage(data: unknown): void {
-    for (const other of Channel.all)
-      if (other !== this) setTimeout(() => Channel.all.has(other) && other.onmessage?.({ data }))
+  drop(owner: string): void {
+    for (const [channel, by] of this.all) if (by === owner) this.all.delete(channel)
   }
 }
 
 /** One page: its own modules and memory, on the browser's shared store. */
-export interface Page {
-  readonly commands: typeof Commands
-  readonly outbox: typeof Outbox.outbox
-  readonly send: typeof Sending.send
-  readonly openJob: typeof OpenJob.openJob
-  readonly job: () => JobStore.JobState
+export interface Page extends Pick<
+  typeof PageModules,
+  'commands' | 'conflicts' | 'openJob' | 'outbox' | 'records' | 'send'
+> {
+  // prettier-ignore
+  readonly job: () => ReturnType<typeof PageModules.useJobStore.getState>
   sit(personId: string): void
+  signOut(): void
+  signedIn(): boolean
   close(): void
+}
+
+/** What a page has of its own of the browser. */
+interface Here {
+  readonly navigator: object
+  readonly BroadcastChannel: object
+  readonly fetch: typeof fetch
+  readonly idb: Pick<typeof idb, 'openDB'>
+}
+type Run = (require: (name: string) => unknown, exports: object, here: Here) => void
+
+const compiled = new Map<string, Run>()
+/** A module as a function, compiled once and run once for each page. */
+const compile = (file: string): Run => {
+  const { code } = transformFileSync(file, { jsc: { parser: { syntax: 'typescript' }, target: 'es2023' }, module: { type: 'commonjs' } }) // prettier-ignore
+  // eslint-disable-next-line @typescript-eslint/no-implied-eval
+  return new Function('require', 'exports', 'here', `const { navigator, BroadcastChannel, fetch } = here;\n${code}`) as Run // prettier-ignore
+}
+
+/** The modules of one page, each with a state of its own. */
+const modulesOf = (here: Here): typeof PageModules => {
+  const own = new Map<string, object>()
+  const load = (file: string): object => {
+    const loaded = own.get(file)
+    if (loaded) return loaded
+    const exports = {}
+    own.set(file, exports)
+    const run = compiled.get(file) ?? compile(file)
+    compiled.set(file, run)
+    run(
+      (name) =>
+        name.startsWith('.')
+          ? load(new URL(name, `file://${file}`).pathname)
+          : name === 'idb'
+            ? here.idb
+            : SHARED[name],
+      exports,
+      here,
+    )
+    return exports
+  }
+  return load(`${__dirname}/page.ts`) as typeof PageModules
 }
 
 /** A browser whose pages share store, locks and channel, as real ones do. */
 export class Browser {
   private readonly locks = new Locks()
+  private readonly channels = new Channels()
   private count = 0
-  constructor() {
-    Channel.all.clear()
-    Object.defineProperty(navigator, 'locks', { value: this.locks, configurable: true })
-    globalThis.BroadcastChannel = Channel as never
-  }
   open(): Page {
     const name = `page ${++this.count}`
-    this.locks.owner = name
-    const before = new Set(Channel.all)
-    let page!: Page
-    jest.isolateModules(() => {
-      jest.doMock('@lochmoor/core', () => core)
-      jest.doMock('@lochmoor/contract', () => contract)
-      /* eslint-disable @typescript-eslint/no-require-imports */
-      const session = require('../store/sessionStore.ts') as typeof SessionStore
-      const client = require('../api/client.ts') as typeof Client
-      const commands = require('../store/commands.ts') as typeof Commands
-      const sending = require('../store/sending.ts') as typeof Sending
-      const { outbox } = require('../store/outbox.ts') as typeof Outbox
-      const { openJob } = require('../store/openJob.ts') as typeof OpenJob
-      const { useJobStore } = require('../store/jobStore.ts') as typeof JobStore
-      /* eslint-enable @typescript-eslint/no-require-imports */
-      const own = [...Channel.all].filter((c) => !before.has(c))
-      page = {
-        commands,
-        outbox,
-        send: sending.send,
-        openJob,
-        job: () => useJobStore.getState(),
-        sit: (personId) => {
-          client.keepSessionToken(personId)
-          session.useSession.setState({
-            session: {
-              state: 'signed-in',
-              role: 'owner',
-              personId,
-              name: personId,
-              email: 'someone@skerrow-bank.example',
-              workshop: 'Garage',
-              csrf: personId,
-              demo: true,
-              preferences: { units: {}, theme: null },
-            },
-          })
-        },
-        close: () => {
-          sending.stopSending()
-          for (const c of own) Channel.all.delete(c)
-          this.locks.drop(name)
-        },
+    let gone = false
+    /** A page that is closed does nothing any more: what it began is never heard of again. */
+    const alive = <T>(work: () => Promise<T>): Promise<T> =>
+      gone ? new Promise(() => undefined) : work().then((value) => (gone ? new Promise(() => undefined) : value))
+    const openDB = (async (...of: Parameters<typeof idb.openDB>) => {
+      const db = await alive(() => idb.openDB(...of))
+      return {
+        getAll: (store: string) => alive(() => db.getAll(store)),
+        put: (store: string, value: unknown) => alive(() => db.put(store, value)),
+        delete: (store: string, key: string) => alive(() => db.delete(store, key)),
       }
+    }) as unknown as typeof idb.openDB
+    const modules = modulesOf({
+      navigator: { locks: this.locks.of(name) },
+      BroadcastChannel: this.channels.of(name),
+      idb: { openDB },
+      fetch: (...of) => alive(() => fetch(...of)),
     })
-    return page
+    const { client, commands, conflicts, openJob, outbox, records, send, session, stopSending, useJobStore } = modules
+    return {
+      commands,
+      conflicts,
+      openJob,
+      outbox,
+      records,
+      send,
+      job: () => useJobStore.getState(),
+      sit: (personId) => {
+        client.keepSessionToken(personId)
+        session.useSession.setState({
+          session: {
+            state: 'signed-in',
+            role: 'owner',
+            personId,
+            name: personId,
+            email: 'someone@skerrow-bank.example',
+            workshop: 'Garage',
+            csrf: personId,
+            demo: true,
+            preferences: { units: {}, theme: null },
+          },
+        })
+      },
+      signOut: () => session.useSession.setState({ session: { state: 'signed-out', demo: true } }),
+      signedIn: () => session.personNow() !== null,
+      close: () => {
+        gone = true
+        stopSending()
+        this.channels.drop(name)
+        this.locks.drop(name)
+      },
+    }
   }
 }

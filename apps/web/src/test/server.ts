@@ -1,5 +1,5 @@
 import { SECTION_NAMES, type SectionName } from '@lochmoor/contract'
-import type { JobDocument } from '@lochmoor/core'
+import { withValueAt, type JobDocument, type LogRecord } from '@lochmoor/core'
 import { reply } from './session.ts'
 
 interface Stored {
@@ -10,7 +10,7 @@ interface Stored {
 /** A server of one job in the test's own memory, with versions, stale answers, and a line that can be cut. */
 export class FakeServer {
   readonly sections = {} as Record<SectionName, Stored>
-  readonly records: { id: string; body: { kind: string; text?: string }; by: string }[] = []
+  readonly records: (LogRecord & { readonly by: string })[] = []
   /** Sections that were taken, with who sent them and what stood there before. */
   readonly writes: { section: SectionName; by: string; value: unknown; base: unknown }[] = []
   /** What came in, in order. */
@@ -18,6 +18,10 @@ export class FakeServer {
   down = false
   /** Takes the next write but loses its answer. */
   loseNextAnswer = false
+  /** Ends before it has written what comes next, as when it is killed and started again. */
+  diesBeforeWriting = false
+  /** Refuses every section with this sentence. */
+  refuseSection: string | null = null
   /** Refuses the next record with this sentence. */
   refuseRecord: string | null = null
 
@@ -35,15 +39,30 @@ export class FakeServer {
     this.sections[section] = { version: version + 1, value: change(value as never) }
   }
 
+  /** As somebody else would measure it, who enters it in the book as well. */
+  measureElsewhere(path: string, si: number): void {
+    const [section, ...rest] = path.split('.') as [SectionName, ...string[]]
+    this.changeElsewhere(section, (v) => withValueAt<unknown>(v, rest.join('.'), si))
+    const at = new Date().toISOString()
+    const words = { quantity: path, family: null, text: '', place: '', condition: '', instrument: '' }
+    const body = { kind: 'measurement' as const, si, field: path, ...words }
+    this.records.push({ id: crypto.randomUUID(), at, storedAt: at, who: 'U', by: 'elsewhere', body, corrects: null, withdraws: false }) // prettier-ignore
+  }
+
   private answer(url: string, { method = 'GET', body, headers }: RequestInit): Promise<Response> {
     if (this.down) return Promise.reject(new TypeError('away'))
     const savedAt = '2026-01-02T10:00:00.000Z'
     const by = new Headers(headers).get('x-lochmoor-csrf') ?? ''
+    if (this.diesBeforeWriting && method !== 'GET') {
+      this.diesBeforeWriting = false
+      return Promise.reject(new TypeError('the connection was reset'))
+    }
     const section = /\/sections\/(\w+)$/.exec(url)?.[1] as SectionName | undefined
     if (method === 'PUT' && section) {
       const { baseVersion, value } = JSON.parse(body as string) as { baseVersion: number; value: unknown }
       const stored = this.sections[section]
       this.log.push(`${section} on ${baseVersion}`)
+      if (this.refuseSection) return reply(400, { code: 'refused', message: this.refuseSection })
       if (stored.version !== baseVersion)
         return reply(409, {
           code: 'stale',
@@ -59,16 +78,23 @@ export class FakeServer {
       return reply(200, { version: baseVersion + 1, savedAt })
     }
     if (method === 'POST' && url.endsWith('/records')) {
-      const record = JSON.parse(body as string) as { id: string; body: { kind: string; text?: string } }
-      this.log.push(`record ${record.body.kind}`)
+      const record = JSON.parse(body as string) as LogRecord
+      this.log.push(`${record.withdraws ? 'withdrawal' : 'record'} ${record.body.kind}`)
       if (this.refuseRecord) return reply(409, { code: 'idTaken', message: this.refuseRecord })
       // As the server does: the same entry again is the same entry.
-      if (!this.records.some((r) => r.id === record.id)) this.records.push({ ...record, by })
+      if (!this.records.some((r) => r.id === record.id))
+        this.records.push({ ...record, who: 'T', storedAt: savedAt, by })
       if (this.loseNextAnswer) {
         this.loseNextAnswer = false
         return Promise.reject(new TypeError('lost'))
       }
       return reply(201, { ...record, who: 'T', storedAt: savedAt })
+    }
+    const asked = new URL(url, 'http://here')
+    if (method === 'GET' && asked.pathname.endsWith('/records')) {
+      const field = asked.searchParams.get('field')
+      const records = this.records.filter(({ body: b }) => b.kind === 'measurement' && b.field === field).reverse()
+      return reply(200, { records: records.map(({ by: _by, ...r }) => r), total: records.length, next: null })
     }
     if (url.endsWith(`/jobs/${this.jobId}`))
       return reply(200, {

@@ -1,5 +1,6 @@
 import { TRIGGER_WORDS, type Candidate, type ConsequenceKind, type SystemAssessment } from '@lochmoor/core'
-import { run, setSystem, enterRecord } from '../../store/commands.ts'
+import { run, setSystem } from '../../store/commands.ts'
+import { enterRecord } from '../../store/records.ts'
 import { useMayWrite } from '../../store/sessionStore.ts'
 import { Button } from '../../shell/Button.tsx'
 import { COST_WORDS } from './view.ts'
@@ -8,14 +9,9 @@ const MOST = 3
 
 const choose = (c: Candidate) => {
   run(setSystem({ chosen: c.architecture, controller: c.controller }, 'choice of system', false))
-  enterRecord({
-    kind: 'decision',
-    text: `System chosen: ${c.title}`,
-    reason:
-      c.against.length > 0
-        ? `Against it stands: ${c.against.map((a) => a.text).join(' ')}`
-        : 'Nothing stands against it.',
-  })
+  const against = c.against.map((a) => a.text).join(' ')
+  const reason = against ? `Against it stands: ${against}` : 'Nothing stands against it.'
+  enterRecord({ kind: 'decision', text: `System chosen: ${c.title}`, reason }, { of: 'system.chosen' })
 }
 
 /** Up to three candidates side by side, topic by topic; what sets them apart is printed in ink, what they share in grey. */

@@ -11,23 +11,27 @@ import { KnownChoiceField } from '../../fields/KnownChoiceField.tsx'
 import { overruledAt } from '../../fields/standIn.ts'
 import { QuantityField } from '../../fields/QuantityField.tsx'
 import { TextEntry } from '../../fields/TextEntry.tsx'
-import { enterRecord, measuredAt, run, setAt } from '../../store/commands.ts'
+import { run, setAt } from '../../store/commands.ts'
+import { enterRecord, measuredAt } from '../../store/records.ts'
 import { Drawing } from './Drawing.tsx'
 import { entryElementId } from './view.ts'
 
 /** A word chosen or text entered at this station stands in the log book too. */
 const seenOrSaid = (entry: WalkEntry, text: string): void =>
-  enterRecord({
-    kind: 'measurement',
-    quantity: entry.label,
-    si: null,
-    family: null,
-    text,
-    field: entry.path,
-    place: '',
-    condition: '',
-    instrument: '',
-  })
+  enterRecord(
+    {
+      kind: 'measurement',
+      quantity: entry.label,
+      si: null,
+      family: null,
+      text,
+      field: entry.path,
+      place: '',
+      condition: '',
+      instrument: '',
+    },
+    { of: entry.path },
+  )
 
 const howOf = (entry: WalkEntry): ReactNode =>
   entry.how || entry.drawing ? (

@@ -2,7 +2,8 @@ import { foundAt, sensorAdvice, steeringDoubts, type ExhaustSection } from '@loc
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { SentenceText } from '../../../fields/FigureText.tsx'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
-import { enterRecord, run as doRun, setExhaust } from '../../../store/commands.ts'
+import { run as doRun, setExhaust } from '../../../store/commands.ts'
+import { enterRecord } from '../../../store/records.ts'
 import { originWords } from '../../../fields/standIn.ts'
 import { Columns } from '../../bench/Columns.tsx'
 import { Group } from '../../bench/Group.tsx'
@@ -48,8 +49,8 @@ export const BanksSheet = (props: SheetProps) => {
   const twoBanks = exhaust.banks.length === 2
   const proved = (bankTest: ExhaustSection['bankTest']) => {
     if (!doRun(setExhaust({ bankTest }, 'test of the banks', false)) || bankTest === null) return
-    enterRecord({
-      kind: 'measurement',
+    const test = {
+      kind: 'measurement' as const,
       quantity: 'Bank test: one injector of bank A unplugged',
       si: null,
       family: null,
@@ -58,7 +59,8 @@ export const BanksSheet = (props: SheetProps) => {
       place: '',
       condition: 'warm, idling, loop open',
       instrument: '',
-    })
+    }
+    enterRecord(test, { of: 'exhaust.bankTest' })
   }
   return (
     <Columns

@@ -11,7 +11,8 @@ import {
 import { SentenceText } from '../../../fields/FigureText.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { StateShape } from '../../../marks/StateMark.tsx'
-import { enterRecord, run as doRun, setAt } from '../../../store/commands.ts'
+import { run as doRun, setAt } from '../../../store/commands.ts'
+import { enterRecord } from '../../../store/records.ts'
 import { useMayWrite } from '../../../store/sessionStore.ts'
 
 const pathOf = ({ joint }: LeakPlanLine): string => `${piecesPath(joint.run)}.${joint.pieceId}`
@@ -25,8 +26,8 @@ const found = (line: LeakPlanLine, state: 'tight' | 'leaks'): void => {
     !doRun(setAt(`${pathOf(line)}.jointState`, state, `leak check: ${line.joint.name}`))
   )
     return
-  enterRecord({
-    kind: 'measurement',
+  const leak = {
+    kind: 'measurement' as const,
     quantity: `Leak check: ${nameOf(line)}`,
     si: null,
     family: null,
@@ -35,7 +36,8 @@ const found = (line: LeakPlanLine, state: 'tight' | 'leaks'): void => {
     place: line.side === 'upstream' ? 'ahead of the sensor' : '',
     condition: 'cold',
     instrument: 'soap or smoke',
-  })
+  }
+  enterRecord(leak, { of: `${pathOf(line)}.jointState` })
 }
 
 const SIDE_WORDS = { upstream: 'ahead of the sensor', downstream: 'behind it', 'no-spot': '' } as const

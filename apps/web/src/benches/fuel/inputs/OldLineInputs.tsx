@@ -1,7 +1,8 @@
 import type { FuelSection } from '@lochmoor/core'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
-import { measuredAt, run, setFuel } from '../../../store/commands.ts'
+import { run, setFuel } from '../../../store/commands.ts'
+import { measuredAt } from '../../../store/records.ts'
 import type { InputsProps } from './inputsProps.ts'
 import { Group } from '../../bench/Group.tsx'
 

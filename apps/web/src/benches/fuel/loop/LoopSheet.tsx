@@ -12,7 +12,8 @@ import { useMemo } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { StateMark } from '../../../marks/StateMark.tsx'
 import { Button } from '../../../shell/Button.tsx'
-import { enterRecord, run, setFuel } from '../../../store/commands.ts'
+import { run, setFuel } from '../../../store/commands.ts'
+import { enterRecord } from '../../../store/records.ts'
 import { useMayWrite } from '../../../store/sessionStore.ts'
 import { Columns } from '../../bench/Columns.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
@@ -97,12 +98,15 @@ const Head = ({ design: d, chosen }: { design: LoopDesign; chosen: boolean }) =>
     const { systemType, regulator, referenced, filterPosition } = d.job.fuel
     const change = { systemType, regulator, referenced, filterPosition, return: d.job.fuel.return }
     if (run(setFuel(change, 'kind of system', false)))
-      enterRecord({
-        kind: 'decision',
-        text: `Fuel loop: ${TITLES[d.loop].toLowerCase()}`,
-        reason:
-          d.verdicts[0]?.state === 'ok' ? 'Nothing stands against it.' : `Knowing: ${d.verdicts[0]?.title ?? ''}.`,
-      })
+      enterRecord(
+        {
+          kind: 'decision',
+          text: `Fuel loop: ${TITLES[d.loop].toLowerCase()}`,
+          reason:
+            d.verdicts[0]?.state === 'ok' ? 'Nothing stands against it.' : `Knowing: ${d.verdicts[0]?.title ?? ''}.`,
+        },
+        { of: 'fuel.systemType' },
+      )
   }
   const against = d.verdicts.filter((v) => v.state === 'stop' || v.state === 'caution')
   return (

@@ -2,7 +2,8 @@ import { designOf, partsOfFuel, WORK_STATE_WORDS, type JobDocument, type PartLin
 import { useMemo } from 'react'
 import { YesNoField } from '../../../fields/YesNoField.tsx'
 import { Button } from '../../../shell/Button.tsx'
-import { enterRecord, run, setFuel, setWork } from '../../../store/commands.ts'
+import { run, setFuel, setWork } from '../../../store/commands.ts'
+import { enterRecord } from '../../../store/records.ts'
 import { useMayWrite } from '../../../store/sessionStore.ts'
 import { BuiltSwitch } from '../../bench/BuiltSwitch.tsx'
 import { Columns } from '../../bench/Columns.tsx'
@@ -94,11 +95,8 @@ const Ordering = ({ job, lines, state }: OrderingProps) => {
   const open = state === 'stop' || state === 'unknown'
   const order = () => {
     if (!run(setWork({ state: 'parts-ordered' }, 'parts ordered'))) return
-    enterRecord({
-      kind: 'decision',
-      text: `Fuel parts ordered, ${lines.length} lines`,
-      reason: open ? 'Ordered although the judgement is not clear.' : 'The judgement stands.',
-    })
+    const reason = open ? 'Ordered although the judgement is not clear.' : 'The judgement stands.'
+    enterRecord({ kind: 'decision', text: `Fuel parts ordered, ${lines.length} lines`, reason }, { of: 'work.state' })
   }
   return (
     <div className="mt-3">

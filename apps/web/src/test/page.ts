@@ -1,0 +1,10 @@
+/** The modules of a page that stand between a command and the server, as one page has them. */
+export * as client from '../api/client.ts'
+export * as commands from '../store/commands.ts'
+export * as conflicts from '../store/conflicts.ts'
+export { useJobStore } from '../store/jobStore.ts'
+export { openJob } from '../store/openJob.ts'
+export { outbox } from '../store/outbox.ts'
+export * as records from '../store/records.ts'
+export { send, stopSending } from '../store/sending.ts'
+export * as session from '../store/sessionStore.ts'
