@@ -69,7 +69,11 @@ export const settleConflict = (choices: Readonly<Record<string, Choice>>): void 
   useJobStore.setState(
     {
       ...taken,
-      past: [...taken.past.map(overTheirs), { before: withMine, after, label: 'what was mine', withdrew }],
+      past: [
+        ...taken.past.map(overTheirs),
+        // What stood apart was never on the screen: there is nothing to go back to.
+        ...(outbox.isApart(entry.key) ? [] : [{ before: withMine, after, label: 'what was mine', withdrew }]),
+      ],
       future: [],
       save: 'saving',
       conflict: null,

@@ -331,7 +331,7 @@ describe('what waits in a browser, whatever happens', () => {
       {
         timeout: 10_000,
         seed: Number(process.env['LOCHMOOR_SEED'] ?? 13),
-        numRuns: Number(process.env['LOCHMOOR_HISTORIES'] ?? 120),
+        numRuns: Number(process.env['LOCHMOOR_HISTORIES'] ?? 1000),
       },
     )
   })

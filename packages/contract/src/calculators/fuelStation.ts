@@ -6,7 +6,11 @@ import { FuelCircuitInput, Line, Loss } from './fuelCircuit.ts'
 import { RANGES } from './ranges.ts'
 
 const Fluid = FuelCircuitInput.shape.fluid
-const VapourFuel = z.strictObject({ reidPa: figure(RANGES.reidPa), ethanolShare: figure(RANGES.ethanolShare) })
+/** `reidPa` is that of the fuel as it is bought, its ethanol included. */
+const VapourFuel = z.strictObject({
+  reidPa: figure(RANGES.reidPa).describe('of the fuel as bought, its ethanol included'),
+  ethanolShare: figure(RANGES.ethanolShare),
+})
 
 export const VapourPressureInput = z.strictObject({
   fuel: VapourFuel,
@@ -16,7 +20,6 @@ export const VapourPressureOutput = z.strictObject({
   vapourPa: z.number(),
   lowPa: z.number(),
   highPa: z.number(),
-  method: z.enum(['refined-products', 'mixture']),
   extrapolated: z.boolean(),
 })
 

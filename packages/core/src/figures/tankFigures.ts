@@ -1,5 +1,6 @@
 import type { JobDocument } from '../job/index.ts'
 import type { Station } from '../sections/index.ts'
+import { typicalReidPa } from '../fuel/vapour/vapourPressure.ts'
 import { assumed, computed, entered, type FigureRule, type Matters, type Source } from './figureRule.ts'
 
 const FUEL: readonly Station[] = ['fuel']
@@ -20,7 +21,18 @@ const simple = (path: string, value: number, why: string, matters: Matters = beg
 
 /** Tank, vapour and prime: asked for after the circuit itself. House assumptions, shown wherever they are used. */
 export const TANK_FIGURES = {
-  'fuel.reidPa': simple('fuel.reidPa', 60e3, 'summer petrol; winter petrol has up to 100 kPa'),
+  'fuel.reidPa': {
+    usedBy: FUEL,
+    matters: begun,
+    sources: [
+      own('fuel.reidPa'),
+      assumed(
+        'summer fuel with this share of ethanol; winter fuel has up to 100 kPa',
+        (_, given) => typicalReidPa(given.number('fuel.ethanolShare')),
+        ['fuel.ethanolShare'],
+      ),
+    ],
+  },
   'fuel.altitudeM': simple('fuel.altitudeM', 1500, 'a mountain pass'),
   'fuel.hotFuelK': simple('fuel.hotFuelK', 318.15, 'a hot day, low tank'),
   'fuel.inletHeadM': {

@@ -79,7 +79,7 @@ export const FUEL_HOWS: Hows<typeof FUEL> = {
   runningV: 'The same place at 2500 rpm without the consumers.',
   highV: 'At the battery on a cold morning after a start: the largest figure you see.',
   reidPa:
-    'By season and law: summer petrol 45 to 60 kPa, winter petrol up to 100. The seller or the fuel standard of the country states it. Winter fuel in a warm spring is the worst of the year.',
+    'Of the fuel as you buy it, its ethanol included. By season and law: summer petrol 45 to 60 kPa, winter petrol up to 100. The seller or the fuel standard of the country states it. Winter fuel in a warm spring is the worst of the year.',
   altitudeM: 'The highest pass the owner drives: air lets the fuel boil sooner there.',
   hotFuelK: 'A probe in the filler after an hour in traffic on a hot day.',
   inletHeadM: 'Level of the low fuel less the height of the inlet; a minus where the pump sits higher and has to lift.',

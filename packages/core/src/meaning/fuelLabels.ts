@@ -121,7 +121,7 @@ export const FUEL_LABELS: Labels<typeof FUEL> = {
   lowV: 'Least voltage at the pump',
   runningV: 'Voltage at the pump, running',
   highV: 'Highest charging voltage',
-  reidPa: 'Reid vapour pressure',
+  reidPa: 'Reid vapour pressure, as bought',
   altitudeM: 'Highest place it shall run',
   hotFuelK: 'Hottest fuel in the tank',
   inletHeadM: 'Fuel above the pump’s inlet, tank low',

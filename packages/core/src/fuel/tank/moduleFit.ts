@@ -40,7 +40,7 @@ export interface ModuleFitAnswer {
   readonly foulsByM: number
   /** Highest hat that would fit with these fittings and this hose; negative: none would. */
   readonly hatThatFitsM: number
-  /** How far the top of the stack swings sideways while the tank is tilted. */
+  /** How far the top of the stack swings sideways on its whole way to that tilt. */
   readonly sweepM: number
   readonly sweepFoulsByM: number | null
 }
@@ -48,15 +48,16 @@ export interface ModuleFitAnswer {
 /**
  * Does a pump module fit: its depth below, its hat, fittings and hose bend above, and its swing while the tank is
  * lifted. Below: depth - clearance = length. Above: hat + fittings + bend radius + half the hose. The swing: a point at
- * (a, H) from the hinge moves sideways by a cos t + H sin t - a while the tank hangs t lower.
+ * (a, Z) from the hinge moves sideways by a cos t + Z sin t - a while the tank hangs t lower, most at t = atan(Z / a):
+ * a tank that hangs lower still has passed that point on its way.
  */
 export const moduleFit = (c: ModuleFitCase, trace?: Trace): ModuleFitAnswer => {
   const wantedLengthM = c.tankDepthM - c.floorClearanceM
   const bendM = c.bendRadiusM > 0 ? c.bendRadiusM + c.hoseOutsideM / 2 : 0
   const stackAboveM = c.hatHeightM + c.fittingHeightM + bendM
   const foulsByM = stackAboveM + c.airGapM - c.gapAboveM
-  const t = (c.tiltDeg * Math.PI) / 180
   const heightM = c.tankDepthM + stackAboveM
+  const t = Math.min((c.tiltDeg * Math.PI) / 180, Math.atan2(heightM, c.hingeToHatM))
   const sweepM = Math.max(0, c.hingeToHatM * Math.cos(t) + heightM * Math.sin(t) - c.hingeToHatM)
   const m = (value: number, unit = 'm') => ({ value, unit })
   trace?.step({
@@ -92,12 +93,12 @@ export const moduleFit = (c: ModuleFitCase, trace?: Trace): ModuleFitAnswer => {
   })
   trace?.step({
     symbol: 's',
-    meaning: 'sideways swing of the top while the tank is lifted',
+    meaning: 'widest sideways swing of the top while the tank is lifted',
     formula: 'max(0, a * c_t + Z * s_t - a)',
     inputs: {
       a: m(c.hingeToHatM, 'm, hinge to hat'),
-      c_t: { value: Math.cos(t), unit: 'cosine of the tilt' },
-      s_t: { value: Math.sin(t), unit: 'sine of the tilt' },
+      c_t: { value: Math.cos(t), unit: 'cosine of the tilt, or of atan(Z / a) once that is passed' },
+      s_t: { value: Math.sin(t), unit: 'its sine' },
       Z: m(heightM, 'm, tank depth and stack'),
     },
     result: sweepM,

@@ -36,6 +36,35 @@ describe('fit of a pump module', () => {
     expect(moduleFit({ ...c, moduleLengthM: 0.15, mostLengthM: 0.18 }).shortByM).toBeCloseTo(0.012, 9)
     expect(moduleFit({ ...c, moduleLengthM: 0.15, mostLengthM: 0.2 }).shortByM).toBe(0)
   })
+  // Depth 200, hat 30, fittings 30, hinge to hat 900, room 20: sqrt(900² + 260²) - 900 - 20 = 16.8 mm, at 16° and beyond.
+  it.each([16.2, 20, 28, 60, 90])('fouls on its way to %d° though it hangs clear at the end', (tiltDeg) => {
+    const tall = { ...c, hatHeightM: 0.03, fittingHeightM: 0.03, bendRadiusM: 0, hingeToHatM: 0.9, swingRoomM: 0.02 }
+    expect(moduleFit({ ...tall, tiltDeg }).sweepFoulsByM! * 1e3).toBeCloseTo(16.8, 1)
+  })
+  it('a larger tilt never gains room, and the swing is the widest point of the way, walked in small steps', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          hingeToHatM: fc.double({ min: 0.05, max: 1.5, noNaN: true }),
+          tankDepthM: fc.double({ min: 0.05, max: 0.6, noNaN: true }),
+          tiltDeg: fc.double({ min: 0, max: 90, noNaN: true }),
+        }),
+        (more) => {
+          const { stackAboveM, sweepM } = moduleFit({ ...c, ...more })
+          const [a, z] = [more.hingeToHatM, more.tankDepthM + stackAboveM]
+          let widestM = 0
+          for (let i = 0; i <= 2000; i++) {
+            const t = ((more.tiltDeg * i) / 2000 / 180) * Math.PI
+            widestM = Math.max(widestM, a * Math.cos(t) + z * Math.sin(t) - a)
+          }
+          expect(sweepM).toBeCloseTo(widestM, 6)
+          const further = moduleFit({ ...c, ...more, tiltDeg: Math.min(90, more.tiltDeg + 5) })
+          expect(further.sweepM).toBeGreaterThanOrEqual(sweepM)
+        },
+      ),
+      { seed: 14, numRuns: 200 },
+    )
+  })
   it('the hat that fits, fitted, neither fouls nor leaves room', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.05, max: 0.3, noNaN: true }), (gapAboveM) => {

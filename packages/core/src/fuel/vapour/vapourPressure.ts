@@ -1,12 +1,8 @@
 import { fallingRoot } from '../../numeric/bracketedRoot.ts'
 import type { Trace } from '../../verdict/index.ts'
-import { ETHANOL, PETROL } from '../../engine/fuelProperties.ts'
 
 export interface VapourFuel {
-  /**
-   * Reid vapour pressure, Pa: of the fuel as it is sold up to 20 % ethanol, of its petrol part above that, where the
-   * seller states none for the blend.
-   */
+  /** Reid vapour pressure of the fuel as it is bought, whatever its ethanol share, Pa. */
   readonly reidPa: number
   /** By volume, 0 to 1. */
   readonly ethanolShare: number
@@ -17,24 +13,43 @@ export interface VapourAnswer {
   readonly vapourPa: number
   readonly lowPa: number
   readonly highPa: number
-  readonly method: 'refined-products' | 'mixture'
-  /** Beyond the temperatures the formula was made for (above 60 °C). */
+  /** Beyond the temperatures the formula for petrol was made for (above 60 °C). */
   readonly extrapolated: boolean
 }
 
 const PA_PER_PSI = 6894.757293168361
 /** Slope of the distillation curve of motor petrol, °F per % (AP-42 table 7.1-2). */
 const DISTILLATION_SLOPE = 3
-/** Highest ethanol share for which the refined-products formula is used. */
-export const MOST_ETHANOL_BY_REID = 0.2
-const ETHANOL_MOLAR_KG = 46.07e-3
-/** Effective molar mass of the petrol part: middle of textbook ranges for whole petrol (95 to 110 g/mol). */
-const PETROL_MOLAR_KG = 100e-3
+/** Temperature of the Reid test, K: 37.8 °C. */
+const REID_K = 310.928
+/** Reid pressure of neat ethanol, Pa (fuel standards' tables). */
+const ETHANOL_REID_PA = 16e3
 /**
- * Van Laar constants of ethanol in petrol and petrol in ethanol. Estimate of this house, chosen so that 5 to 20 %
- * ethanol lie some 5 to 8 kPa above the neat petrol and E85 well below it.
+ * Reid pressure of petrol of 60 kPa with a share of ethanol splashed in, Pa: rounded, after the shape of published
+ * splash-blend data; typical, not a standard's figure, 2 kPa either way. A little ethanol raises it, much lowers it.
  */
-const VAN_LAAR = { ethanol: 2.4, petrol: 1.9 } as const
+const TYPICAL_REID: readonly (readonly [share: number, reidPa: number])[] = [
+  [0, 60e3],
+  [0.05, 66.5e3],
+  [0.1, 67e3],
+  [0.15, 66.5e3],
+  [0.2, 66e3],
+  [0.3, 64e3],
+  [0.5, 57e3],
+  [0.7, 46e3],
+  [0.85, 37e3],
+  [1, ETHANOL_REID_PA],
+]
+
+/** What a blend of usual summer petrol and ethanol has as bought, Pa; between the points in a straight line. */
+export const typicalReidPa = (ethanolShare: number): number => {
+  const share = Math.min(1, Math.max(0, ethanolShare))
+  const after = TYPICAL_REID.findIndex(([s]) => s >= share)
+  const [s1, p1] = TYPICAL_REID[after]!
+  const [s0, p0] = TYPICAL_REID[Math.max(0, after - 1)]!
+  return s1 === s0 ? p1 : p0 + ((p1 - p0) * (share - s0)) / (s1 - s0)
+}
+
 const EXTRAPOLATED_ABOVE_K = 333.15
 
 /**
@@ -58,65 +73,45 @@ const petrolPa = (reidPa: number, temperatureK: number): number => {
 export const ethanolVapourPa = (temperatureK: number): number =>
   133.322368 * 10 ** (8.20417 - 1642.89 / (temperatureK - 273.15 + 230.3))
 
-/** Ethanol in petrol by van Laar's activity coefficients over both pure vapour pressures. */
-const mixture = ({ reidPa, ethanolShare: x }: VapourFuel, temperatureK: number) => {
-  const ethanolMol = (x * ETHANOL.densityKgM3) / ETHANOL_MOLAR_KG
-  const petrolMol = ((1 - x) * PETROL.densityKgM3) / PETROL_MOLAR_KG
-  const e = ethanolMol / (ethanolMol + petrolMol)
-  const p = 1 - e
-  const { ethanol: a, petrol: b } = VAN_LAAR
-  const activityE = e === 0 ? 0 : Math.exp(a / (1 + (a * e) / (b * Math.max(p, 1e-12))) ** 2)
-  const activityP = p === 0 ? 0 : Math.exp(b / (1 + (b * p) / (a * Math.max(e, 1e-12))) ** 2)
-  const [ethanolPa, neatPa] = [ethanolVapourPa(temperatureK), petrolPa(reidPa, temperatureK)]
-  return { e, p, activityE, activityP, ethanolPa, neatPa, pa: e * activityE * ethanolPa + p * activityP * neatPa }
-}
-
 /**
- * True vapour pressure of a fuel, Pa absolute, with its band (10 % by the refined-products formula, 20 % by the mixture
- * model and wherever it is extrapolated).
+ * True vapour pressure of a fuel, Pa absolute, with its band. At 37.8 °C it follows from the Reid pressure of the fuel as
+ * bought, away from it with the slopes of petrol (AP-42) and of ethanol (Antoine), weighted by volume share in the
+ * logarithm: one curve that is the refined-products formula at no ethanol and neat ethanol's at all of it. The band is
+ * 10 % for petrol, 20 % where it is extrapolated, and goes over to 20 % with the share: an estimate of this house.
  * @param temperatureK 243 to 393 K
  */
 export const vapourPressure = (fuel: VapourFuel, temperatureK: number, trace?: Trace): VapourAnswer => {
-  const byReid = fuel.ethanolShare <= MOST_ETHANOL_BY_REID
-  const mixed = byReid ? null : mixture(fuel, temperatureK)
-  const vapourPa = mixed?.pa ?? petrolPa(fuel.reidPa, temperatureK)
+  const { ethanolShare: x, reidPa } = fuel
+  const petrol = petrolPa(reidPa, temperatureK)
+  const ethanol = (reidPa / ethanolVapourPa(REID_K)) * ethanolVapourPa(temperatureK)
+  const vapourPa = petrol ** (1 - x) * ethanol ** x
   const extrapolated = temperatureK > EXTRAPOLATED_ABOVE_K
-  const spread = byReid && !extrapolated ? 0.1 : 0.2
-  if (!mixed)
-    trace?.step({
-      symbol: 'p_v',
-      meaning: `true vapour pressure, absolute${extrapolated ? ' (extrapolated above 60 °C)' : ''}`,
-      formula:
-        '6894.757293168361 * exp((0.7553 - 413 / (1.8 * T - 0.07)) * 3^0.5 * log10(R / 6894.757293168361) - (1.854 - 1042 / (1.8 * T - 0.07)) * 3^0.5 + (2416 / (1.8 * T - 0.07) - 2.013) * log10(R / 6894.757293168361) - 8742 / (1.8 * T - 0.07) + 15.64)',
-      inputs: { R: { value: fuel.reidPa, unit: 'Pa, Reid' }, T: { value: temperatureK, unit: 'K' } },
-      result: vapourPa,
-      unit: 'Pa absolute',
-      source: 'EPA AP-42 chapter 7.1, refined petroleum stocks, slope 3',
-    })
-  else
+  const spread = extrapolated ? 0.2 : 0.1 + 0.1 * Math.min(1, x / 0.2)
+  trace?.step({
+    symbol: 'p_p',
+    meaning: `true vapour pressure if it were petrol alone, absolute${extrapolated ? ' (extrapolated above 60 °C)' : ''}`,
+    formula:
+      '6894.757293168361 * exp((0.7553 - 413 / (1.8 * T - 0.07)) * 3^0.5 * log10(R / 6894.757293168361) - (1.854 - 1042 / (1.8 * T - 0.07)) * 3^0.5 + (2416 / (1.8 * T - 0.07) - 2.013) * log10(R / 6894.757293168361) - 8742 / (1.8 * T - 0.07) + 15.64)',
+    inputs: { R: { value: reidPa, unit: 'Pa, Reid, as bought' }, T: { value: temperatureK, unit: 'K' } },
+    result: petrol,
+    unit: 'Pa absolute',
+    source: 'EPA AP-42 chapter 7.1, refined petroleum stocks, slope 3',
+  })
+  if (x > 0)
     trace?.step({
       symbol: 'p_v',
       meaning: 'true vapour pressure of the blend, absolute',
-      formula: 'x_e * g_e * p_e + x_p * g_p * p_p',
+      formula: 'p_p^(1 - x) * p_e^x',
       inputs: {
-        x_e: { value: mixed.e, unit: 'mole share of ethanol' },
-        g_e: { value: mixed.activityE, unit: 'its activity (van Laar)' },
-        p_e: { value: mixed.ethanolPa, unit: 'Pa, neat ethanol (Antoine)' },
-        x_p: { value: mixed.p, unit: 'mole share of petrol' },
-        g_p: { value: mixed.activityP, unit: 'its activity (van Laar)' },
-        p_p: { value: mixed.neatPa, unit: 'Pa, neat petrol (AP-42)' },
+        p_p: { value: petrol, unit: 'Pa, as petrol' },
+        p_e: { value: ethanol, unit: 'Pa, with ethanol’s slope from the Reid pressure (Antoine)' },
+        x: { value: x, unit: 'ethanol by volume' },
       },
       result: vapourPa,
       unit: 'Pa absolute',
-      source: 'van Laar activity over AP-42 petrol and Antoine ethanol: an estimate, 20 % either way',
+      source: 'estimate of this house: slopes of petrol and ethanol weighted by share',
     })
-  return {
-    vapourPa,
-    lowPa: vapourPa * (1 - spread),
-    highPa: vapourPa * (1 + spread),
-    method: byReid ? 'refined-products' : 'mixture',
-    extrapolated,
-  }
+  return { vapourPa, lowPa: vapourPa * (1 - spread), highPa: vapourPa * (1 + spread), extrapolated }
 }
 
 /** Temperature at which the fuel boils under a pressure, K; the ends of 243 to 423 K where it lies beyond. */

@@ -74,7 +74,7 @@ describe('the station judges tank, vapour, lines and safety', () => {
     ['winter fuel on a warm pass', soundJob({ reidPa: 100e3, hotFuelK: 308, altitudeM: 3000 }), 'suction', 'stop'],
     [
       'a pump that lifts a metre and a half of warm fuel',
-      soundJob({ inletHeadM: -1.6, hotFuelK: 319 }),
+      soundJob({ inletHeadM: -1.6, hotFuelK: 319, reidPa: 60e3, ethanolShare: 0 }),
       'suction',
       'caution',
     ],
