@@ -90,7 +90,7 @@ export const FUEL_STATION_CALCULATORS: readonly Calculator[] = [
   }),
   calculator(
     'fuel-circuit-spread',
-    'probability that the pressure holds, from the spread of the inputs, and which matters most',
+    'probability that the rail stays where the injectors’ flow is within 5 %, and which input matters most',
     CircuitSpreadInput,
     CircuitSpreadOutput,
     ({ circuit, inputs, draws, seed }) => {
@@ -99,6 +99,7 @@ export const FUEL_STATION_CALCULATORS: readonly Calculator[] = [
       const a = spreadCircuit(circuit, inputs, { draws, seed })
       return ok({
         ...a,
+        band: { ...a.band },
         inputs: [...a.inputs],
         histogram: { ...a.histogram, counts: [...a.histogram.counts] },
       })

@@ -61,6 +61,8 @@ export const rebased = (entry: SectionEntry, stored: Stored): SectionEntry => {
     ...entry,
     baseValue: clashes.reduce<unknown>((v, c) => withChoice(v, c.path, c.base), stored.value),
     value: merged,
+    // Judged against what is stored now; against what comes after they would say nothing.
+    unanswered: [],
     conflict: { clashes, merged, theirs: stored.value, theirVersion: stored.version },
   }
 }

@@ -133,6 +133,7 @@ export const soundJob = (): JobDocument => {
       injector: catalogue.injectors[0]!,
       injectorCount: 6,
       openingsPerCycle: 1,
+      reidPa: 55e3,
       lowV: 12,
     },
   }

@@ -154,6 +154,7 @@ export const CircuitSpreadOutput = z.strictObject({
   draws: z.int(),
   probability: z.number(),
   standardError: z.number(),
+  band: z.strictObject({ lowPa: z.number(), highPa: z.number() }),
   lowPa: z.number(),
   medianPa: z.number(),
   highPa: z.number(),

@@ -1,6 +1,6 @@
 import type { JobDocument } from '../job/index.ts'
 import type { Station } from '../sections/index.ts'
-import { typicalReidPa } from '../fuel/vapour/vapourPressure.ts'
+import { typicalReidPa } from './typicalReid.ts'
 import { assumed, computed, entered, type FigureRule, type Matters, type Source } from './figureRule.ts'
 
 const FUEL: readonly Station[] = ['fuel']

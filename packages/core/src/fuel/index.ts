@@ -37,10 +37,14 @@ export {
 export { checkCombinations } from './choose/checkCombinations.ts'
 export { pumpSanity, type PumpDoubt } from './choose/pumpSanity.ts'
 export {
-  heldMarginPa,
+  FLOW_BAND,
+  railBandOf,
   SPREAD_TARGETS,
   spreadCircuit,
+  spreadOverMoments,
   type SpreadAnswer,
+  type SpreadCase,
+  type SpreadOverMoments,
   type SpreadInput,
   type SpreadTarget,
 } from './choose/spread.ts'

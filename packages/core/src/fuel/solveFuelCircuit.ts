@@ -71,6 +71,10 @@ const pointOnCurve = (
   return pointAt(fallingRoot((share) => surplusPa(pointAt(share)), 0, 1))
 }
 
+/** Rail, Pa gauge, of a sound circuit at its demand; nothing where it is starved. */
+export const railOrNothingPa = (circuit: FuelCircuit): number =>
+  Math.max(0, balanceAt(circuit, circuitModel(circuit), circuit.demandM3S).railPa)
+
 const causeNotHeld = (model: CircuitModel, demandM3S: number): CircuitCause =>
   model.suppliedWithoutLossesPa(demandM3S) < model.effectiveSetPa ? 'pump' : 'line'
 

@@ -82,7 +82,7 @@ describe('pressure', () => {
     openSheet('', soundJob())
     await userEvent.click(screen.getByRole('button', { name: 'Work out the probability' }))
     const answer = await screen.findByRole('status', { name: 'Probability that the pressure holds' })
-    expect(answer.textContent).toMatch(/Holds in \d+\.\d/)
+    expect(answer.textContent).toMatch(/Holds at every moment in \d+\.\d/)
     expect(answer.textContent).toMatch(/Measure next: /)
     expect(within(answer).getAllByRole('row')).toHaveLength(11)
     const low = part('Measured').getByLabelText('Least voltage at the pump')

@@ -14,11 +14,13 @@ import {
 import { catalogue, soundJob } from '../../stations/fuel/test/jobs.ts'
 import { pumpAtVoltage } from '../pumpAtVoltage.ts'
 import { solveFuelCircuit } from '../solveFuelCircuit.ts'
+import { fuelProperties } from '../../engine/fuelProperties.ts'
+import type { FuelCircuit } from '../circuitTypes.ts'
 import { emptyLeg } from '../../sections/index.ts'
 import { withHose } from '../lines/withHose.ts'
 import { rankCombinations } from './combinations.ts'
 import { pumpSanity } from './pumpSanity.ts'
-import { heldMarginPa, spreadCircuit, type SpreadInput } from './spread.ts'
+import { railBandOf, SPREAD_TARGETS, spreadCircuit, spreadOverMoments, type SpreadInput } from './spread.ts'
 
 const solvedOf = (job: ReturnType<typeof soundJob>) =>
   engineOfJob(job)
@@ -42,6 +44,31 @@ describe('random draws', () => {
   })
 })
 
+/** A circuit of a pump, a feed, a regulator and a return, and nothing else. */
+const plain = (of: {
+  readonly type: 'return' | 'single-line'
+  readonly setPressurePa: number
+  readonly feedM: number
+  readonly returnM: number
+  readonly demandM3S: number
+}): FuelCircuit => {
+  const line = (boreM: number) => ({ boreM, lengthM: 4, riseM: 0, minorK: 0, roughnessM: 1.5e-6 })
+  const curve = [
+    { pressurePa: 0, flowM3S: 5e-5 },
+    { pressurePa: 7e5, flowM3S: 0 },
+  ]
+  return {
+    fluid: fuelProperties({ ethanolShare: 0, temperatureK: 293.15 }),
+    strainer: null,
+    pump: { curve },
+    filter: null,
+    feed: line(of.feedM),
+    return: line(of.returnM),
+    regulator: { type: of.type, setPressurePa: of.setPressurePa, fullOpen: { flowM3S: 5e-5, dropPa: 2e3 } },
+    demandM3S: of.demandM3S,
+  }
+}
+
 describe('spread of a circuit', () => {
   const worst = tightestPoint(solvedOf(soundJob({ lowV: 10.4 })))!
   const inputs: SpreadInput[] = [
@@ -55,29 +82,78 @@ describe('spread of a circuit', () => {
     const a = spreadCircuit(worst.circuit, inputs, options)
     expect(spreadCircuit(worst.circuit, inputs, options)).toEqual(a)
     expect(a.inputs[0]!.id).toBe('pump')
-    expect(a.inputs.reduce((s, i) => s + i.share, 0)).toBeCloseTo(1, 9)
     expect(a.histogram.counts.reduce((s, n) => s + n, 0)).toBeGreaterThan(3900)
   })
-  it('without spread it is certain one way or the other', () => {
+  it('without spread it is certain one way or the other, and the rail is the solved one', () => {
     const none = inputs.map((i) => ({ ...i, relativeSd: 0 }))
     const at = spreadCircuit(worst.circuit, none, options)
-    expect(at.probability).toBe(heldMarginPa(worst.circuit) >= 0 ? 1 : 0)
-    expect(at.lowPa).toBeCloseTo(at.highPa, 6)
+    const solved = solveFuelCircuit(worst.circuit)
+    const railPa = solved.ok ? (solved.value.railPa ?? 0) : NaN
+    const { lowPa, highPa } = railBandOf(worst.circuit)
+    expect(at.probability).toBe(railPa >= lowPa && railPa <= highPa ? 1 : 0)
+    expect([at.lowPa, at.highPa]).toEqual([railPa, railPa])
   })
   it('with one normal input agrees with the normal distribution', () => {
-    // Demand drawn so that the margin is nothing two deviations away: 97.7 % hold.
-    const circuit = {
-      ...worst.circuit,
-      feed: { ...worst.circuit.feed, lengthM: 0, minorK: 0 },
-      filter: null,
-      strainer: null,
-      suction: null,
-    }
-    let held = circuit.demandM3S
-    while (heldMarginPa({ ...circuit, demandM3S: held }) > 0) held *= 1.0005
-    const sd = (held / circuit.demandM3S - 1) / 2
-    const at = spreadCircuit(circuit, [{ id: 'd', target: 'demand', relativeSd: sd }], { draws: 20_000, seed: 3 })
-    expect(Math.abs(at.probability - 0.977)).toBeLessThan(4 * 0.0011)
+    // Only the set pressure wanders and the rail follows it: 5 % of it spread against -9.75 and +10.25 %.
+    const circuit = plain({ type: 'single-line', setPressurePa: 300e3, feedM: 0.02, returnM: 0.02, demandM3S: 1e-6 })
+    const at = spreadCircuit(circuit, [{ id: 's', target: 'setPressure', relativeSd: 0.05 }], {
+      draws: 20_000,
+      seed: 3,
+    })
+    // Phi(2.05) - Phi(-1.95) = 0.9798 - 0.0256
+    expect(Math.abs(at.probability - 0.9542)).toBeLessThan(4 * 0.0015)
+    expect(at.inputs).toEqual([{ id: 's', share: 1 }])
+  })
+  it('the injectors pass 5 % more or less at the ends of the band', () => {
+    const { setPressurePa, referencePa = 0 } = worst.circuit.regulator
+    const { lowPa, highPa } = railBandOf(worst.circuit)
+    expect(Math.sqrt((lowPa - referencePa) / setPressurePa)).toBeCloseTo(0.95, 9)
+    expect(Math.sqrt((highPa - referencePa) / setPressurePa)).toBeCloseTo(1.05, 9)
+  })
+  // Two that the pressure before the feed, or the regulator's set figure, says nothing of.
+  it.each([
+    [
+      'a single line that starves behind its regulator',
+      { type: 'single-line' as const, setPressurePa: 300e3, feedM: 0.002, returnM: 0.008, demandM3S: 2e-5 },
+    ],
+    [
+      'a return that lifts the rail to many times its set pressure',
+      { type: 'return' as const, setPressurePa: 80e3, feedM: 0.008, returnM: 0.002, demandM3S: 2e-6 },
+    ],
+  ])('never holds: %s', (_name, of) => {
+    const all = SPREAD_TARGETS.map((target) => ({ id: target, target, relativeSd: 0.05 }))
+    expect(spreadCircuit(plain(of), all, options).probability).toBeLessThan(0.01)
+  })
+  it('where the rail of the figures lies outside its band by more than its spread, it holds in less than half', () => {
+    for (const lowV of [8, 9, 9.5, 10, 10.4, 11])
+      for (const { circuit, point } of solvedOf(soundJob({ lowV }))) {
+        if (point.demandM3S === 0) continue
+        const a = spreadCircuit(circuit, inputs, { draws: 1000, seed: 8 })
+        const solved = solveFuelCircuit(circuit)
+        const railPa = solved.ok ? (solved.value.railPa ?? 0) : NaN
+        const outside = Math.max(a.band.lowPa - railPa, railPa - a.band.highPa)
+        if (outside > a.highPa - a.lowPa) expect(a.probability).toBeLessThan(0.5)
+      }
+  })
+  it('the share of an input is what the variance loses when that input is known exactly', () => {
+    const { circuit } = worst
+    const at = (of: readonly SpreadInput[]) => spreadCircuit(circuit, of, { draws: 2000, seed: 5 })
+    const width = (a: ReturnType<typeof at>) => a.highPa - a.lowPa
+    const { inputs: shares } = at(inputs)
+    const first = inputs.find((i) => i.id === shares[0]!.id)!
+    const frozen = at(inputs.map((i) => (i === first ? { ...i, relativeSd: 0 } : i)))
+    // Nine tenths of the rail's range shrink with the root of the variance, near enough.
+    expect((width(frozen) / width(at(inputs))) ** 2).toBeLessThan(1 - shares[0]!.share + 0.15)
+    for (const { id, share } of shares) expect([id, share >= 0 && share <= 1]).toEqual([id, true])
+  })
+  it('over several moments it holds as often as at all of them at once', () => {
+    const solved = solvedOf(soundJob({ lowV: 10.4 })).filter((s) => s.point.demandM3S > 0)
+    const cases = solved.map((s) => ({ circuit: s.circuit, inputs }))
+    const over = spreadOverMoments(cases, options)!
+    expect(over.probability).toBeLessThanOrEqual(Math.min(...over.probabilities))
+    expect(over.probabilities[over.worst]).toBe(Math.min(...over.probabilities))
+    expect(over.probability).toBeGreaterThanOrEqual(1 - over.probabilities.reduce((n, p) => n + 1 - p, 0))
+    expect(spreadOverMoments([], options)).toBeNull()
   })
   it('of a job: what is assumed is less sure than what was measured', () => {
     const sd = (measured: boolean) =>

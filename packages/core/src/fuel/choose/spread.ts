@@ -1,5 +1,5 @@
 import { drawNormal, seededRandom } from '../../numeric/seededRandom.ts'
-import { circuitModel } from '../circuitModel.ts'
+import { railOrNothingPa } from '../solveFuelCircuit.ts'
 import type { FuelCircuit, Line, Loss } from '../circuitTypes.ts'
 
 /** What of a circuit is drawn. */
@@ -23,21 +23,41 @@ export interface SpreadInput {
   readonly relativeSd: number
 }
 
+/** Where the rail has to stay. */
+export interface RailBand {
+  readonly lowPa: number
+  readonly highPa: number
+}
+
 export interface SpreadAnswer {
   readonly draws: number
-  /** Share of the draws in which the set pressure holds at this demand. */
+  /** Share of the draws in which the rail stays within its band at this demand. */
   readonly probability: number
   /** Standard error of that share. */
   readonly standardError: number
-  /** Pressure to spare at the regulated point with the regulator shut: 5, 50 and 95 % of the draws lie below. */
+  readonly band: RailBand
+  /** Rail, Pa gauge: 5, 50 and 95 % of the draws lie below. Nothing where the circuit is starved. */
   readonly lowPa: number
   readonly medianPa: number
   readonly highPa: number
-  /** Share of the spread that comes from each input, largest first; together 1. */
+  /** By how much of itself the rail's variance falls when an input is known exactly, largest first. */
   readonly inputs: readonly { readonly id: string; readonly share: number }[]
-  /** Counts of the margin in equal steps from `fromPa`. */
+  /** Counts of the rail in equal steps from `fromPa`. */
   readonly histogram: { readonly fromPa: number; readonly stepPa: number; readonly counts: readonly number[] }
 }
+
+/** What the injectors' flow may differ from its figure at the set pressure. Rule of thumb of this house. */
+export const FLOW_BAND = 0.05
+
+/** The rail at which the injectors' flow, which goes with the root of their pressure, stays within 5 % of its figure. */
+export const railBandOf = ({ regulator }: FuelCircuit): RailBand => {
+  const { referencePa = 0, setPressurePa } = regulator
+  return {
+    lowPa: referencePa + setPressurePa * (1 - FLOW_BAND) ** 2,
+    highPa: referencePa + setPressurePa * (1 + FLOW_BAND) ** 2,
+  }
+}
+const isWithin = (railPa: number, { highPa, lowPa }: RailBand): boolean => railPa >= lowPa && railPa <= highPa
 
 const BINS = 40
 /** A factor drawn is kept within this, so that a bore never turns negative. */
@@ -69,72 +89,129 @@ export const scaledCircuit = (c: FuelCircuit, f: Readonly<Record<SpreadTarget, n
   regulator: { ...c.regulator, setPressurePa: c.regulator.setPressurePa * f.setPressure },
 })
 
-/** What the pump brings above the set pressure at the demand with the regulator shut, Pa; negative: not held. */
-export const heldMarginPa = (c: FuelCircuit): number => {
-  const model = circuitModel(c)
-  return model.suppliedPa(c.demandM3S) - model.effectiveSetPa
+const NOMINAL = Object.fromEntries(SPREAD_TARGETS.map((t) => [t, 1])) as Record<SpreadTarget, number>
+
+/** The rail with the drawn factors of the inputs; one of them may be held at its figure. */
+const railWith = (circuit: FuelCircuit, inputs: readonly SpreadInput[], z: ArrayLike<number>, held = -1): number => {
+  const factors = { ...NOMINAL }
+  inputs.forEach(({ relativeSd, target }, k) => {
+    if (k !== held) factors[target] = clampFactor(factors[target] * (1 + relativeSd * z[k]!))
+  })
+  return railOrNothingPa(scaledCircuit(circuit, factors))
 }
 
+const varianceOf = (values: ArrayLike<number>): number => {
+  const n = values.length
+  let [mean, m2] = [0, 0]
+  for (let i = 0; i < n; i++) {
+    const d = values[i]! - mean
+    mean += d / (i + 1)
+    m2 += d * (values[i]! - mean)
+  }
+  return m2 / n
+}
+
+/** Draws with which the part of each input is sought: its own variance is enough for two digits. */
+const DRAWS_FOR_SHARES = 2000
+
 /**
- * Monte Carlo over the inputs of a circuit at one moment: the probability that the pressure holds, and which input's
- * spread matters most (squared correlation with the margin, made to sum to one). Normal factors around one, drawn with a
- * seed: the same seed gives the same answer.
+ * Monte Carlo over the inputs of a circuit at one moment: the probability that the rail stays within its band, and with
+ * it the injectors' flow, and by how much the rail's variance falls when one input is held at its figure. Normal factors
+ * around one, drawn with a seed: the same seed gives the same answer.
  * @param onProgress called every thousand draws with how many are done
+ * @param onDraw called with every draw and whether the rail stayed within its band
  */
 export const spreadCircuit = (
   circuit: FuelCircuit,
   inputs: readonly SpreadInput[],
   { draws, seed }: { readonly draws: number; readonly seed: number },
   onProgress?: (done: number) => void,
+  onDraw?: (draw: number, within: boolean) => void,
 ): SpreadAnswer => {
   const random = seededRandom(seed)
-  const margins = new Float64Array(draws)
-  const sums = inputs.map(() => ({ x: 0, xx: 0, xy: 0 }))
-  let y = 0
-  let yy = 0
+  const band = railBandOf(circuit)
+  const rails = new Float64Array(draws)
+  const forShares: Float64Array[] = []
   let held = 0
-  const nominal = Object.fromEntries(SPREAD_TARGETS.map((t) => [t, 1])) as Record<SpreadTarget, number>
   for (let i = 0; i < draws; i++) {
-    const factors = { ...nominal }
-    const drawn = inputs.map(({ relativeSd, target }) => {
-      const z = drawNormal(random)
-      factors[target] = clampFactor(factors[target] * (1 + relativeSd * z))
-      return z
-    })
-    const margin = heldMarginPa(scaledCircuit(circuit, factors))
-    margins[i] = margin
-    if (margin >= 0) held++
-    y += margin
-    yy += margin * margin
-    drawn.forEach((z, k) => {
-      const s = sums[k]!
-      s.x += z
-      s.xx += z * z
-      s.xy += z * margin
-    })
+    const z = Float64Array.from(inputs, () => drawNormal(random))
+    const railPa = railWith(circuit, inputs, z)
+    const within = isWithin(railPa, band)
+    rails[i] = railPa
+    if (within) held++
+    if (i < DRAWS_FOR_SHARES) forShares.push(z)
+    onDraw?.(i, within)
     if ((i + 1) % 1000 === 0) onProgress?.(i + 1)
   }
-  const varianceY = yy / draws - (y / draws) ** 2
-  const squared = sums.map(({ x, xx, xy }) => {
-    const varianceX = xx / draws - (x / draws) ** 2
-    const covariance = xy / draws - (x / draws) * (y / draws)
-    return varianceX > 0 && varianceY > 0 ? covariance ** 2 / (varianceX * varianceY) : 0
-  })
-  const total = squared.reduce((a, b) => a + b, 0)
-  const sorted = margins.sort()
+  const all = varianceOf(rails.subarray(0, forShares.length))
+  const shareOf = (k: number): number => {
+    if (all === 0 || inputs[k]!.relativeSd === 0) return 0
+    const without = varianceOf(Float64Array.from(forShares, (z) => railWith(circuit, inputs, z, k)))
+    return Math.max(0, 1 - without / all)
+  }
+  const shares = inputs.map(({ id }, k) => ({ id, share: shareOf(k) }))
+  const sorted = rails.sort()
   const at = (share: number) => sorted[Math.min(draws - 1, Math.floor(share * draws))]!
   const probability = held / draws
   return {
     draws,
     probability,
     standardError: Math.sqrt((probability * (1 - probability)) / draws),
+    band,
     lowPa: at(0.05),
     medianPa: at(0.5),
     highPa: at(0.95),
-    inputs: inputs
-      .map(({ id }, k) => ({ id, share: total > 0 ? squared[k]! / total : 0 }))
-      .sort((a, b) => b.share - a.share),
+    inputs: shares.sort((a, b) => b.share - a.share),
     histogram: histogramOf(sorted),
+  }
+}
+
+/** A circuit at one of several moments, with what is unsure there; the inputs of all are the same, in the same order. */
+export interface SpreadCase {
+  readonly circuit: FuelCircuit
+  readonly inputs: readonly SpreadInput[]
+}
+
+export interface SpreadOverMoments {
+  /** Share of the draws in which the rail stays within its band at every moment. */
+  readonly probability: number
+  readonly standardError: number
+  /** By moment, in the order asked. */
+  readonly probabilities: readonly number[]
+  /** The moment at which it holds least often, and what is to be said of it. */
+  readonly worst: number
+  readonly answer: SpreadAnswer
+}
+
+/** The same draw of every input at all moments: what holds, holds at all of them at once. */
+export const spreadOverMoments = (
+  cases: readonly SpreadCase[],
+  options: { readonly draws: number; readonly seed: number },
+  onProgress?: (share: number) => void,
+): SpreadOverMoments | null => {
+  const { draws } = options
+  const within = new Uint8Array(draws).fill(1)
+  const answers = cases.map(({ circuit, inputs }, k) =>
+    spreadCircuit(
+      circuit,
+      inputs,
+      options,
+      (done) => onProgress?.((k + done / draws) / cases.length),
+      (i, holds) => {
+        if (!holds) within[i] = 0
+      },
+    ),
+  )
+  const worst = answers.reduce((w, a, i) => (a.probability < answers[w]!.probability ? i : w), 0)
+  const answer = answers[worst]
+  if (!answer) return null
+  const probability = within.reduce((n, w) => n + w, 0) / draws
+  return {
+    probability,
+    standardError: Math.sqrt((probability * (1 - probability)) / draws),
+    probabilities: answers.map((a) => a.probability),
+    worst,
+    answer,
   }
 }
 

@@ -3,7 +3,8 @@ import fc from 'fast-check'
 import { fuelProperties } from '../../engine/fuelProperties.ts'
 import { suction } from './suction.ts'
 import { FUEL_HEAT_J_KG_K, tankHeat } from './tankHeat.ts'
-import { boilingPointK, ethanolVapourPa, typicalReidPa, vapourPressure } from './vapourPressure.ts'
+import { typicalReidPa } from '../../figures/typicalReid.ts'
+import { boilingPointK, ethanolVapourPa, vapourPressure } from './vapourPressure.ts'
 
 const summer = { reidPa: 60e3, ethanolShare: 0 }
 

@@ -11,7 +11,7 @@ export { lineFindings } from './judgeLines.ts'
 export { leakTestOf, type LeakTest } from './leakTest.ts'
 export { boreOf, FITTING_K, lengthOfLine, lineOfDesign } from './lineOfDesign.ts'
 export { primeOf } from './primeOfJob.ts'
-export { measureNext, spreadInputsOf, tightestPoint, type NamedSpread } from './spreadOfJob.ts'
+export { measureNext, spreadCasesOf, spreadInputsOf, tightestPoint, type NamedSpread } from './spreadOfJob.ts'
 export { AIR_GAP_M, moduleFitCaseOf, moduleFitOf, senderOf, starvationOf } from './tankOfJob.ts'
 export {
   HOT_SOAK_K,

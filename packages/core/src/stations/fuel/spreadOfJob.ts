@@ -20,6 +20,13 @@ export const tightestPoint = (solved: readonly SolvedPoint[]): SolvedPoint | nul
     .reduce<SolvedPoint | null>((w, s) => (w === null || reserve(s) < reserve(w) ? s : w), null)
 }
 
+/** The moments at which the injectors work, each with its circuit and what is unsure of it. */
+export const spreadCasesOf = (
+  design: FuelDesign,
+  solved: readonly SolvedPoint[],
+): { readonly solved: SolvedPoint; readonly inputs: readonly NamedSpread[] }[] =>
+  solved.filter((s) => s.point.demandM3S > 0).map((s) => ({ solved: s, inputs: spreadInputsOf(design, s) }))
+
 const VOLTAGE_SD = { measured: 0.1, assumed: 0.5 } as const
 
 /** Change of the pump's flow for a change of its voltage, as shares: d ln Q / dV at the set pressure. */

@@ -2,13 +2,12 @@ import {
   choiceOf,
   combinationCaseOf,
   rankCombinations,
-  spreadCircuit,
+  spreadOverMoments,
   type Catalogue,
   type CombinationAnswer,
-  type FuelCircuit,
   type JobDocument,
-  type SpreadAnswer,
-  type SpreadInput,
+  type SpreadCase,
+  type SpreadOverMoments,
 } from '@lochmoor/core'
 import type { WorkReply } from '../../bench/background/useWork.ts'
 
@@ -17,15 +16,14 @@ export type FuelTask =
   | { readonly kind: 'combinations'; readonly job: JobDocument; readonly catalogue: Catalogue }
   | {
       readonly kind: 'spread'
-      readonly circuit: FuelCircuit
-      readonly inputs: readonly SpreadInput[]
+      readonly cases: readonly SpreadCase[]
       readonly draws: number
       readonly seed: number
     }
 
 export interface TaskAnswers {
   readonly combinations: CombinationAnswer
-  readonly spread: SpreadAnswer
+  readonly spread: SpreadOverMoments | null
 }
 
 export type FuelReply = WorkReply<TaskAnswers[keyof TaskAnswers]>
@@ -36,8 +34,8 @@ export const doFuelTask = (task: FuelTask, onProgress: (share: number) => void):
     case 'combinations':
       return rankCombinations(combinationCaseOf(task.job, choiceOf(task.job, task.catalogue)), onProgress)
     case 'spread': {
-      const { circuit, inputs, draws, seed } = task
-      return spreadCircuit(circuit, inputs, { draws, seed }, (done) => onProgress(done / draws))
+      const { cases, draws, seed } = task
+      return spreadOverMoments(cases, { draws, seed }, onProgress)
     }
   }
 }

@@ -1,13 +1,13 @@
 import {
   designOf,
   fig,
+  FLOW_BAND,
   measureNext,
-  spreadInputsOf,
-  tightestPoint,
+  spreadCasesOf,
   type JobDocument,
   type NamedSpread,
   type SolvedPoint,
-  type SpreadAnswer,
+  type SpreadOverMoments,
 } from '@lochmoor/core'
 import { useId, useMemo, useState } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
@@ -20,23 +20,24 @@ import { SpreadHistogram } from './SpreadHistogram.tsx'
 const DRAWS = 20_000
 const MOST_SEED = 4_294_967_295
 
-/** How likely the pressure holds, given how unsure each input is, and what to measure next. */
+/** How likely the rail stays in its band at every moment, given how unsure each input is, and what to measure next. */
 export const Probability = ({ job, solved }: { job: JobDocument; solved: readonly SolvedPoint[] }) => {
-  const worst = useMemo(() => tightestPoint(solved), [solved])
-  const inputs = useMemo(() => (worst ? spreadInputsOf(designOf(job), worst) : []), [job, worst])
+  const cases = useMemo(() => spreadCasesOf(designOf(job), solved), [job, solved])
   const { state, start, cancel } = useFuelWork<'spread'>()
-  const [madeFor, setMadeFor] = useState<SolvedPoint | null>(null)
+  const [madeFor, setMadeFor] = useState<typeof cases | null>(null)
   const [seedText, setSeedText] = useState('1')
   const seedId = useId()
-  if (!worst) return null
+  if (cases.length === 0) return null
   const seed = Number(seedText)
   const badSeed = !/^\d+$/.test(seedText.trim()) || seed > MOST_SEED
   const compute = () => {
-    setMadeFor(worst)
+    setMadeFor(cases)
     start({
       kind: 'spread',
-      circuit: worst.circuit,
-      inputs: inputs.map(({ id, target, relativeSd }) => ({ id, target, relativeSd })),
+      cases: cases.map(({ inputs, solved: { circuit } }) => ({
+        circuit,
+        inputs: inputs.map(({ id, target, relativeSd }) => ({ id, target, relativeSd })),
+      })),
       draws: DRAWS,
       seed,
     })
@@ -45,8 +46,9 @@ export const Probability = ({ job, solved }: { job: JobDocument; solved: readonl
     <section aria-label="Probability" className="mt-5">
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">How sure is it</h2>
       <p className="py-1.5 leading-snug">
-        Every input has its spread. At the tightest moment, {worst.point.label.toLowerCase()}, the circuit is drawn{' '}
-        {DRAWS.toLocaleString('en')} times with inputs that wander as much as theirs.
+        Every input has its spread. The circuit is drawn {DRAWS.toLocaleString('en')} times, at every moment in which
+        the injectors work, with inputs that wander as much as theirs. It holds where the rail stays so near the set
+        pressure that the injectors pass within {FLOW_BAND * 100} % of what is reckoned with (rule of thumb).
       </p>
       <div className="flex flex-wrap items-end gap-3">
         <Button onClick={compute} disabled={state.kind === 'running' || badSeed}>
@@ -71,21 +73,23 @@ export const Probability = ({ job, solved }: { job: JobDocument; solved: readonl
         </p>
       )}
       <WorkProgress state={state} name="Probability" onCancel={cancel} />
-      {state.kind === 'done' && (
-        <Answer answer={state.answer} inputs={inputs} outdated={madeFor !== worst} tookMs={state.tookMs} />
+      {state.kind === 'done' && state.answer && madeFor && (
+        <Answer over={state.answer} cases={madeFor} outdated={madeFor !== cases} tookMs={state.tookMs} />
       )}
     </section>
   )
 }
 
 interface AnswerProps {
-  readonly answer: SpreadAnswer
-  readonly inputs: readonly NamedSpread[]
+  readonly over: SpreadOverMoments
+  readonly cases: readonly { readonly solved: SolvedPoint; readonly inputs: readonly NamedSpread[] }[]
   readonly outdated: boolean
   readonly tookMs: number
 }
 
-const Answer = ({ answer, inputs, outdated, tookMs }: AnswerProps) => {
+const Answer = ({ over, cases, outdated, tookMs }: AnswerProps) => {
+  const { answer } = over
+  const { inputs, solved } = cases[over.worst]!
   const next = measureNext(inputs, answer.inputs)
   const labelled = answer.inputs.flatMap(({ id, share }) => {
     const input = inputs.find((i) => i.id === id)
@@ -95,19 +99,24 @@ const Answer = ({ answer, inputs, outdated, tookMs }: AnswerProps) => {
     <div role="status" aria-label="Probability that the pressure holds" className="mt-2">
       {outdated && <p className="font-semibold text-caution">The design has changed since: work it out again.</p>}
       <p className="text-lg font-bold">
-        Holds in <FigureText figure={fig(answer.probability, 'share', 1)} /> of the cases
+        Holds at every moment in <FigureText figure={fig(over.probability, 'share', 1)} /> of the cases
+      </p>
+      <p>
+        Least often at {solved.point.label.toLowerCase()}: <FigureText figure={fig(answer.probability, 'share', 1)} />.
+        There the rail lies between <FigureText figure={fig(answer.lowPa, 'pressure')} /> and{' '}
+        <FigureText figure={fig(answer.highPa, 'pressure')} /> in nine of ten cases; it should lie between{' '}
+        <FigureText figure={fig(answer.band.lowPa, 'pressure')} /> and{' '}
+        <FigureText figure={fig(answer.band.highPa, 'pressure')} />.
       </p>
       <p className="text-soft">
-        To spare over the set pressure in nine of ten cases: <FigureText figure={fig(answer.lowPa, 'pressure')} /> to{' '}
-        <FigureText figure={fig(answer.highPa, 'pressure')} />. Error of the draws{' '}
-        <FigureText figure={fig(answer.standardError, 'share', 2)} />; {(tookMs / 1000).toFixed(2)} s.
+        Error of the draws <FigureText figure={fig(over.standardError, 'share', 2)} />; {(tookMs / 1000).toFixed(2)} s.
       </p>
       {next && (
         <p className="py-1 font-semibold">
           Measure next: {next.label.toLowerCase()}; {next.measure}.
         </p>
       )}
-      <SpreadHistogram histogram={answer.histogram} />
+      <SpreadHistogram histogram={answer.histogram} band={answer.band} />
       <DataTable
         name="What the spread comes from"
         rows={labelled}
@@ -115,7 +124,11 @@ const Answer = ({ answer, inputs, outdated, tookMs }: AnswerProps) => {
         columns={[
           { head: 'Input', cell: (i) => i.label },
           { head: 'Deviation', right: true, cell: (i) => <FigureText figure={fig(i.relativeSd, 'share', 1)} /> },
-          { head: 'Of the spread', right: true, cell: (i) => <FigureText figure={fig(i.share, 'share', 0)} /> },
+          {
+            head: 'Of the rail’s variance',
+            right: true,
+            cell: (i) => <FigureText figure={fig(i.share, 'share', 0)} />,
+          },
           { head: 'To know it better', cell: (i) => i.measure },
         ]}
       />
