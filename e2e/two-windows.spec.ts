@@ -153,3 +153,52 @@ test('edits saved as a file are read back by another browser of their author, an
   expect(await other.stored(id, 'vehicle')).toMatchObject({ idleSpeedRpm: 655 })
   await elsewhere.close()
 })
+
+test('what an older version of the page kept is brought up and stored; what fits no version is shown with its reason', async ({
+  page,
+  bench,
+}) => {
+  const id = await bench.copyOf(DEMO.warden, 'Copy for an upgrade')
+  await bench.openStation(id, 'fuel')
+  const job = (await bench.api('GET', `/jobs/${id}`)) as {
+    sections: { fuel: { version: number; value: { feed: { legs: { id: string }[] } } } }
+  }
+  const { personId } = (await bench.api('GET', '/session')) as { personId: string }
+  const { value: now, version: baseVersion } = job.sections.fuel
+  // As pages of before version 5 kept it: items of lists without ids, no note of the version, no page.
+  const then = JSON.parse(
+    JSON.stringify(now, (key, v: unknown) =>
+      key === 'id' && typeof v === 'string' && /^[0-9a-f-]{8,}$/.test(v) ? undefined : v,
+    ),
+  ) as typeof now
+  const common = { kind: 'section', section: 'fuel', personId, jobId: id, baseVersion, unanswered: [], conflict: null }
+  const entries = [
+    { ...common, key: 'of an older version', seq: 1, baseValue: then, value: { ...then, lowV: 10.9 } },
+    { ...common, key: 'of no version', seq: 2, baseValue: then, value: { lines: 'all of them' } },
+  ]
+  await page.evaluate(
+    (old) =>
+      new Promise<void>((resolve, reject) => {
+        const asked = indexedDB.open('lochmoor')
+        asked.onerror = () => reject(new Error('no store'))
+        asked.onsuccess = () => {
+          const writing = asked.result.transaction('waiting', 'readwrite')
+          for (const e of old) writing.objectStore('waiting').put(e)
+          writing.oncomplete = () => {
+            asked.result.close()
+            resolve()
+          }
+        }
+      }),
+    entries,
+  )
+  await page.reload()
+  await page.getByRole('status').filter({ hasText: 'Refused' }).click()
+  await expect(page.getByText(/written by another version of Lochmoor/).first()).toBeVisible()
+  const fuel = (await bench.stored(id, 'fuel')) as { lowV: number; feed: { legs: { id: string }[] } }
+  expect(fuel.lowV).toBe(10.9)
+  expect(fuel.feed.legs.map((leg) => leg.id)).toEqual(now.feed.legs.map((leg) => leg.id))
+  await page.getByRole('button', { name: 'Give up' }).click()
+  await page.keyboard.press('Escape')
+  await bench.saved()
+})

@@ -12,7 +12,8 @@ export const signInAsOwner = async (address) => {
   })
   if (!signedIn.ok) throw new Error(`the test server let nobody in: ${signedIn.status} ${await signedIn.text()}`)
   const cookie = signedIn.headers.getSetCookie()[0]?.split(';')[0] ?? ''
-  const session = await (await fetch(`${address}/api/session`, { headers: { cookie } })).json()
+  const asked = await fetch(`${address}/api/session`, { headers: { cookie } })
+  const session = /** @type {{ csrf: string }} */ (await asked.json())
   /**
    * One call; where nobody answers, or a gateway's word comes instead, the status is 0 or that word's.
    * @param {string} method @param {string} path @param {unknown} [body]
