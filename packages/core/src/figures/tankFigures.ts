@@ -13,6 +13,9 @@ const onSheet = (read: (job: JobDocument) => number | null | undefined): Source<
 const begun: Matters = (job) => job.fuel.pump !== null
 const withModule: Matters = (_, value) => value('pumpPlace') === 'in-tank'
 
+/** What summer fuel may have as it is sold, its ethanol included: refiners take that much out of the petrol. */
+const SUMMER_REID_PA = 60e3
+
 const simple = (path: string, value: number, why: string, matters: Matters = begun): FigureRule<number> => ({
   usedBy: FUEL,
   matters,
@@ -27,8 +30,8 @@ export const TANK_FIGURES = {
     sources: [
       own('fuel.reidPa'),
       assumed(
-        'summer fuel with this share of ethanol; winter fuel has up to 100 kPa',
-        (_, given) => typicalReidPa(given.number('fuel.ethanolShare')),
+        'summer fuel as bought, less with much ethanol; winter fuel has up to 100 kPa',
+        (_, given) => Math.min(SUMMER_REID_PA, typicalReidPa(given.number('fuel.ethanolShare'))),
         ['fuel.ethanolShare'],
       ),
     ],
