@@ -119,9 +119,10 @@ export const gather = (
 
 /**
  * Keeps a waiting edit as a change of what is stored now. Where nothing is left of it and somebody else's figure stands,
- * what waits for the book of it goes with it.
+ * what waits for the book of it goes with it. What was refused, or fits no version, stays as it is.
  */
 export const bringUp = (entry: SectionEntry, stored: Stored): void => {
+  if (!isSound(entry)) return
   const next = rebased(entry, stored)
   outbox.put(next)
   for (const { key, of, record, sent } of madeBelow(next, next.section)) {
