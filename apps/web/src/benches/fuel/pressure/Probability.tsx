@@ -17,7 +17,7 @@ import { useFuelWork } from '../background/useFuelWork.ts'
 import { WorkProgress } from '../../bench/background/WorkProgress.tsx'
 import { SpreadHistogram } from './SpreadHistogram.tsx'
 
-const DRAWS = 20_000
+const DRAWS = 5_000
 const MOST_SEED = 4_294_967_295
 
 /** How likely the rail stays in its band at every moment, given how unsure each input is, and what to measure next. */
