@@ -104,9 +104,9 @@ test('the probability is worked out in the background, the same for the same see
   const answer = page.getByRole('status', { name: 'Probability that the pressure holds' })
   const work = page.getByRole('button', { name: 'Work out the probability' })
   await work.click()
-  await expect(answer).toContainText(/Holds in \d/)
+  await expect(answer).toContainText(/Holds at every moment in \d/)
   await expect(answer).toContainText('Measure next: ')
-  const first = await answer.getByText(/Holds in/).textContent()
+  const first = await answer.getByText(/Holds at every moment/).textContent()
   await work.click()
   await expect(answer.getByText(first!)).toBeVisible()
   await page.getByLabel('Seed', { exact: true }).fill('2')
@@ -115,6 +115,16 @@ test('the probability is worked out in the background, the same for the same see
   await page.getByLabel('Seed', { exact: true }).fill('a lot')
   await expect(page.getByText(/Seed is “a lot”; allowed: a whole number, 0 to/)).toBeVisible()
   await expect(work).toBeDisabled()
+})
+
+test('a rail that its return lifts holds in few cases, as the verdict beside it says', async ({ page, bench }) => {
+  await bench.open(DEMO.curlew)
+  await expect(bench.judgement.getByText('Rail lifted: cold idle').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Work out the probability' }).click()
+  const answer = page.getByRole('status', { name: 'Probability that the pressure holds' })
+  await expect(answer).toContainText('Least often at cold idle')
+  const share = Number(/Holds at every moment in ([\d.]+)/.exec((await answer.textContent())!)![1])
+  expect(share).toBeLessThan(50)
 })
 
 test('both kinds of loop stand side by side, the trap at idle is told, and the other one can be taken', async ({
