@@ -329,9 +329,9 @@ describe('what waits in a browser, whatever happens', () => {
         }
       }),
       {
-        timeout: 10_000,
+        timeout: 120_000,
         seed: Number(process.env['LOCHMOOR_SEED'] ?? 13),
-        numRuns: Number(process.env['LOCHMOOR_HISTORIES'] ?? 1000),
+        numRuns: Number(process.env['LOCHMOOR_HISTORIES'] ?? 2000),
       },
     )
   })
