@@ -172,6 +172,19 @@ describe('a measurement goes with its edit', () => {
     await send()
     expect(server.records).toEqual([])
   })
+
+  it('belongs to the step that changed its place, not to whichever came last', async () => {
+    run(setAt(FIELD, 0.31, 'rise'))
+    run(setAt('fuel.lowV', 11.2, 'least voltage'))
+    measuredAt(FIELD, 'Rise of the feed line')(0.31, '0.31 m')
+    await send()
+    undo()
+    await send()
+    expect([riseThere(), inBook()]).toEqual([0.31, 0.31])
+    undo()
+    await send()
+    expect([riseThere(), inBook()]).toEqual([soundJob().fuel.feed.riseM, null])
+  })
 })
 
 describe('the log book and the job', () => {

@@ -14,6 +14,10 @@ const database = (): Promise<IDBPDatabase> =>
       for (const name of [...db.objectStoreNames]) db.deleteObjectStore(name)
       db.createObjectStore(STORE, { keyPath: 'key' })
     },
+  }).catch((e: unknown) => {
+    // Asked again with the next edit: there may be room then.
+    opened = null
+    throw e
   }))
 
 const entries = new Map<string, OutboxEntry>()

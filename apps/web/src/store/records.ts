@@ -47,17 +47,20 @@ const madeOf = (id: string, made: Omit<Made, 'key'>): Made => {
 }
 const valueNow = (of: string): unknown => valueAt(useJobStore.getState().document, of)
 
-/** Hangs entries on the last step of undo, which made them or took them back. */
-const hang = (entered: readonly Made[], withdrew: readonly Made[]): void =>
+/** The last step of undo that changed what stands at a path; none where nothing was changed there. */
+const stepAt = (past: readonly Step[], of: string): number =>
+  past.findLastIndex(({ after, before }) => !sameValue(valueAt(before, of), valueAt(after, of)))
+
+/** Hangs entries on the step of undo whose edit they were made of or that took them back. */
+const hang = (of: string, entered: readonly Made[], withdrew: readonly Made[] = []): void =>
   useJobStore.setState(({ past }) => {
-    const step = past.at(-1)
-    if (!step) return {}
-    const hung: Step = {
+    const at = stepAt(past, of)
+    const hung = (step: Step): Step => ({
       ...step,
       entered: [...(step.entered ?? []), ...entered],
       withdrew: [...(step.withdrew ?? []), ...withdrew],
-    }
-    return { past: [...past.slice(0, -1), hung] }
+    })
+    return { past: past.map((step, i) => (i === at ? hung(step) : step)) }
   })
 
 /**
@@ -67,7 +70,7 @@ const hang = (entered: readonly Made[], withdrew: readonly Made[]): void =>
 export const enterRecord = (body: RecordBody, more: More = {}): void => {
   const [jobId, id] = [jobNow(), put(body, more)]
   if (jobId !== null && id !== null && more.of !== undefined)
-    hang([madeOf(id, { jobId, body, of: more.of, value: valueNow(more.of) })], [])
+    hang(more.of, [madeOf(id, { jobId, body, of: more.of, value: valueNow(more.of) })])
 }
 
 /** Corrects or withdraws an entry of the book together with the figure that the job had from it. */
@@ -79,10 +82,10 @@ export const enterInstead = (
   const jobId = jobNow()
   const id = put(body ?? old.body, { of, corrects: old.id, withdraws: body === null })
   if (jobId === null || id === null) return
-  const was = valueAt(useJobStore.getState().past.at(-1)?.before, of)
-  hang(body === null ? [] : [madeOf(id, { jobId, body, of, value: valueNow(of) })], [
-    { key: newId(), jobId, body: old.body, of, value: was },
-  ])
+  const { past } = useJobStore.getState()
+  const was = valueAt(past[stepAt(past, of)]?.before, of)
+  const entered = body === null ? [] : [madeOf(id, { jobId, body, of, value: valueNow(of) })]
+  hang(of, entered, [{ key: newId(), jobId, body: old.body, of, value: was }])
 }
 
 /** Takes an entry back with its edit: out of what waits, or out of the book by withdrawing it there. */

@@ -49,13 +49,14 @@ export interface SpreadAnswer {
 /** What the injectors' flow may differ from its figure at the set pressure. Rule of thumb of this house. */
 export const FLOW_BAND = 0.05
 
-/** The rail at which the injectors' flow, which goes with the root of their pressure, stays within 5 % of its figure. */
-export const railBandOf = ({ regulator }: FuelCircuit): RailBand => {
-  const { referencePa = 0, setPressurePa } = regulator
-  return {
-    lowPa: referencePa + setPressurePa * (1 - FLOW_BAND) ** 2,
-    highPa: referencePa + setPressurePa * (1 + FLOW_BAND) ** 2,
-  }
+/**
+ * The rail at which the injectors' flow, which goes with the root of the pressure over them, stays within 5 % of its figure
+ * at the set pressure.
+ * @param tipPa at their tips, Pa gauge; what the regulator is referenced to where it is not said
+ */
+export const railBandOf = ({ regulator }: FuelCircuit, tipPa = regulator.referencePa ?? 0): RailBand => {
+  const overPa = regulator.setPressurePa + (regulator.referencePa ?? 0) - tipPa
+  return { lowPa: tipPa + overPa * (1 - FLOW_BAND) ** 2, highPa: tipPa + overPa * (1 + FLOW_BAND) ** 2 }
 }
 const isWithin = (railPa: number, { highPa, lowPa }: RailBand): boolean => railPa >= lowPa && railPa <= highPa
 
@@ -124,12 +125,12 @@ const DRAWS_FOR_SHARES = 2000
 export const spreadCircuit = (
   circuit: FuelCircuit,
   inputs: readonly SpreadInput[],
-  { draws, seed }: { readonly draws: number; readonly seed: number },
+  { draws, seed, tipPa }: { readonly draws: number; readonly seed: number; readonly tipPa?: number },
   onProgress?: (done: number) => void,
   onDraw?: (draw: number, within: boolean) => void,
 ): SpreadAnswer => {
   const random = seededRandom(seed)
-  const band = railBandOf(circuit)
+  const band = railBandOf(circuit, tipPa)
   const rails = new Float64Array(draws)
   const forShares: Float64Array[] = []
   let held = 0
@@ -169,6 +170,8 @@ export const spreadCircuit = (
 /** A circuit at one of several moments, with what is unsure there; the inputs of all are the same, in the same order. */
 export interface SpreadCase {
   readonly circuit: FuelCircuit
+  /** At the injectors' tips, Pa gauge. */
+  readonly tipPa: number
   readonly inputs: readonly SpreadInput[]
 }
 
@@ -191,11 +194,11 @@ export const spreadOverMoments = (
 ): SpreadOverMoments | null => {
   const { draws } = options
   const within = new Uint8Array(draws).fill(1)
-  const answers = cases.map(({ circuit, inputs }, k) =>
+  const answers = cases.map(({ circuit, inputs, tipPa }, k) =>
     spreadCircuit(
       circuit,
       inputs,
-      options,
+      { ...options, tipPa },
       (done) => onProgress?.((k + done / draws) / cases.length),
       (i, holds) => {
         if (!holds) within[i] = 0

@@ -31,6 +31,13 @@ describe('how sure a design is', () => {
     expect(next.id).toBe(answer.inputs[0]!.id)
     expect(next.measure.length).toBeGreaterThan(10)
     expect(measureNext(inputs, [])).toBeNull()
+    // A rail that starves whatever is known better: nothing to measure helps, and nothing is named.
+    expect(
+      measureNext(
+        inputs,
+        inputs.map(({ id }) => ({ id, share: 0 })),
+      ),
+    ).toBeNull()
   })
   it('progress is told to the end, and a weaker pump holds less often', () => {
     const at = (pumpIndex: number) => {

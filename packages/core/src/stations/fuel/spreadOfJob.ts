@@ -96,6 +96,8 @@ export const spreadInputsOf = (design: FuelDesign, s: SolvedPoint): NamedSpread[
   ]
 }
 
-/** What to measure next: the input whose spread matters most. */
-export const measureNext = (inputs: readonly NamedSpread[], shares: readonly { id: string }[]): NamedSpread | null =>
-  inputs.find((i) => i.id === shares[0]?.id) ?? null
+/** What to measure next: the input whose spread matters most; none where no spread moves the rail, as where it starves. */
+export const measureNext = (
+  inputs: readonly NamedSpread[],
+  shares: readonly { id: string; share: number }[],
+): NamedSpread | null => (shares[0] && shares[0].share > 0 && inputs.find((i) => i.id === shares[0]!.id)) || null

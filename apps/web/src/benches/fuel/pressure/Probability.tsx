@@ -34,8 +34,9 @@ export const Probability = ({ job, solved }: { job: JobDocument; solved: readonl
     setMadeFor(cases)
     start({
       kind: 'spread',
-      cases: cases.map(({ inputs, solved: { circuit } }) => ({
+      cases: cases.map(({ inputs, solved: { circuit, point } }) => ({
         circuit,
+        tipPa: point.tipPa,
         inputs: inputs.map(({ id, target, relativeSd }) => ({ id, target, relativeSd })),
       })),
       draws: DRAWS,
@@ -125,7 +126,7 @@ const Answer = ({ over, cases, outdated, tookMs }: AnswerProps) => {
           { head: 'Input', cell: (i) => i.label },
           { head: 'Deviation', right: true, cell: (i) => <FigureText figure={fig(i.relativeSd, 'share', 1)} /> },
           {
-            head: 'Of the rail’s variance',
+            head: 'Of the rail’s spread',
             right: true,
             cell: (i) => <FigureText figure={fig(i.share, 'share', 0)} />,
           },
