@@ -49,7 +49,12 @@ export const SaveMark = () => {
         className={`flex h-9 shrink-0 items-center gap-1.5 rounded px-1 hover:bg-wash ${calm ? 'text-soft' : save === 'not-kept' ? 'font-bold text-stop' : 'font-bold text-caution'}`}
       >
         <Icon size={18} aria-hidden />
-        <span role="status" className={calm ? 'sr-only md:not-sr-only' : ''}>
+        <span
+          role="status"
+          className={
+            calm ? 'sr-only md:not-sr-only' : 'text-left max-md:max-w-[5.5rem] max-md:text-sm max-md:leading-tight'
+          }
+        >
           {SAVE_WORD[save]}
         </span>
       </Popover.Trigger>
