@@ -49,8 +49,10 @@ export const fuelStation = () => {
     report(`20,000 draws at the tightest moment of ${name}, median`, `${spread.toFixed(0)} ms`, '1000 ms or less')
 
     const choice = choiceOf(document, STOCK_CATALOGUE)
+    // A design of always the same size, whatever of the catalogue fits this car.
     const c = combinationCaseOf(document, {
-      pumps: exactly(choice.pumps, 12),
+      ...choice,
+      pumps: exactly(choice.pumps.length > 0 ? choice.pumps : STOCK_CATALOGUE.pumps, 12),
       feeds: exactly(choice.feeds, 6),
       returns: exactly(choice.returns, 6),
       filters: exactly(choice.filters, 5),

@@ -37,18 +37,18 @@ export const EDITS = [
   // Stored jobs.
   {
     file: 'packages/contract/src/job/migrations.ts',
-    after: '  giveItemsIds,\n',
-    add: "  {\n    id: '5-to-6: the lights',\n    from: 5,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
+    after: '  addReach,\n',
+    add: "  {\n    id: '6-to-7: the lights',\n    from: 6,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: 'const { vehicle, fuel, exhaust',
+    after: 'const { vehicle, fuel: fuelNow, exhaust',
     add: ', lights',
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: "  '4-to-5: legs, pieces and obstacles have ids': { before: version4, after: version5 },\n",
-    add: "  '5-to-6: the lights': { before: version5, after: { ...version5, lights } },\n",
+    after: '    after: version6WithParts,\n  },\n',
+    add: "  '6-to-7: the lights': { before: version6WithParts, after: { ...version6WithParts, lights } },\n",
   },
   // The screen.
   {
@@ -65,4 +65,4 @@ export const EDITS = [
 ]
 
 /** Where the new lock of the shapes goes: before the one of the version before. */
-export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  5: {\n    vehicle:', version: 6 }
+export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  6: {\n    vehicle:', version: 7 }

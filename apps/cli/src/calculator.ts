@@ -1,6 +1,7 @@
 import type { FieldProblem } from '@lochmoor/contract'
 import type { InputError, Result } from '@lochmoor/core'
 import type { z } from 'zod'
+import type { Rule } from './rules.ts'
 
 /** A calculator as a command: schemas of what goes in and out, and the core function between them. */
 export interface Calculator {
@@ -8,6 +9,8 @@ export interface Calculator {
   readonly summary: string
   readonly input: z.ZodType
   readonly output: z.ZodType
+  /** What the function itself refuses by, beyond what the schema does. */
+  readonly rules: readonly Rule[]
   run(input: unknown): Result<unknown, readonly FieldProblem[]>
 }
 
@@ -18,4 +21,5 @@ export const calculator = <I extends z.ZodType, O extends z.ZodType>(
   input: I,
   output: O,
   compute: (value: z.output<I>) => Result<z.output<O>, readonly InputError[]>,
-): Calculator => ({ name, summary, input, output, run: (value) => compute(value as z.output<I>) })
+  rules: readonly Rule[] = [],
+): Calculator => ({ name, summary, input, output, rules, run: (value) => compute(value as z.output<I>) })

@@ -10,10 +10,20 @@ import {
   PumpAtVoltageInput,
   PumpAtVoltageOutput,
 } from '@lochmoor/contract'
-import { err, fuelDemand, fuelProperties, injectorAt, ok, pumpAtVoltage, solveFuelCircuit } from '@lochmoor/core'
+import {
+  err,
+  fuelDemand,
+  fuelProperties,
+  injectorAt,
+  ok,
+  pumpAtVoltage,
+  shutOffAt,
+  solveFuelCircuit,
+} from '@lochmoor/core'
 import { calculator, type Calculator } from './calculator.ts'
 import { EXHAUST_CALCULATORS } from './exhaustCalculators.ts'
 import { FUEL_STATION_CALCULATORS } from './fuelStationCalculators.ts'
+import { circuitRules, pumpTableRules } from './rules.ts'
 
 export const CALCULATORS: readonly Calculator[] = [
   calculator(
@@ -25,6 +35,7 @@ export const CALCULATORS: readonly Calculator[] = [
       const solved = solveFuelCircuit(c)
       return solved.ok ? ok({ ...solved.value, warnings: [...solved.value.warnings] }) : solved
     },
+    circuitRules(''),
   ),
   calculator(
     'fuel-properties',
@@ -58,6 +69,7 @@ export const CALCULATORS: readonly Calculator[] = [
             },
           ])
     },
+    [{ field: 'point.railPa', allowed: 'above point.tipPa' }],
   ),
   calculator(
     'pump-at-voltage',
@@ -66,8 +78,12 @@ export const CALCULATORS: readonly Calculator[] = [
     PumpAtVoltageOutput,
     (i) => {
       const at = pumpAtVoltage(i.tables, i.voltageV)
-      return at.ok ? ok({ ...at.value, curve: [...at.value.curve] }) : at
+      return at.ok ? ok({ ...at.value, curve: [...at.value.curve], shutOff: { ...shutOffAt(i, i.voltageV) } }) : at
     },
+    [
+      ...pumpTableRules('tables'),
+      { field: 'voltageV', allowed: 'a voltage at which this pump delivers against no pressure' },
+    ],
   ),
   ...FUEL_STATION_CALCULATORS,
   ...EXHAUST_CALCULATORS,

@@ -86,6 +86,7 @@ export const EXHAUST_CALCULATORS: readonly Calculator[] = [
         })),
       })
     },
+    [{ field: 'run', allowed: 'a run of exhaust that has pieces' }],
   ),
   calculator(
     'clamp-fit',
@@ -103,6 +104,7 @@ export const EXHAUST_CALCULATORS: readonly Calculator[] = [
             },
           ])
         : ok({ ...clampFit(c), faults: [...clampFit(c).faults] }),
+    [{ field: 'mostPipeM', allowed: 'at least leastPipeM' }],
   ),
   calculator(
     'drill-template',

@@ -39,6 +39,7 @@ import {
   vent,
 } from '@lochmoor/core'
 import { calculator, type Calculator } from './calculator.ts'
+import { circuitRules, curveRules, pumpTableRules } from './rules.ts'
 
 /** JSON has no infinity: what never comes about is null. */
 const orNever = (n: number): number | null => (Number.isFinite(n) ? n : null)
@@ -57,7 +58,20 @@ export const FUEL_STATION_CALCULATORS: readonly Calculator[] = [
     'pressure at a pump’s inlet against the vapour pressure, by altitude, level and losses',
     SuctionInput,
     SuctionOutput,
-    (c) => ok(suction(c)),
+    (c) => {
+      const a = suction(c)
+      return a.flows
+        ? ok(a)
+        : err([
+            {
+              code: 'cannotFlow',
+              field: 'pumpFlowM3S',
+              value: c.pumpFlowM3S,
+              allowed: `a flow whose losses leave something at the inlet; this one would lose ${a.lossPa.toFixed(0)} Pa, more than air, tank and fuel level give`,
+            },
+          ])
+    },
+    [{ field: 'pumpFlowM3S', allowed: 'a flow whose losses leave something at the inlet' }],
   ),
   calculator(
     'fuel-tank-heat',
@@ -76,18 +90,25 @@ export const FUEL_STATION_CALCULATORS: readonly Calculator[] = [
     InjectorSetOutput,
     (c) => ok({ ranked: rankInjectorSets(c) }),
   ),
-  calculator('fuel-prime', 'seconds and key cycles until pressure, dry and wet', PrimeInput, PrimeOutput, (c) => {
-    const errors = checkPumpCurve(c.curve, 'curve')
-    if (errors.length > 0) return err(errors)
-    const a = prime(c)
-    return ok({
-      dryS: orNever(a.dryS),
-      dryCycles: orNever(a.dryCycles),
-      wetS: orNever(a.wetS),
-      wetCycles: orNever(a.wetCycles),
-      trappedM3: a.trappedM3,
-    })
-  }),
+  calculator(
+    'fuel-prime',
+    'seconds and key cycles until pressure, dry and wet',
+    PrimeInput,
+    PrimeOutput,
+    (c) => {
+      const errors = checkPumpCurve(c.curve, 'curve')
+      if (errors.length > 0) return err(errors)
+      const a = prime(c)
+      return ok({
+        dryS: orNever(a.dryS),
+        dryCycles: orNever(a.dryCycles),
+        wetS: orNever(a.wetS),
+        wetCycles: orNever(a.wetCycles),
+        trappedM3: a.trappedM3,
+      })
+    },
+    curveRules('curve'),
+  ),
   calculator(
     'fuel-circuit-spread',
     'probability that the rail stays where the injectors’ flow is within 5 %, and which input matters most',
@@ -104,6 +125,7 @@ export const FUEL_STATION_CALCULATORS: readonly Calculator[] = [
         histogram: { ...a.histogram, counts: [...a.histogram.counts] },
       })
     },
+    circuitRules('circuit.'),
   ),
   calculator(
     'fuel-combinations',
@@ -116,6 +138,15 @@ export const FUEL_STATION_CALCULATORS: readonly Calculator[] = [
       const a = rankCombinations(c)
       return ok({ ...a, ranked: a.ranked.map((r) => ({ ...r, reserve: orNever(r.reserve) })) })
     },
+    [
+      ...pumpTableRules('pumps.*.tables'),
+      ...['points', 'pumps', 'feeds', 'returns', 'filters', 'regulators'].map((list) => ({
+        field: `${list}.*.id`,
+        allowed: 'an id once',
+      })),
+      { field: 'points.*.referencePa', allowed: 'so that set pressure plus reference stays positive (return systems)' },
+      ...['cruiseId', 'idleId', 'fullId'].map((field) => ({ field, allowed: 'the id of one of the points' })),
+    ],
   ),
   calculator(
     'hose-cut-list',
@@ -151,6 +182,7 @@ export const FUEL_STATION_CALCULATORS: readonly Calculator[] = [
         proved: packed.proved,
       })
     },
+    [{ field: 'pieces.*.pathM', allowed: 'so that the length to cut is above 0 and at most stockM' }],
   ),
   calculator(
     'tank-module-fit',

@@ -151,8 +151,8 @@ describe('calculators as commands', () => {
     ],
     // 250 - 8 mm under the hat; 25 + 20 mm above it, 10 mm of air, 50 mm of gap: 5 mm too high.
     ['tank-module-fit', (a: never) => (a as { foulsByM: number }).foulsByM * 1e3, 5, 6],
-    // 0.3 l of line, filter and rail at 0.06 l/s, then 0.6 ml at 0.045 l/s.
-    ['fuel-prime', (a: never) => (a as { dryS: number }).dryS, 5 + 0.0006 / 0.045, 3],
+    // 0.3 l of line, filter and rail at 0.06 l/s, then 0.6 ml at 60 falling to 30 ml/s: ln 2 x 600/300 x 0.6/60.
+    ['fuel-prime', (a: never) => (a as { dryS: number }).dryS, 5 + 2 * Math.LN2 * 0.01, 6],
     // pi x 63.5 mm.
     ['drill-template', (a: never) => (a as { stripLengthMm: number }).stripLengthMm, 199.4911, 3],
     // pi (50.8 - 48)/2 mm less 3 mm of drawing.
@@ -265,6 +265,16 @@ describe('calculators as commands', () => {
       /cruiseId is "x"; allowed: the id of one of the points/,
     ],
     [
+      'a suction that leaves less than nothing',
+      ['fuel-suction'],
+      {
+        ...(FUEL_STATION_EXAMPLES['fuel-suction'] as object),
+        pumpFlowM3S: 0.01,
+        strainer: { flowM3S: 1e-4, dropPa: 1e4 },
+      },
+      /pumpFlowM3S is 0\.01; allowed: a flow whose losses leave something at the inlet/,
+    ],
+    [
       'a prime of no time',
       ['fuel-prime'],
       { ...(FUEL_STATION_EXAMPLES['fuel-prime'] as object), primeS: 0 },
@@ -275,6 +285,41 @@ describe('calculators as commands', () => {
     expect({ code, out }).toEqual({ code: 2, out: '' })
     expect(err).toMatch(expected)
   })
+
+  it('--schema names every condition between fields: those of the schemas, found on their own, and those of the core', () => {
+    const rules = Object.fromEntries(
+      CALCULATORS.map((c) => [c.name, (JSON.parse(call([c.name, '--schema']).out) as { rules: { field: string; allowed: string }[] }).rules]), // prettier-ignore
+    )
+    for (const all of Object.values(rules))
+      for (const { field, allowed } of all) expect([field, allowed.length > 5]).toEqual([field, true])
+    expect(rules['injector']).toEqual([
+      { field: 'point.railPa', allowed: 'at least 1 Pa above tipPa' },
+      { field: 'point.railPa', allowed: 'above point.tipPa' },
+    ])
+    expect(rules['injector-set']!.map((r) => r.field)).toContain('candidates.*.deadTimes')
+    expect(rules['fuel-circuit']!.map((r) => r.field)).toEqual(
+      expect.arrayContaining(['feed.roughnessM', 'pump.curve.*.flowM3S', 'filter.position']),
+    )
+    expect(rules['fuel-combinations']!.map((r) => r.field)).toEqual(
+      expect.arrayContaining(['pumps', 'regulators.*.mostPa', 'pumps.*.tables.1.voltageV', 'idleId']),
+    )
+  })
+
+  it.each<[string, (example: never) => object, string]>([
+    ['pump-at-voltage', (e: { tables: object[] }) => ({ ...e, tables: [e.tables[0], e.tables[0]] }), 'tables.1.voltageV'],
+    ['fuel-circuit', (e: object) => ({ ...e, filter: { flowM3S: 5e-5, dropPa: 8000, position: 'after-regulator' } }), 'filter.position'],
+    ['fuel-circuit', (e: typeof circuit) => ({ ...e, regulator: { ...e.regulator, referencePa: -101_325, setPressurePa: 1e5 } }), 'regulator.referencePa'],
+    ['injector', (e: { point: object }) => ({ ...e, point: { ...e.point, tipPa: 3e5 } }), 'point.railPa'],
+    ['fuel-combinations', (e: { pumps: object[] }) => ({ ...e, pumps: [e.pumps[0], e.pumps[0]] }), 'pumps.*.id'],
+    ['hose-cut-list', (e: object) => ({ ...e, stockM: 0.1 }), 'pieces.*.pathM'],
+    ['clamp-fit', (e: { leastPipeM: number }) => ({ ...e, mostPipeM: e.leastPipeM / 2 }), 'mostPipeM'],
+  ])('%s refuses what its rules forbid at %3$s', (name, change, field) => {
+    const { code, err } = call([name], change(EXAMPLES[name] as never))
+    expect(code).toBe(2)
+    const { rules } = JSON.parse(call([name, '--schema']).out) as { rules: { field: string }[] }
+    expect(rules.map((r) => r.field)).toContain(field)
+    expect(err).toMatch(new RegExp(field.replaceAll('.', '\\.').replaceAll('*', '\\d+')))
+  }) // prettier-ignore
 
   it.each(CALCULATORS.map((c) => [c.name, c] as const))(
     '%s answers or refuses whatever its ranges allow, never with a fault of ours',

@@ -2,6 +2,7 @@ import { explainProblem, explainProblems, type FieldProblem } from '@lochmoor/co
 import { z } from 'zod'
 import type { Calculator } from './calculator.ts'
 import { CALCULATORS } from './calculators.ts'
+import { rulesOf } from './rules.ts'
 
 /** What a call prints and how it ends: 0 answered, 1 fault of ours, 2 bad input. */
 export interface CallResult {
@@ -17,8 +18,15 @@ const listing = (): string => {
   return [...CALCULATORS.map((c) => `${c.name.padEnd(width)}  ${c.summary}`), ''].join('\n')
 }
 
-const schemas = ({ name, input, output }: Calculator): string =>
-  `${JSON.stringify({ name, input: z.toJSONSchema(input, { io: 'input' }), output: z.toJSONSchema(output, { io: 'output' }) }, null, 2)}\n`
+const schemas = ({ name, input, output, rules }: Calculator): string => {
+  const described = {
+    name,
+    input: z.toJSONSchema(input, { io: 'input' }),
+    rules: [...rulesOf(input), ...rules],
+    output: z.toJSONSchema(output, { io: 'output' }),
+  }
+  return `${JSON.stringify(described, null, 2)}\n`
+}
 
 type CaseResult = { readonly answer: unknown } | { readonly problems: readonly FieldProblem[] }
 

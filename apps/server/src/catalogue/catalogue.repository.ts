@@ -1,4 +1,4 @@
-import { PART_KINDS, PART_SCHEMAS, type PartKind, type SectionName } from '@lochmoor/contract'
+import { PART_KINDS, PART_SCHEMAS, PARTS_SAY_SINCE_6, type PartKind, type SectionName } from '@lochmoor/contract'
 import type { Catalogue, Part } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import { DataSource, IsNull } from 'typeorm'
@@ -19,7 +19,7 @@ export class CatalogueRepository {
       ],
       order: { position: 'ASC', name: 'ASC', id: 'ASC' },
     })
-    return rows.map((row) => PART_SCHEMAS[kind].parse(row.data))
+    return rows.map((row) => partOf(kind, row.data))
   }
 
   /** Every kind, for what looks for parts among them all. */
@@ -32,7 +32,7 @@ export class CatalogueRepository {
     const row = await this.database
       .getRepository(PartEntity)
       .findOneBy({ workshopId, kind, id: rowIdOf(workshopId, kind, partId) })
-    return row && PART_SCHEMAS[kind].parse(row.data)
+    return row && partOf(kind, row.data)
   }
 
   /** Puts own parts in, all or none; one whose id is there already is replaced. */
@@ -85,6 +85,12 @@ export class CatalogueRepository {
     )
     await this.database.getRepository(PartEntity).upsert(rows, ['id'])
   }
+}
+
+/** A stored part as this version knows it: an older one says nothing of what was not asked then. */
+const partOf = (kind: PartKind, data: unknown): Part => {
+  const added = kind in PARTS_SAY_SINCE_6 ? PARTS_SAY_SINCE_6[kind as keyof typeof PARTS_SAY_SINCE_6] : {}
+  return PART_SCHEMAS[kind].parse({ ...added, ...(data as object) })
 }
 
 /** Behind everything that ships with Lochmoor. */

@@ -32,7 +32,7 @@ export class CatalogueService {
   async store(workshopId: string, kind: PartKind, parts: readonly Part[]): Promise<Result<number, PartError>> {
     if (kind === 'pumps') {
       const problems = (parts as PumpPart[]).flatMap((pump, i) =>
-        pumpSanity(pump.tables)
+        pumpSanity(pump)
           .filter((d) => d.severity === 'wrong')
           .map((d) => ({ field: parts.length > 1 ? `parts.${i}.${d.field}` : d.field, says: d.says })),
       )

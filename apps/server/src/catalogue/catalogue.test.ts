@@ -95,6 +95,26 @@ describe('catalogue endpoint', () => {
       expect(body.message).toMatch(said)
     })
 
+    it.each([
+      ['pumps', ['works', 'reliefPa']],
+      ['filters', ['mount']],
+      ['regulators', ['sits', 'mostPressurePa']],
+    ] as const)(
+      'one of our own %s that an older version stored says nothing of what is asked since',
+      async (kind, since) => {
+        const part = { ...STOCK_CATALOGUE[kind][0]!, id: 'own-older', name: 'Older' }
+        await owner.put(`/api/catalogue/${kind}/own-older`, part).expect(200)
+        const older = Object.fromEntries(
+          Object.entries(part).filter(([k]) => !(since as readonly string[]).includes(k)),
+        )
+        await server.app.get(DataSource).query("update part set data = ? where name = 'Older'", [JSON.stringify(older)])
+        const { body } = await owner.get(`/api/catalogue/${kind}`).expect(200)
+        const nothing = Object.fromEntries(since.map((field) => [field, null]))
+        expect((body as { id: string }[]).find((p) => p.id === 'own-older')).toEqual({ ...part, ...nothing })
+        await owner.delete(`/api/catalogue/${kind}/own-older`).expect(200)
+      },
+    )
+
     it('refuses a pump whose flow rises, by the point', async () => {
       const [pump] = STOCK_CATALOGUE.pumps
       const tables = [{ voltageV: 13.5, points: [...pump!.tables[0]!.points].reverse() }]

@@ -6,14 +6,30 @@ const bare = (items: readonly object[]): object[] =>
 const without = (tree: object, ...keys: string[]): Tree =>
   Object.fromEntries(Object.entries(tree).filter(([k]) => !keys.includes(k)))
 
-/** A job as version 4 stored it: items of lists have no ids. */
+/** A job as version 5 stored it: parts said less of what they reach and stand, and no gauge was asked for. */
+export const asVersion5 = (job: JobDocument): Tree => {
+  const { pump, strainer, filter: fine, regulator } = job.fuel
+  return {
+    ...job,
+    fuel: {
+      ...without(job.fuel, 'gaugeMostPa'),
+      pump: pump && without(pump, 'works', 'reliefPa'),
+      strainer: strainer && without(strainer, 'mount'),
+      filter: fine && without(fine, 'mount'),
+      regulator: regulator && without(regulator, 'sits', 'mostPressurePa'),
+    },
+  }
+}
+
+/** As version 4 did: items of lists have no ids. */
 export const asVersion4 = (job: JobDocument): Tree => {
+  const fuel = asVersion5(job)['fuel'] as object
   const line = (name: 'feed' | 'return' | 'suction' | 'vent') => ({
     [name]: { ...job.fuel[name], legs: bare(job.fuel[name].legs) },
   })
   return {
     ...job,
-    fuel: { ...job.fuel, ...line('feed'), ...line('return'), ...line('suction'), ...line('vent') },
+    fuel: { ...fuel, ...line('feed'), ...line('return'), ...line('suction'), ...line('vent') },
     exhaust: {
       ...job.exhaust,
       banks: job.exhaust.banks.map((b) => ({ ...b, pieces: bare(b.pieces) })),
@@ -31,7 +47,7 @@ const FUEL_SINCE_3 = ['pumpCount', 'suction', 'vent', 'oldLine', 'reidPa', 'alti
 const hose = (part: object | null) =>
   part && without(part, 'dash', 'outsideM', 'leastBendRadiusM', 'stockM', 'immersible', 'conductive')
 const filter = (part: object | null) =>
-  part && without(part, 'dueFactor', 'capacityKg', 'directional', 'mostPressurePa')
+  part && without(part, 'dueFactor', 'capacityKg', 'mount', 'directional', 'mostPressurePa')
 /** As version 2 did: lines had no legs, parts said less, and tank, vapour and safety were not there. */
 export const asVersion2 = (job: JobDocument): Tree => {
   const { fuel } = job
@@ -41,12 +57,13 @@ export const asVersion2 = (job: JobDocument): Tree => {
   return {
     ...asVersion3(job),
     fuel: {
-      ...without(fuel, ...FUEL_SINCE_3),
+      ...without(fuel, 'gaugeMostPa', ...FUEL_SINCE_3),
       ...line('feed'),
       ...line('return'),
-      pump: fuel.pump && without(fuel.pump, 'noiseClass', 'hangerM', 'hatHeightM'),
+      pump: fuel.pump && without(fuel.pump, 'works', 'reliefPa', 'noiseClass', 'hangerM', 'hatHeightM'),
       strainer: filter(fuel.strainer),
       filter: filter(fuel.filter),
+      regulator: fuel.regulator && without(fuel.regulator, 'sits', 'mostPressurePa'),
       injector: fuel.injector && without(fuel.injector, 'deadTimes', 'leastEffectiveS', 'mostPressurePa'),
     },
   }

@@ -59,7 +59,7 @@ const PartForm = ({ kind, part, parts, onClose }: Props) => {
   const keepsId = part !== null && isOwnPart(part)
   const id = keepsId ? part.id : ownPartIdFor(cells['name'] ?? '', new Set(parts.map((p) => p.id)))
   const read = partFromCells(kind, { ...cells, id })
-  const doubts = kind === 'pumps' && read.ok ? pumpSanity((read.part as PumpPart).tables) : []
+  const doubts = kind === 'pumps' && read.ok ? pumpSanity(read.part as PumpPart) : []
   const wrong = doubts.some((d) => d.severity === 'wrong')
   const store = async () => {
     if (!read.ok) return setProblems(read.problems)

@@ -49,7 +49,7 @@ describe('a list of parts as CSV', () => {
     expect(file.unread).toEqual(['colour'])
   })
   it('a pump whose flow rises is refused by its table', () => {
-    const pump = `${partHeaders('pumps').join(',')}\n,P,2,in-line,13.5,0:100:4 300:110:6,,,3,,`
+    const pump = `${partHeaders('pumps').join(',')}\n,P,2,in-line,,,13.5,0:100:4 300:110:6,,,3,,`
     const file = readParts('pumps', pump, [])
     expect(file.ok && file.rows[0]!.problems[0]).toMatchObject({ header: 'first table kPa:L/h:A' })
   })

@@ -53,8 +53,7 @@ export const readParts = (kind: PartKind, text: string, known: readonly Part[]):
     const row = { line: i + 2, name: (cells['name'] ?? '').trim() || '(no name)', replaces: taken.has(id) }
     if (!read.ok) return { ...row, part: null, problems: read.problems }
     if (twice) return { ...row, part: null, problems: [{ header: 'id', value: id, allowed: 'an id once in a file' }] }
-    const wrong =
-      kind === 'pumps' ? pumpSanity((read.part as PumpPart).tables).filter((d) => d.severity === 'wrong') : []
+    const wrong = kind === 'pumps' ? pumpSanity(read.part as PumpPart).filter((d) => d.severity === 'wrong') : []
     const [fault] = wrong
     if (fault)
       return {

@@ -7,6 +7,8 @@ const pump = (id: string, freeLH: number) => ({
   name: `Pump ${id}`,
   priceClass: 2,
   mount: 'in-line' as const,
+  works: 'turbine' as const,
+  reliefPa: null,
   tables: [12, 13.5].map((voltageV) => ({
     voltageV,
     points: [0, 0.4, 0.8].map((s) => ({
@@ -46,8 +48,9 @@ const filter = (id: string, use: 'strainer' | 'fine', micron: number) => ({
   linearShare: 0.8,
   dueFactor: 3,
   capacityKg: null,
+  mount: 'in-line' as const,
   directional: true,
-  mostPressurePa: null,
+  mostPressurePa: 1.2e6,
 })
 
 /** A few parts of round figures. */
@@ -66,6 +69,8 @@ export const catalogue = {
       fullOpen: { flowM3S: 150 * LH, dropPa: 4e3 },
       slopePaPerM3S: 0,
       referencePort: true,
+      sits: 'rail',
+      mostPressurePa: 1.2e6,
     },
   ],
   injectors: [

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { figure, notGiven, oneOf, wholeFigure } from '../field/figure.ts'
+import { figure, notGiven, oneOf, orDefault, range, wholeFigure } from '../field/figure.ts'
 import { RANGES } from './ranges.ts'
 
 export const FuelBlend = z.strictObject({
@@ -92,11 +92,19 @@ export const PumpTable = z.strictObject({
 export const PumpAtVoltageInput = z.strictObject({
   tables: z.array(PumpTable).min(1, { error: 'allowed: 1 or 2 tables' }).max(2, { error: 'allowed: 1 or 2 tables' }),
   voltageV: figure(RANGES.voltageV),
+  works: orDefault(oneOf(['turbine', 'positive-displacement']).nullable(), null),
+  reliefPa: orDefault(figure(range(1e3, 1e8, 'Pa')).nullable(), null),
 })
 
 export const PumpAtVoltageOutput = z.strictObject({
   voltageV: z.number(),
   curve: z.array(z.strictObject({ pressurePa: z.number(), flowM3S: z.number(), currentA: z.number() })),
   method: z.enum(['two tables', 'threshold']),
-  shutOffPa: z.number(),
+  endsAtPa: z.number(),
+  /** The most it reaches with its outlet closed; null where nobody can say. */
+  shutOff: z.strictObject({
+    mostPa: z.number().nullable(),
+    by: z.enum(['sheet', 'voltage-squared', 'relief-valve', 'not-known']),
+    kindKnown: z.boolean(),
+  }),
 })

@@ -37,6 +37,7 @@ export const SuctionInput = z.strictObject({
 export const SuctionOutput = z.strictObject({
   ambientPa: z.number(),
   inletPa: z.number(),
+  flows: z.boolean(),
   vapourPa: z.number(),
   marginPa: z.number(),
   lossPa: z.number(),
@@ -55,8 +56,10 @@ export const TankHeatInput = z.strictObject({
 })
 export const TankHeatOutput = z.strictObject({
   heatW: z.number(),
-  settlesK: z.number(),
+  /** Null: the fuel boils away before it settles. */
+  settlesK: z.number().nullable(),
   endK: z.number(),
+  boilsAway: z.boolean(),
   curve: z.array(z.strictObject({ timeS: z.number(), temperatureK: z.number(), fuelKg: z.number() })),
 })
 
@@ -188,8 +191,11 @@ export const CombinationsInput = z
       }),
     ),
     cruiseId: z.string().min(1).max(64),
+    idleId: z.string().min(1).max(64),
+    fullId: z.string().min(1).max(64),
     pumpCount: wholeFigure(range(1, 2, '')),
-    strainer: Loss.nullable(),
+    strainer: Loss.nullable().describe('before a pump in the line'),
+    sock: orDefault(Loss.nullable(), null).describe('on a pump that hangs in the tank'),
     suction: Line.nullable(),
     feedPath: Path,
     returnPath: Path,

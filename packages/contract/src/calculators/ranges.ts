@@ -42,7 +42,7 @@ export const RANGES = {
   demandKgS: range(0, 1, 'kg/s'),
   openingsPerCycle: range(1, 16, ''),
   voltageV: range(5, 18, 'V'),
-  reidPa: range(20e3, 120e3, 'Pa'),
+  reidPa: range(10e3, 120e3, 'Pa'),
   fuelTemperatureK: range(243.15, 393.15, 'K'),
   altitudeM: range(-400, 9000, 'm'),
 } as const

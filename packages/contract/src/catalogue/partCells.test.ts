@@ -5,12 +5,12 @@ import { partFromCells, partHeaders, partToCells } from './partCells.ts'
 import { PART_COLUMNS } from './partColumns.ts'
 
 const ROWS: Record<PartKind, string> = {
-  pumps: 'own-p|Own pump|2|in-line|13.5|0:160:4 300:110:6|12|0:140:4 300:85:6|3||',
+  pumps: 'own-p|Own pump|2|in-line|positive-displacement|750|13.5|0:160:4 300:110:6|12|0:140:4 300:85:6|3||',
   injectors: 'own-i|Own injector|1|port|240|300|0.9|12:1.1 14:0.8||600',
   hoses: 'own-h|Own hose|2|rubber|8|20|1000|15|5|15|75|5|no|',
   fittings: 'own-f|Own end|1|crimped|6|90|9/16-18 UNF|rubber lined-hose|0.5|25|1800',
-  filters: 'own-l|Own filter|2|fine|10|7|200|0.85|3|18|yes|1200',
-  regulators: 'own-r|Own regulator|2|return|200|500|30|200|4|yes',
+  filters: 'own-l|Own filter|2|fine|10|7|200|0.85|3|18|in-line|yes|1200',
+  regulators: 'own-r|Own regulator|2|return|200|500|30|200|4|yes|rail|1100',
   controllers: 'own-c|Own controller|3|4|4|5|yes|no|2|6|2|no|no',
   sensors: 'own-s|Own sensor|3|wideband|yes|850|930|500|250|68|22|0.95|25|M18 x 1.5|45|80',
   bungs: 'own-b|Own clamp|2|clamp-on|M18 x 1.5|22|60|48|54|25.5|34|1.5|22|6|2|stainless',

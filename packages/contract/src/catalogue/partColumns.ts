@@ -35,6 +35,8 @@ export const PART_COLUMNS: Readonly<Record<PartKind, readonly PartColumn[]>> = {
   pumps: [
     ...common,
     text('mount', 'mount'),
+    text('works as', 'works'),
+    number('relief valve', 'reliefPa', KPA, 'kPa'),
     number('first table at', 'tables.0.voltageV', 1, 'V'),
     { header: 'first table kPa:L/h:A', path: 'tables.0.points', reads: 'curve', factor: 1, unit: '' },
     number('second table at', 'tables.1.voltageV', 1, 'V'),
@@ -87,6 +89,7 @@ export const PART_COLUMNS: Readonly<Record<PartKind, readonly PartColumn[]>> = {
     number('linear share', 'linearShare'),
     number('due at times', 'dueFactor'),
     number('holds', 'capacityKg', 1e-3, 'g'),
+    text('mount', 'mount'),
     flag('one way', 'directional'),
     number('stands', 'mostPressurePa', KPA, 'kPa'),
   ],
@@ -99,6 +102,8 @@ export const PART_COLUMNS: Readonly<Record<PartKind, readonly PartColumn[]>> = {
     number('at', 'fullOpen.flowM3S', LITRES_PER_HOUR, 'L/h'),
     number('rise per 100 L/h', 'slopePaPerM3S', KPA / (100 * LITRES_PER_HOUR), 'kPa'),
     flag('reference port', 'referencePort'),
+    text('sits', 'sits'),
+    number('stands', 'mostPressurePa', KPA, 'kPa'),
   ],
   controllers: [
     ...common,

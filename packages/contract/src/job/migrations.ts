@@ -234,12 +234,42 @@ const giveItemsIds: JobMigration = {
   },
 }
 
+/** What parts of a kind say since version 6; null where an older copy or an older part of one's own says nothing. */
+export const PARTS_SAY_SINCE_6: Readonly<Record<'pumps' | 'filters' | 'regulators', Json>> = {
+  pumps: nulls('works', 'reliefPa'),
+  filters: nulls('mount'),
+  regulators: nulls('sits', 'mostPressurePa'),
+}
+
+const addReach: JobMigration = {
+  id: '5-to-6: what pumps can reach and what parts stand, where parts go, the pressure gauge',
+  from: 5,
+  up: (sections) => {
+    if (!('fuel' in sections)) return sections
+    const fuel = object(sections.fuel)
+    const more = (field: string, kind: keyof typeof PARTS_SAY_SINCE_6): Json =>
+      field in fuel ? { [field]: copy(fuel[field], PARTS_SAY_SINCE_6[kind]) } : {}
+    return {
+      ...sections,
+      fuel: {
+        ...fuel,
+        ...more('pump', 'pumps'),
+        ...more('strainer', 'filters'),
+        ...more('filter', 'filters'),
+        ...more('regulator', 'regulators'),
+        gaugeMostPa: null,
+      },
+    }
+  },
+}
+
 /** In order; each brings a document one version on. */
 export const JOB_MIGRATIONS: readonly JobMigration[] = [
   addWalkAroundSystemAndWork,
   addTankLegsAndVapour,
   addExhaust,
   giveItemsIds,
+  addReach,
 ]
 
 /** Sections of an older document brought up to this version; newer or unknown versions are left as they are. */

@@ -35,6 +35,8 @@ const hoseKind = oneOf(['rubber', 'lined-hose', 'hard-tube'])
 export const PumpPartSchema = z.strictObject({
   ...part,
   mount: oneOf(['in-tank', 'in-line', 'module']),
+  works: known(oneOf(['turbine', 'positive-displacement'])),
+  reliefPa: known(figure(range(1e3, 1e8, 'Pa'))),
   tables: z.array(PumpTable).min(1, { error: 'allowed: 1 or 2 tables' }).max(2, { error: 'allowed: 1 or 2 tables' }),
   noiseClass: known(wholeFigure(range(1, 5, 'from hardly heard to loud'))),
   hangerM: known(figure(range(0.02, 1, 'm'))),
@@ -93,6 +95,7 @@ export const FilterPartSchema = z.strictObject({
   linearShare: figure(RANGES.linearShare),
   dueFactor: known(figure(range(1, 20, 'times the clean drop'))),
   capacityKg: known(figure(range(1e-4, 1, 'kg'))),
+  mount: known(oneOf(['sock', 'in-line'])),
   directional: has.nullable(),
   mostPressurePa: known(figure(range(1e3, 1e8, 'Pa'))),
 }) satisfies z.ZodType<FilterPart>
@@ -106,6 +109,8 @@ export const RegulatorPartSchema = z
     fullOpen: z.strictObject({ flowM3S: figure(RANGES.lossFlowM3S), dropPa: figure(RANGES.lossDropPa) }),
     slopePaPerM3S: figure(RANGES.slopePaPerM3S),
     referencePort: has,
+    sits: known(oneOf(['rail', 'tank', 'module'])),
+    mostPressurePa: known(figure(range(1e3, 1e8, 'Pa'))),
   })
   .refine((r) => r.leastPa <= r.mostPa, {
     path: ['mostPa'],

@@ -1,5 +1,6 @@
 import {
   demandByAirKgS,
+  demandByPowerKgS,
   fuelDemand,
   type AirRoute,
   type Aspiration,
@@ -95,7 +96,10 @@ type Conditions = Pick<OperatingPoint, 'temperatureK' | 'fuel' | 'ambientPa' | '
 /** Engine and fuel of a job, worked out once for all its points. */
 export interface EngineOnFuel {
   readonly fuel: FuelProperties
+  /** Its routes are those of today's engine; what is designed for is the larger of now and later. */
   readonly demand: FuelDemand
+  /** Fuel for the power wanted later, kg/s, where it is the larger: what pump and lines are sized for; else null. */
+  readonly laterKgS: number | null
   readonly voltageV: Readonly<Record<VoltageLevel, number>>
   airAt(loadShare: number): AirRoute
   pointAt(loadShare: number, voltage: VoltageLevel): OperatingPoint
@@ -110,7 +114,10 @@ export interface EngineFigures {
   readonly aspiration: Aspiration
   readonly powerBasis: PowerBasis
   readonly displacementM3: number
+  /** Today's. */
   readonly powerW: number
+  /** Wanted in a few years; null where nothing is said of it. */
+  readonly powerLaterW: number | null
   readonly powerSpeedRpm: number
   /** Over ambient, at full power. */
   readonly boostPa: number
@@ -131,6 +138,17 @@ export interface FuelAtPump {
   readonly referenced: boolean
   /** Injectors that spray above the throttle plate stand in ambient air. */
   readonly abovePlate: boolean
+}
+
+/** Pump and lines are bought once: fuel by the power wanted later, kg/s, where that is more than today's; else null. */
+const laterDemandKgS = (
+  { powerLaterW, powerBasis, aspiration }: EngineFigures,
+  fuel: FuelProperties,
+  nowKgS: number,
+): number | null => {
+  if (powerLaterW === null) return null
+  const kgS = demandByPowerKgS({ powerW: powerLaterW, basis: powerBasis, aspiration }, fuel).typical
+  return kgS > nowKgS ? kgS : null
 }
 
 /** Engine and fuel at every moment that the design must stand. */
@@ -157,9 +175,12 @@ export const engineOnFuel = (figures: EngineFigures, on: FuelAtPump): EngineOnFu
     manifoldPa: AMBIENT_PA + boostPa,
     ...(aspiration === 'natural' ? BREATHING.fullNatural : BREATHING.fullBoosted),
   }
-  const demand = fuelDemand({ powerW: figures.powerW, basis: powerBasis, aspiration }, full, fuel)
+  const now = fuelDemand({ powerW: figures.powerW, basis: powerBasis, aspiration }, full, fuel)
+  const laterKgS = laterDemandKgS(figures, fuel, now.designKgS)
+  const demand: FuelDemand =
+    laterKgS === null ? now : { ...now, designKgS: laterKgS, designM3S: laterKgS / fuel.densityKgM3 }
   const airAt = (s: number) => (s <= 0.5 ? mixRoutes(idle, cruise, 2 * s) : mixRoutes(cruise, full, 2 * s - 1))
-  // At full load the larger of the two routes counts; towards cruise the air route alone.
+  // At full load the larger of the two routes, or of later, counts; towards cruise the air route alone.
   const designOverAir = demand.designKgS / demand.byAirKgS.typical
   const scaleAt = (s: number) => mix(1, designOverAir, Math.max(0, 2 * s - 1))
 
@@ -213,6 +234,7 @@ export const engineOnFuel = (figures: EngineFigures, on: FuelAtPump): EngineOnFu
   return {
     fuel,
     demand,
+    laterKgS,
     voltageV,
     airAt,
     pointAt: (s, voltage) => pointAt(s, voltage, 'between', nameOfLoad(s)),

@@ -26,6 +26,7 @@ export {
   type InjectorSet,
 } from './injector.ts'
 export { pumpAtVoltage, stallVoltageV, type PumpCurveAtVoltage, type PumpVoltageError } from './pumpAtVoltage.ts'
+export { shutOffAt, type ShutOff, type ShutOffBasis } from './shutOff.ts'
 export { mostHeldDemandM3S, railWithFallingDemandPa, requiredRisePa } from './limits.ts'
 export {
   rankCombinations,

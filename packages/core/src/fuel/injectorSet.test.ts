@@ -56,6 +56,58 @@ describe('injector sets', () => {
       Array.from({ length: 5 }, () => [false, true]),
     )
   })
+  it('73.5 % of duty stands before 75.8: nearest to 75 from below, what passes it behind', () => {
+    // Duty is (dead time + effective)/time per opening: two rates chosen for just these.
+    const dutyOf = (cc: number) =>
+      rankInjectorSets({ ...c, candidates: [{ ...c.candidates[0]!, id: 'x', ratedFlowM3S: ccMin(cc) }] })[0]!.duty
+    const rateFor = (duty: number) => {
+      let [low, high] = [150, 900]
+      for (let i = 0; i < 60; i++) {
+        const mid = (low + high) / 2
+        if (dutyOf(mid) > duty) low = mid
+        else high = mid
+      }
+      return low
+    }
+    const set = (duty: number) => ({ ...c.candidates[0]!, id: String(duty), ratedFlowM3S: ccMin(rateFor(duty)) })
+    const ranked = rankInjectorSets({
+      ...c,
+      idle: { ...c.idle, demandKgS: 1e-3 },
+      candidates: [set(0.758), set(0.6), set(0.735), set(0.79)],
+    })
+    expect(ranked.map((r) => [r.id, r.fits])).toEqual([
+      ['0.735', true],
+      ['0.6', true],
+      ['0.758', true],
+      ['0.79', true],
+    ])
+  })
+  it('no set stands before one that the words would put ahead of it, compared with every other', () => {
+    const f = (min: number, max: number) => fc.double({ min, max, noNaN: true })
+    fc.assert(
+      fc.property(
+        fc.array(f(150, 900), { minLength: 2, maxLength: 8 }),
+        f(5e-3, 16e-3),
+        f(0.3e-3, 1e-3),
+        (rates, full, idle) => {
+          const ranked = rankInjectorSets({
+            ...c,
+            idle: { ...c.idle, demandKgS: idle },
+            full: { ...c.full, demandKgS: full },
+            candidates: rates.map((cc, i) => ({ ...c.candidates[0]!, id: `s${i}`, ratedFlowM3S: ccMin(cc) })),
+          })
+          const ahead = (a: (typeof ranked)[0], b: (typeof ranked)[0]): boolean => {
+            if (a.fits !== b.fits) return a.fits
+            const [pa, pb] = [a.duty > 0.75, b.duty > 0.75]
+            if (pa !== pb) return pb
+            return pa ? a.duty < b.duty : a.duty > b.duty
+          }
+          ranked.forEach((a, i) => ranked.slice(i + 1).forEach((b) => expect(ahead(b, a)).toBe(false)))
+        },
+      ),
+      { seed: 22, numRuns: 300 },
+    )
+  })
   it('a larger injector never has more duty nor a longer idle pulse', () => {
     const [small, , large] = [250, 330, 450].map(
       (cc) => rankInjectorSets({ ...c, candidates: c.candidates.filter((x) => x.id === String(cc)) })[0]!,

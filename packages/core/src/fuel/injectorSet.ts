@@ -53,9 +53,13 @@ export interface RatedInjectorSet {
   readonly why: string
 }
 
+/** Duty at full load that is aimed at and not passed: the rest is for a hot day and a weak battery. Rule of thumb. */
+const WISHED_DUTY = 0.75
+
 /**
- * Sets of injectors ranked for an engine: those that fit first, and among them the one whose duty at full load is
- * nearest to 75 % from below, which leaves the longest pulse at idle.
+ * Sets of injectors ranked for an engine: those that fit first, and among them the one whose duty at full load comes
+ * nearest to 75 % from below, which leaves the longest pulse at idle; behind those the ones that pass 75 %, least first.
+ * What does not fit follows in the same order.
  */
 export const rankInjectorSets = (c: InjectorSetCase): RatedInjectorSet[] => {
   const rated = c.candidates.flatMap((candidate): RatedInjectorSet[] => {
@@ -92,9 +96,13 @@ export const rankInjectorSets = (c: InjectorSetCase): RatedInjectorSet[] => {
       },
     ]
   })
-  const WISHED_DUTY = 0.75
+  const passes = (r: RatedInjectorSet) => r.duty > WISHED_DUTY
   return rated.sort(
-    (a, b) => Number(b.fits) - Number(a.fits) || Math.abs(a.duty - WISHED_DUTY) - Math.abs(b.duty - WISHED_DUTY),
+    (a, b) =>
+      Number(b.fits) - Number(a.fits) ||
+      Number(passes(a)) - Number(passes(b)) ||
+      Math.abs(a.duty - WISHED_DUTY) - Math.abs(b.duty - WISHED_DUTY) ||
+      (a.id < b.id ? -1 : a.id > b.id ? 1 : 0),
   )
 }
 

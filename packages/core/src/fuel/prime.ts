@@ -30,8 +30,8 @@ const SWELLING_PER_PA = 0.002 / 300e3
 
 /**
  * Time until the set pressure at key-on. Dry: line, filter and rail are filled at nearly no pressure, then what can be
- * compressed is. Wet: only that. Trapped air shrinks by Boyle's law from its volume V to V p_a/(p_a + p_set). The mean
- * of the flow at no pressure and at the set pressure is taken for pressing up.
+ * compressed is. Wet: only that. Trapped air shrinks by Boyle's law: at p it has let in V p/(p_a + p). Pressing up
+ * takes the integral of dV/Q from no pressure to the set pressure, each straight piece of the pump's curve on its own.
  */
 export const prime = (c: PrimeCase, trace?: Trace): PrimeAnswer => {
   const ambientPa = c.ambientPa ?? 101_325
@@ -42,7 +42,8 @@ export const prime = (c: PrimeCase, trace?: Trace): PrimeAnswer => {
   const pressedM3 =
     volumeM3 * SWELLING_PER_PA * c.setPressurePa + trappedM3 * (c.setPressurePa / (ambientPa + c.setPressurePa))
   // A pump that brings nothing against the set pressure never gets there.
-  const pressS = atSetM3S > 0 ? pressedM3 / ((freeM3S + atSetM3S) / 2) : Infinity
+  const pressS =
+    atSetM3S > 0 ? pressingS(c.curve, c.setPressurePa, volumeM3 * SWELLING_PER_PA, trappedM3, ambientPa) : Infinity
   const fillS = (volumeM3 - trappedM3) / freeM3S
   const cyclesOf = (s: number) => Math.max(1, Math.ceil(s / c.primeS - 1e-9))
   trace?.step({
@@ -61,14 +62,16 @@ export const prime = (c: PrimeCase, trace?: Trace): PrimeAnswer => {
     trace?.step({
       symbol: 't_press',
       meaning: 'time to press it up to the set pressure',
-      formula: '(V_all * 0.002 * p / 300000 + V_air * p / (p_a + p)) / ((Q_0 + Q_set) / 2)',
+      formula: '(V_all * 0.002 * p / 300000 + V_air * p / (p_a + p)) / Q_m',
       inputs: {
         V_all: { value: volumeM3, unit: 'm³' },
         V_air: { value: trappedM3, unit: 'm³ of trapped air' },
         p: { value: c.setPressurePa, unit: 'Pa' },
         p_a: { value: ambientPa, unit: 'Pa' },
-        Q_0: { value: freeM3S, unit: 'm³/s' },
-        Q_set: { value: atSetM3S, unit: 'm³/s against the set pressure' },
+        Q_m: {
+          value: pressedM3 / pressS,
+          unit: `m³/s, mean over what is pressed in: ${(freeM3S * 3.6e6).toFixed(0)} L/h at first, ${(atSetM3S * 3.6e6).toFixed(0)} L/h at the set pressure`,
+        },
       },
       result: pressS,
       unit: 's',
@@ -81,6 +84,32 @@ export const prime = (c: PrimeCase, trace?: Trace): PrimeAnswer => {
     wetCycles: cyclesOf(pressS),
     trappedM3,
   }
+}
+
+/** Pieces of a straight part of the curve for Simpson's rule: 1/Q bends strongly only where Q nears nothing. */
+const PIECES = 64
+
+/**
+ * Time to press up from no pressure, s: the integral of (swelling + V_air p_a/(p_a + p)²) / Q(p) dp, by Simpson's rule
+ * on each straight part of the pump's curve.
+ */
+const pressingS = (
+  curve: readonly PumpPoint[],
+  setPressurePa: number,
+  swellingM3Pa: number,
+  trappedM3: number,
+  ambientPa: number,
+): number => {
+  const perPa = (pa: number) => (swellingM3Pa + (trappedM3 * ambientPa) / (ambientPa + pa) ** 2) / pumpFlowAt(curve, pa)
+  const knees = curve.map((p) => p.pressurePa).filter((pa) => pa > 0 && pa < setPressurePa)
+  const edges = [0, ...knees, setPressurePa]
+  return edges.slice(1).reduce((sum, to, i) => {
+    const from = edges[i]!
+    const h = (to - from) / PIECES
+    let part = perPa(from) + perPa(to)
+    for (let k = 1; k < PIECES; k++) part += (k % 2 === 1 ? 4 : 2) * perPa(from + k * h)
+    return sum + (part * h) / 3
+  }, 0)
 }
 
 /** Volume inside a line, m³. */

@@ -1,18 +1,18 @@
 import { err, ok, type InputError, type Result } from '../verdict/index.ts'
 import { checkPumpCurve, type CircuitErrorCode } from './checkFuelCircuit.ts'
 import type { PumpPoint, PumpTable, PumpTablePoint } from '../parts/index.ts'
-import { pumpFlowAt } from './pumpCurve.ts'
+import { pumpFlowAt, pumpRiseAt } from './pumpCurve.ts'
 
 export interface PumpCurveAtVoltage {
   readonly voltageV: number
   readonly curve: readonly PumpTablePoint[]
   /** "two tables" (interpolated), or "threshold" (one table and the rule of thumb for the stall voltage). */
   readonly method: 'two tables' | 'threshold'
-  /** Pressure at which the pump still turns but delivers nothing, Pa. */
-  readonly shutOffPa: number
+  /** Pressure at which this curve reaches no flow, prolonged if need be, Pa. What it can reach at most: `shutOffAt`. */
+  readonly endsAtPa: number
 }
 
-export type PumpVoltageError = InputError<'noTable' | 'sameVoltage' | 'stalls' | CircuitErrorCode>
+export type PumpVoltageError = InputError<'noTable' | 'sameVoltage' | 'tablesCross' | 'stalls' | CircuitErrorCode>
 
 /**
  * Voltage below which a roller or turbine pump delivers nothing against a pressure, V: about 4 V at 300 kPa rising to
@@ -22,6 +22,16 @@ export const stallVoltageV = (pressurePa: number): number => Math.max(2, 4 + ((p
 
 /** Stall voltage at most, as a share of the voltage a table was taken at. */
 const MOST_STALL_SHARE = 0.8
+
+/** Flow that counts as none, as a share of what the nearest table begins with: far below anything measurable. */
+const NOTHING_SHARE = 1e-6
+
+/**
+ * Beyond the voltages of its tables a curve falls at least by this share of what the nearest table does between the
+ * same pressures. Rules that stretch a table can make a stiff pump deliver more against more pressure, which none does.
+ * Rule of this house.
+ */
+const LEAST_FALL = 0.5
 
 /** Current of a pump against a pressure rise, A: straight between its points, the end pieces prolonged, never below 0. */
 export const currentAtRise = (points: readonly PumpTablePoint[], pressurePa: number): number => {
@@ -33,13 +43,60 @@ export const currentAtRise = (points: readonly PumpTablePoint[], pressurePa: num
   return Math.max(0, a.currentA + share * (b.currentA - a.currentA))
 }
 
+/** Every listed pressure, and none at all: there a pump stalls or does not. */
 const pressuresOf = (tables: readonly PumpTable[]): number[] =>
-  [...new Set(tables.flatMap((t) => t.points.map((p) => p.pressurePa)))].sort((a, b) => a - b)
+  [...new Set([0, ...tables.flatMap((t) => t.points.map((p) => p.pressurePa))])].sort((a, b) => a - b)
+
+const ROUNDING_SHARE = 1e-9
+
+/** Points at which the table of the higher voltage delivers less than the other does at that pressure. */
+const crossings = (tables: readonly PumpTable[]): PumpVoltageError[] => {
+  const [a, b] = tables as readonly [PumpTable, PumpTable]
+  const listed = (t: PumpTable, pa: number) => pa >= t.points[0]!.pressurePa && pa <= t.points.at(-1)!.pressurePa
+  return tables.flatMap((t, k) => {
+    const other = k === 0 ? b : a
+    return t.points.flatMap((p, i): PumpVoltageError[] => {
+      if (!listed(other, p.pressurePa)) return []
+      const otherM3S = pumpFlowAt(other.points, p.pressurePa)
+      const higher = t.voltageV > other.voltageV
+      const slackM3S = ROUNDING_SHARE * otherM3S
+      if (higher ? p.flowM3S >= otherM3S - slackM3S : p.flowM3S <= otherM3S + slackM3S) return []
+      return [
+        {
+          code: 'tablesCross',
+          field: `tables.${k}.points.${i}.flowM3S`,
+          value: p.flowM3S,
+          allowed: `${higher ? 'at least' : 'at most'} ${otherM3S}, what the table of ${other.voltageV} V gives there`,
+        },
+      ]
+    })
+  })
+}
+
+/** What stands in the way of computing with a pump's tables, whatever the voltage. */
+export const checkPumpTables = (tables: readonly PumpTable[]): PumpVoltageError[] => {
+  const [a, b] = tables
+  if (!a) return [{ code: 'noTable', field: 'tables', value: 0, allowed: '1 or 2 tables' }]
+  const errors = tables.flatMap((t, i) => checkPumpCurve(t.points, `tables.${i}.points`))
+  if (errors.length > 0 || !b) return errors
+  if (a.voltageV === b.voltageV)
+    return [
+      {
+        code: 'sameVoltage',
+        field: 'tables.1.voltageV',
+        value: b.voltageV,
+        allowed: `other than ${a.voltageV}, the first table's`,
+      },
+    ]
+  return crossings(tables)
+}
 
 /**
  * Pump curve at a voltage. With two tables flow and current are taken straight between them (and beyond) at each
  * pressure; with one, Q(p, V) = Q(p, Vref) (V - V0)/(Vref - V0) with V0 from the rule of thumb, current unchanged
- * (torque follows pressure). The curve ends where the flow reaches nothing.
+ * (torque follows pressure). Beyond the tables the flow falls at least half as much as in the nearest table, so that
+ * it falls everywhere. The curve ends where the flow reaches nothing; the pump stalls where it brings nothing even
+ * against no pressure.
  * @param voltageV 5 to 18 V at the pump's own terminals
  */
 export const pumpAtVoltage = (
@@ -59,21 +116,14 @@ const curves = new WeakMap<readonly PumpTable[], Map<number, Found>>()
 const MOST_CURVES = 64
 
 const curveAt = (tables: readonly PumpTable[], voltageV: number): Found => {
-  const [a, b] = tables
-  if (!a) return err([{ code: 'noTable', field: 'tables', value: 0, allowed: '1 or 2 tables' }])
-  const errors = tables.flatMap((t, i) => checkPumpCurve(t.points, `tables.${i}.points`))
+  const errors = checkPumpTables(tables)
   if (errors.length > 0) return err(errors)
-  if (b && a.voltageV === b.voltageV)
-    return err([
-      {
-        code: 'sameVoltage',
-        field: 'tables.1.voltageV',
-        value: b.voltageV,
-        allowed: `other than ${a.voltageV}, the first table's`,
-      },
-    ])
+  const a = tables[0]!
+  const b = tables[1] ?? null
+  const near = b && Math.abs(b.voltageV - voltageV) < Math.abs(a.voltageV - voltageV) ? b : a
+  const within = b !== null && (voltageV - a.voltageV) * (voltageV - b.voltageV) <= 0
 
-  const flowAt = (pressurePa: number): number => {
+  const stretchedM3S = (pressurePa: number): number => {
     if (b) {
       const share = (voltageV - a.voltageV) / (b.voltageV - a.voltageV)
       const qa = signedFlowAt(a.points, pressurePa)
@@ -92,14 +142,20 @@ const curveAt = (tables: readonly PumpTable[], voltageV: number): Found => {
     )
   }
 
+  const nothingM3S = NOTHING_SHARE * near.points[0]!.flowM3S
   const curve: PumpTablePoint[] = []
   let before: PumpPoint | null = null
   for (const pressurePa of pressuresOf(tables)) {
-    const flowM3S = flowAt(pressurePa)
-    if (flowM3S <= 0) {
+    let flowM3S = stretchedM3S(pressurePa)
+    if (before && !within) {
+      const fallM3S = signedFlowAt(near.points, before.pressurePa) - signedFlowAt(near.points, pressurePa)
+      flowM3S = Math.min(flowM3S, before.flowM3S - LEAST_FALL * fallM3S)
+    }
+    if (flowM3S <= nothingM3S) {
       if (before) {
         const zeroPa =
-          before.pressurePa + ((pressurePa - before.pressurePa) * before.flowM3S) / (before.flowM3S - flowM3S)
+          before.pressurePa +
+          ((pressurePa - before.pressurePa) * before.flowM3S) / (before.flowM3S - Math.min(0, flowM3S))
         curve.push({ pressurePa: zeroPa, flowM3S: 0, currentA: current(zeroPa) })
       }
       break
@@ -113,12 +169,12 @@ const curveAt = (tables: readonly PumpTable[], voltageV: number): Found => {
         code: 'stalls',
         field: 'voltageV',
         value: voltageV,
-        allowed: 'a voltage at which this pump delivers at its lowest listed pressure',
+        allowed: 'a voltage at which this pump delivers against no pressure',
       },
     ])
   const bent = checkPumpCurve(curve, `curve at ${voltageV} V`)
   if (bent.length > 0) return err(bent)
-  return ok({ voltageV, curve, method: b ? 'two tables' : 'threshold', shutOffPa: shutOffPa(curve) })
+  return ok({ voltageV, curve, method: b ? 'two tables' : 'threshold', endsAtPa: pumpRiseAt(curve, 0) })
 }
 
 /** Like pumpFlowAt, but going below zero beyond the shut-off pressure, so that straight lines stay straight. */
@@ -128,10 +184,4 @@ const signedFlowAt = (points: readonly PumpPoint[], pressurePa: number): number 
   const a = points[points.length - 2]!
   const b = points[points.length - 1]!
   return b.flowM3S + ((b.flowM3S - a.flowM3S) * (pressurePa - b.pressurePa)) / (b.pressurePa - a.pressurePa)
-}
-
-const shutOffPa = (curve: readonly PumpPoint[]): number => {
-  const a = curve[curve.length - 2]!
-  const b = curve[curve.length - 1]!
-  return b.pressurePa + ((b.pressurePa - a.pressurePa) * b.flowM3S) / (a.flowM3S - b.flowM3S)
 }

@@ -60,6 +60,7 @@ export const FUEL_HOWS: Hows<typeof FUEL> = {
     'Shake 100 mL of fuel with 10 mL of water in a graduated cylinder: what the water gains is the ethanol. What a pump calls E85 holds 51 to 83 %.',
   fuelTemperatureK: 'A probe in the filler after half an hour of driving.',
   setPressurePa: 'With the reference hose off, engine idling, a gauge at the rail.',
+  gaugeMostPa: 'The last figure on its scale. It has to stand what the pump reaches with the line closed.',
   pumpCount:
     'Two alike, each behind its own check valve: twice the flow at the same pressure, twice the current and the heat. The second also keeps a car going when one dies.',
   feed: LINE_HOWS,

@@ -95,6 +95,7 @@ export const FUEL_LABELS: Labels<typeof FUEL> = {
     words: { 'before-regulator': 'before the regulator', 'after-regulator': 'after the regulator' },
   },
   regulator: 'Regulator',
+  gaugeMostPa: 'Pressure gauge reads up to',
   feed: line('Feed line', 'rise, tank to rail'),
   return: line('Return line', 'rise, regulator to tank'),
   suction: line('Suction line', 'rise, tank to pump'),

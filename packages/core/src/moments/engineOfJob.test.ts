@@ -39,6 +39,29 @@ describe('operating points', () => {
     expect(less.pointAt(0.5, 'running').demandKgS).toBeCloseTo(engine.pointAt(0.5, 'running').demandKgS, 12)
   })
 
+  it('is sized for the larger of the power now and the power later, and says which', () => {
+    const wanting = (powerLaterW: number | null, powerW: number | null = 92e3) => {
+      const job = soundJob({}, { powerW })
+      return engineOfJob({ ...job, system: { ...job.system, powerLaterW } })
+    }
+    const now = wanting(null)
+    const later = wanting(150e3)
+    // By power the fuel goes with the power: what 150 kW take is 150/92 of what 92 do.
+    const laterKgS = (now.demand.byPowerKgS.typical * 150) / 92
+    expect([now.laterKgS, later.laterKgS]).toEqual([null, expect.closeTo(laterKgS, 9)])
+    expect(later.demand.designKgS).toBeCloseTo(laterKgS, 9)
+    for (const id of ['full', 'full-low', 'full-due', 'full-hot'])
+      expect(later.points.find((p) => p.id === id)!.demandKgS).toBeCloseTo(laterKgS, 9)
+    // Today's routes are still compared with each other, and the gentle moments are today's.
+    expect(later.demand.byPowerKgS).toEqual(now.demand.byPowerKgS)
+    for (const id of ['idle', 'cruise'])
+      expect(later.points.find((p) => p.id === id)).toEqual(now.points.find((p) => p.id === id))
+    expect(wanting(60e3).points).toEqual(now.points)
+    // Where today's is not known, the power later stands for both.
+    expect(wanting(150e3, null).laterKgS).toBeNull()
+    expect(wanting(150e3, null).demand.designKgS).toBeCloseTo(laterKgS, 9)
+  })
+
   it('demand rises all the way from idle to full load', () => {
     const engine = engineOfJob(soundJob())
     fc.assert(

@@ -12,6 +12,7 @@ export const engineOfJob = (job: JobDocument): EngineOnFuel => {
       powerBasis,
       displacementM3: get('vehicle.displacementM3'),
       powerW: get('vehicle.powerW'),
+      powerLaterW: job.system.powerLaterW,
       powerSpeedRpm: get('vehicle.powerSpeedRpm'),
       boostPa: get('vehicle.boostPa'),
       idleSpeedRpm: get('vehicle.idleSpeedRpm'),

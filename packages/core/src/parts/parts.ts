@@ -36,6 +36,10 @@ export const partById = <P extends { readonly id: string }>(parts: readonly P[],
 
 export interface PumpPart extends Part {
   readonly mount: 'in-tank' | 'in-line' | 'module'
+  /** How it moves the fuel, which decides what it reaches with its outlet closed. Null: the sheet does not say. */
+  readonly works: 'turbine' | 'positive-displacement' | null
+  /** At which its own relief valve opens, gauge; null where it has none or the sheet does not say. */
+  readonly reliefPa: Known
   /** Flow and current against pressure at one or two voltages. */
   readonly tables: readonly PumpTable[]
   /** 1 (hardly heard) to 5 (loud), at the tank. */
@@ -111,6 +115,8 @@ export interface FilterPart extends Part {
   readonly dueFactor: Known
   /** Dirt it holds until then. */
   readonly capacityKg: Known
+  /** A sock pushes onto the inlet of a pump that hangs in the tank; the rest goes into a line. Null: not known. */
+  readonly mount: 'sock' | 'in-line' | null
   /** Marked with an arrow: one way only. */
   readonly directional: boolean | null
   readonly mostPressurePa: Known
@@ -124,6 +130,10 @@ export interface RegulatorPart extends Part {
   readonly fullOpen: { readonly flowM3S: number; readonly dropPa: number }
   readonly slopePaPerM3S: number
   readonly referencePort: boolean
+  /** Where it is made to sit; one for a module goes into nothing else. Null: not known. */
+  readonly sits: 'rail' | 'tank' | 'module' | null
+  /** What its body and diaphragm stand, gauge. */
+  readonly mostPressurePa: Known
 }
 
 /** A class of engine controllers by what can be joined to it. */

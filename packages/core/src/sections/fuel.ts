@@ -41,6 +41,8 @@ export const FUEL = group({
   filter,
   filterPosition: always(['before-regulator', 'after-regulator']),
   regulator: part<RegulatorPart>()('regulators'),
+  /** End of the scale of the gauge the pressure is set and tested with. */
+  gaugeMostPa: figure('pressure', 50e3, 10e6, 'Pa'),
   feed: LINE,
   return: LINE,
   /** From the tank to an in-line pump. */
@@ -54,8 +56,8 @@ export const FUEL = group({
   lowV: figure('voltage', 6, 16, 'V'),
   runningV: figure('voltage', 6, 16, 'V'),
   highV: figure('voltage', 6, 16, 'V'),
-  /** Reid vapour pressure of the fuel as sold; above 20 % ethanol of its petrol part. */
-  reidPa: figure('pressure', 20e3, 120e3, 'Pa'),
+  /** Reid vapour pressure of the fuel as bought, its ethanol included. */
+  reidPa: figure('pressure', 10e3, 120e3, 'Pa'),
   /** Highest place it shall run. */
   altitudeM: figure('distance', -400, 5000, 'm'),
   /** Hottest fuel in the tank. */

@@ -22,6 +22,7 @@ const filter = (
   linearShare,
   dueFactor: use === 'fine' ? 3 : 2,
   capacityKg: holdsGram / 1e3,
+  mount: name.includes('sock') ? 'sock' : 'in-line',
   directional: use === 'fine' || name.includes('in-line'),
   mostPressurePa: use === 'fine' ? kPa(1200) : null,
 })

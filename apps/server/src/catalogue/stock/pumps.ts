@@ -18,7 +18,7 @@ const table = (voltageV: number, sheet: Sheet) => ({
 })
 
 /** Measured at 12.0 and 13.5 V. */
-const MEASURED: readonly Omit<PumpPart, 'noiseClass' | 'hangerM' | 'hatHeightM'>[] = [
+const MEASURED: readonly Omit<PumpPart, 'works' | 'reliefPa' | 'noiseClass' | 'hangerM' | 'hatHeightM'>[] = [
   {
     id: 'tarnside-t60',
     name: 'Tarnside T60',
@@ -182,6 +182,24 @@ const MEASURED: readonly Omit<PumpPart, 'noiseClass' | 'hangerM' | 'hatHeightM'>
     ],
   },
   {
+    id: 'quarrie-r130',
+    name: 'Quarrie R130 roller',
+    priceClass: 3,
+    mount: 'in-line',
+    tables: [
+      table(12, {
+        kPa: [0, 100, 200, 300, 400, 500, 600],
+        litresPerHour: [138, 134.5, 130.5, 126, 121, 115.5, 109],
+        ampere: [3.4, 4.4, 5.4, 6.4, 7.5, 8.6, 9.8],
+      }),
+      table(13.5, {
+        kPa: [0, 100, 200, 300, 400, 500, 600],
+        litresPerHour: [160, 156.5, 153, 149, 144, 138.5, 132.5],
+        ampere: [3.5, 4.5, 5.5, 6.5, 7.6, 8.7, 9.9],
+      }),
+    ],
+  },
+  {
     id: 'ousel-l65',
     name: 'Ousel L65, low pressure',
     priceClass: 1,
@@ -275,6 +293,8 @@ const MEASURED: readonly Omit<PumpPart, 'noiseClass' | 'hangerM' | 'hatHeightM'>
 
 interface Body {
   readonly noise: number
+  /** A roller pump, by its relief valve; the others are turbines without one. */
+  readonly rollerReliefKPa?: number
   /** Under and above the hat; nothing for what does not hang in a tank. */
   readonly hangerMm?: number
   readonly hatMm?: number
@@ -290,6 +310,7 @@ const BODIES: Readonly<Record<string, Body>> = {
   'quarrie-q110': { noise: 4 },
   'quarrie-q170': { noise: 4 },
   'quarrie-q240': { noise: 5 },
+  'quarrie-r130': { noise: 5, rollerReliefKPa: 850 },
   'ousel-l65': { noise: 3 },
   'ousel-l100': { noise: 3 },
   'ousel-l150': { noise: 4 },
@@ -305,9 +326,11 @@ const bodyOf = (id: string): Body => {
 
 /** Invented pumps, plausible in their class. */
 export const PUMPS: readonly PumpPart[] = MEASURED.map((pump) => {
-  const { noise, hangerMm, hatMm } = bodyOf(pump.id)
+  const { noise, rollerReliefKPa, hangerMm, hatMm } = bodyOf(pump.id)
   return {
     ...pump,
+    works: rollerReliefKPa === undefined ? 'turbine' : 'positive-displacement',
+    reliefPa: rollerReliefKPa === undefined ? null : kPa(rollerReliefKPa),
     noiseClass: noise,
     hangerM: hangerMm === undefined ? null : mm(hangerMm),
     hatHeightM: hatMm === undefined ? null : mm(hatMm),

@@ -9,6 +9,8 @@ interface Sheet {
   /** Rise of the held pressure per 100 L/h returned. */
   readonly slopeKPaPer100LH: number
   readonly referencePort: boolean
+  readonly sits: NonNullable<RegulatorPart['sits']>
+  readonly standsKPa: number
 }
 
 const regulator = (
@@ -27,6 +29,8 @@ const regulator = (
   fullOpen: { flowM3S: litresPerHour(s.atLH), dropPa: kPa(s.openKPa) },
   slopePaPerM3S: kPa(s.slopeKPaPer100LH) / litresPerHour(100),
   referencePort: s.referencePort,
+  sits: s.sits,
+  mostPressurePa: kPa(s.standsKPa),
 })
 
 /** Invented regulators: three for return systems, three at or in the tank. */
@@ -37,6 +41,8 @@ export const REGULATORS: readonly RegulatorPart[] = [
     atLH: 150,
     slopeKPaPer100LH: 1.5,
     referencePort: false,
+    sits: 'rail',
+    standsKPa: 1000,
   }),
   regulator('bield-r3', 'Bield R3', 'return', 2, {
     rangeKPa: [200, 500],
@@ -44,6 +50,8 @@ export const REGULATORS: readonly RegulatorPart[] = [
     atLH: 200,
     slopeKPaPer100LH: 4,
     referencePort: true,
+    sits: 'rail',
+    standsKPa: 1200,
   }),
   regulator('bield-r5', 'Bield R5 high flow', 'return', 4, {
     rangeKPa: [60, 600],
@@ -51,6 +59,8 @@ export const REGULATORS: readonly RegulatorPart[] = [
     atLH: 250,
     slopeKPaPer100LH: 2,
     referencePort: true,
+    sits: 'rail',
+    standsKPa: 1500,
   }),
   regulator('bield-s100', 'Bield S100 at the tank', 'single-line', 2, {
     rangeKPa: [60, 160],
@@ -58,6 +68,8 @@ export const REGULATORS: readonly RegulatorPart[] = [
     atLH: 150,
     slopeKPaPer100LH: 1.5,
     referencePort: false,
+    sits: 'tank',
+    standsKPa: 1000,
   }),
   regulator('bield-s300', 'Bield S300 in the module', 'single-line', 2, {
     rangeKPa: [300, 300],
@@ -65,6 +77,8 @@ export const REGULATORS: readonly RegulatorPart[] = [
     atLH: 200,
     slopeKPaPer100LH: 4,
     referencePort: false,
+    sits: 'module',
+    standsKPa: 1200,
   }),
   regulator('bield-s400', 'Bield S400 in the module', 'single-line', 2, {
     rangeKPa: [400, 400],
@@ -72,5 +86,7 @@ export const REGULATORS: readonly RegulatorPart[] = [
     atLH: 200,
     slopeKPaPer100LH: 5,
     referencePort: false,
+    sits: 'module',
+    standsKPa: 1200,
   }),
 ]

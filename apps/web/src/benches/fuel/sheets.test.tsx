@@ -120,6 +120,24 @@ describe('choose parts', () => {
     const first = within(screen.getByRole('region', { name: 'Combinations' })).getAllByRole('row')[1]!
     expect(first.textContent).toContain('passes')
   })
+  it('what does not fit is left out and named, our own parts can be asked for alone, and the strainer comes with the pump', async () => {
+    const hanging = { ...catalogue.pumps[1]!, id: 'own-hanging', name: 'Own hanging', mount: 'in-tank' as const, hangerM: 0.2, hatHeightM: 0.02 } // prettier-ignore
+    const sock = { ...catalogue.filters[0]!, id: 'sock', name: 'A sock', mount: 'sock' as const }
+    const tall = { ...hanging, id: 'tall', name: 'Tall hat', hatHeightM: 0.2 }
+    const stock = { ...catalogue, pumps: [...catalogue.pumps, hanging, tall], filters: [...catalogue.filters, sock] }
+    const job = shortJob()
+    const tank = { ...job.walkAround.tank, depthM: 0.2, gapAboveM: 0.08 }
+    openSheet('choose', { ...job, walkAround: { ...job.walkAround, tank } }, stock as unknown as typeof catalogue)
+    const table = await screen.findByRole('region', { name: 'Combinations' })
+    const left = screen.getByRole('region', { name: 'Left out' })
+    expect(left.textContent).toMatch(/the hat fouls the floor above\s*Tall hat \(by/)
+    expect(within(table).queryByRole('button', { name: /^Take Tall hat/ })).toBeNull()
+    await userEvent.selectOptions(screen.getByLabelText('Show'), 'passing')
+    await userEvent.click(within(table).getAllByRole('button', { name: /^Take Own hanging/ })[0]!)
+    expect([jobNow().fuel.pump?.id, jobNow().fuel.strainer?.id]).toEqual(['own-hanging', 'sock'])
+    await userEvent.click(screen.getByLabelText('Only our own parts'))
+    await waitFor(() => expect(left.textContent).toMatch(/not one of our own/))
+  })
   it('says in words why nothing can be ranked, where vacuum takes the whole set pressure', () => {
     const job = soundJob()
     openSheet('choose', { ...job, fuel: { ...job.fuel, setPressurePa: 40e3 } })
@@ -212,10 +230,10 @@ describe('lines', () => {
     const option = [...select.options].find((o) => o.value === 'big')!
     expect(option.disabled).toBe(true)
     expect(option.textContent).toContain('size dash 8')
-    // 1 m and 2 % are 1020 mm; the end takes 30 of them.
-    expect(screen.getByRole('img', { name: /Tank to body: cut 1020\.0/ })).toBeTruthy()
+    // 1 m over 0.98 is 1020.4 mm; the end takes 30 of them.
+    expect(screen.getByRole('img', { name: /Tank to body: cut 1020\.4/ })).toBeTruthy()
     await userEvent.selectOptions(select, 'end')
-    expect(screen.getByRole('img', { name: /Tank to body: cut 990\.0/ })).toBeTruthy()
+    expect(screen.getByRole('img', { name: /Tank to body: cut 990\.4/ })).toBeTruthy()
     expect(screen.getByRole('region', { name: 'Putting the ends on' }).textContent).toContain('Two-piece end')
   })
   it('a leg near the exhaust is found, in the judgement and in the list', () => {
@@ -267,20 +285,47 @@ describe('tank', () => {
   })
 })
 
+const lastEntry = (): string =>
+  JSON.stringify(
+    outbox
+      .ofJob('test')
+      .filter((e) => e.kind === 'record')
+      .at(-1),
+  )
+
 describe('order', () => {
   it('lists what follows, gives papers in the reader’s units, and orders with a decision', async () => {
     openSheet('order', soundJob())
     expect(part('Parts to order').getByText('Injector 200')).toBeTruthy()
     const sheet = screen.getByRole('link', { name: 'Working sheet, Letter' })
     expect(sheet.getAttribute('href')).toMatch(/^\/api\/jobs\/test\/fuel\/sheet\.pdf\?paper=letter&units=/)
+    const needs = part('What the order needs')
+    expect(needs.getByRole('link', { name: 'Vent line' }).getAttribute('href')).toMatch(/fuel\/tank$/)
+    expect(needs.getByRole('link', { name: 'Relay and fuse of the pump' })).toBeTruthy()
+    expect(part('Still open on this job').getByRole('link', { name: 'Exhaust sensor' })).toBeTruthy()
     await userEvent.click(screen.getByRole('button', { name: 'Mark these parts as ordered' }))
     expect(jobNow().work.state).toBe('parts-ordered')
     expect(screen.getByText(/This job stands at “parts ordered”/)).toBeTruthy()
+    expect(lastEntry()).toMatch(/Fuel parts ordered, \d+ lines.*Stood open: .*exhaust sensor: not begun/)
   })
-  it('warns before an order that the judgement does not carry', () => {
-    openSheet('order', shortJob())
-    expect(screen.getByText(/The judgement does not stand yet/)).toBeTruthy()
-    expect(screen.getByRole('region', { name: 'Before you order' }).textContent).toContain('Pressure not held')
+  it('in spite of repairs and of what fails at any station only with a reason, and the book keeps what stood open', async () => {
+    const short = shortJob()
+    const tests = { ...short.walkAround.tests, compressionPa: [1.2e6, 1.2e6, 0.3e6, 1.2e6, 1.2e6, 1.2e6] }
+    openSheet('order', { ...short, walkAround: { ...short.walkAround, tests } })
+    const open = part('Still open on this job')
+    expect(open.getByRole('link', { name: /^Repair first: / }).getAttribute('href')).toMatch(/walk-around\/tests$/)
+    expect(open.getByRole('link', { name: /Pressure not held/ })).toBeTruthy()
+    expect(screen.getByText(/points speak against ordering now/)).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: 'Order all the same' }))
+    expect(jobNow().work.state).toBe('asked')
+    expect(screen.getByRole('alert').textContent).toContain('Say why')
+    await userEvent.type(screen.getByLabelText('Why it is ordered all the same'), 'The pump comes from another job')
+    await userEvent.click(screen.getByRole('button', { name: 'Order all the same' }))
+    expect(jobNow().work.state).toBe('parts-ordered')
+    const entry = lastEntry()
+    expect(entry).toContain('The pump comes from another job')
+    expect(entry).toMatch(/in spite of \d+ points against it/)
+    expect(entry).toMatch(/Stood open: repair first: .*fuel: Pressure not held/)
   })
   it('what is not looked at stays open until it is', async () => {
     const job = soundJob()

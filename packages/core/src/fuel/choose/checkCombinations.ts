@@ -1,5 +1,5 @@
 import type { InputError } from '../../verdict/index.ts'
-import { checkPumpCurve } from '../checkFuelCircuit.ts'
+import { checkPumpTables } from '../pumpAtVoltage.ts'
 import type { CombinationCase } from './combinations.ts'
 
 export type CombinationsError = InputError<string>
@@ -11,21 +11,7 @@ const twice = (ids: readonly string[], field: string): CombinationsError[] =>
 
 /** What the ranges of single fields cannot tell about combinations; empty when they can be ranked. */
 export const checkCombinations = (c: CombinationCase): CombinationsError[] => [
-  ...c.pumps.flatMap((pump, i) => {
-    const [a, b] = pump.tables
-    const same =
-      a && b && a.voltageV === b.voltageV
-        ? [
-            {
-              code: 'sameVoltage',
-              field: `pumps.${i}.tables.1.voltageV`,
-              value: b.voltageV,
-              allowed: `other than ${a.voltageV}, the first table's`,
-            },
-          ]
-        : []
-    return [...same, ...pump.tables.flatMap((t, k) => checkPumpCurve(t.points, `pumps.${i}.tables.${k}.points`))]
-  }),
+  ...c.pumps.flatMap(({ tables }, i) => checkPumpTables(tables).map((e) => ({ ...e, field: `pumps.${i}.${e.field}` }))),
   ...(['points', 'pumps', 'feeds', 'returns', 'filters', 'regulators'] as const).flatMap((list) =>
     twice(
       c[list].map((x) => x.id),
@@ -44,7 +30,7 @@ export const checkCombinations = (c: CombinationCase): CombinationsError[] => [
         ]
       : [],
   ),
-  ...(c.points.some((p) => p.id === c.cruiseId)
-    ? []
-    : [{ code: 'unknown', field: 'cruiseId', value: c.cruiseId, allowed: 'the id of one of the points' }]),
+  ...(['cruiseId', 'idleId', 'fullId'] as const)
+    .filter((field) => !c.points.some((p) => p.id === c[field]))
+    .map((field) => ({ code: 'unknown', field, value: c[field], allowed: 'the id of one of the points' })),
 ]

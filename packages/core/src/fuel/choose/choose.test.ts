@@ -381,7 +381,7 @@ describe('sanity of a pump entered by hand', () => {
     ],
   ] as const)('%s', (_n, t, severities) =>
     expect(
-      pumpSanity([t])
+      pumpSanity({ tables: [t], reliefPa: null })
         .map((d) => d.severity)
         .sort(),
     ).toEqual([...severities].sort()),

@@ -1,9 +1,12 @@
+import type { Known } from '../../quantity/known.ts'
 import type { FuelLoop } from '../../sections/index.ts'
 import type { FilterPart, HosePart, PumpPart, RegulatorPart } from '../../parts/index.ts'
 import { circuitModel } from '../circuitModel.ts'
 import type { Fluid, FuelCircuit, FuelCircuitAnswer, Line, Loss } from '../circuitTypes.ts'
+import { feedSinking, type FeedSinking } from '../feedSinking.ts'
 import { mostHeldDemandM3S } from '../limits.ts'
 import { currentAtRise, pumpAtVoltage } from '../pumpAtVoltage.ts'
+import { shutOffAt, type ShutOff } from '../shutOff.ts'
 import { solveFuelCircuit } from '../solveFuelCircuit.ts'
 import { FUEL_HEAT_J_KG_K } from '../vapour/tankHeat.ts'
 
@@ -34,8 +37,14 @@ export interface CombinationCase {
   readonly points: readonly CombinationPoint[]
   /** The point heat and current are told for. */
   readonly cruiseId: string
+  /** Between which the rail of a single line sinks. */
+  readonly idleId: string
+  readonly fullId: string
   readonly pumpCount: number
+  /** Before a pump in the line. */
   readonly strainer: Loss | null
+  /** On a pump that hangs in the tank. */
+  readonly sock: Loss | null
   /** Before an in-line pump. */
   readonly suction: Line | null
   readonly feedPath: LinePath
@@ -52,14 +61,20 @@ export interface CombinationCase {
 
 export type CombinationFailure =
   | 'pump stalls at a voltage'
+  | 'regulator is made for a module'
   | 'regulator cannot be set to it'
   | 'regulator has no reference port'
   | 'hose is not rated for the fuel'
+  | 'nobody knows what the pump reaches'
   | 'hose is not rated for the pressure'
+  | 'filter is not rated for the pressure'
+  | 'regulator is not rated for the pressure'
   | 'pressure is not held'
   | 'reserve below 15 %'
   | 'rail is lifted'
+  | 'feed takes too much of the pressure'
   | 'less than 10 % free behind the regulator'
+  | 'feed takes more than 4 % of the pressure'
 
 export interface Combination {
   readonly pumpId: string
@@ -132,8 +147,9 @@ export const rankCombinations = (c: CombinationCase, onProgress?: (share: number
   let solved = 0
   c.pumps.forEach((pump, pumpIndex) => {
     const curves = c.points.map((p) => pumpAtVoltage(pump.tables, p.voltageV))
-    const high = pumpAtVoltage(pump.tables, c.highV)
-    const stalls = curves.some((r) => !r.ok) || !high.ok
+    const reach = shutOffAt(pump, c.highV)
+    const stalls = curves.some((r) => !r.ok)
+    const inLine = pump.mount === 'in-line'
     for (const feed of c.feeds)
       for (const filter of c.filters) {
         const base = stalls
@@ -143,8 +159,8 @@ export const rankCombinations = (c: CombinationCase, onProgress?: (share: number
               if (!at.ok) throw new Error('a stalled pump has no curve')
               return {
                 fluid: p.fluid,
-                strainer: c.strainer,
-                suction: pump.mount === 'in-line' ? c.suction : null,
+                strainer: inLine ? c.strainer : c.sock,
+                suction: inLine ? c.suction : null,
                 pump: { curve: at.value.curve.map((q) => ({ ...q, flowM3S: q.flowM3S * c.pumpCount })) },
                 filter: {
                   flowM3S: filter.flowM3S,
@@ -166,6 +182,7 @@ export const rankCombinations = (c: CombinationCase, onProgress?: (share: number
           circuit.demandM3S > 0 ? mostHeldDemandM3S(circuit) / circuit.demandM3S - 1 : Infinity,
         )
         const reserve = Math.min(...reserves)
+        const sinking = single && !stalls ? sinkingOf(c, base) : 'ok'
         const tightest = reserves.indexOf(reserve)
         for (const regulator of c.regulators) {
           const free = base.map((circuit) => ({
@@ -205,12 +222,15 @@ export const rankCombinations = (c: CombinationCase, onProgress?: (share: number
               regulatorId: regulator.id,
               fails: failureOf(c, {
                 stalls,
-                shutOffPa: high.ok ? high.value.shutOffPa : 0,
+                reach,
+                pump,
                 feed,
                 back,
+                filter,
                 regulator,
                 reserve,
                 lifted,
+                sinking,
                 headroom: single ? 1 : 1 - worstBehind,
               }),
               reserve: stalls ? -1 : reserve,
@@ -241,31 +261,48 @@ export const rankCombinations = (c: CombinationCase, onProgress?: (share: number
   return { tried: found.length, passing: found.filter((f) => f.fails === null).length, solved, ranked }
 }
 
+/** How far the rail sinks, as the station judges it. */
+const sinkingOf = (c: CombinationCase, circuits: readonly FuelCircuit[]): FeedSinking['state'] => {
+  const at = (id: string) => circuits[c.points.findIndex((p) => p.id === id)]!
+  return feedSinking(at(c.idleId), at(c.fullId)).state
+}
+
 const failureOf = (
   c: CombinationCase,
   s: {
     stalls: boolean
-    shutOffPa: number
+    reach: ShutOff
+    pump: PumpPart
     feed: HosePart
     back: HosePart | null
+    filter: FilterPart
     regulator: RegulatorPart
     reserve: number
     lifted: boolean
+    sinking: FeedSinking['state']
     headroom: number
   },
 ): CombinationFailure | null => {
   if (s.stalls) return 'pump stalls at a voltage'
+  if (s.regulator.sits === 'module' && s.pump.mount !== 'module') return 'regulator is made for a module'
   if (s.regulator.type !== c.loop || s.regulator.leastPa > c.setPressurePa || s.regulator.mostPa < c.setPressurePa)
     return 'regulator cannot be set to it'
   if (c.loop === 'return' && c.referenced && !s.regulator.referencePort) return 'regulator has no reference port'
   if (s.feed.mostEthanolShare < c.ethanolShare || (s.back !== null && s.back.mostEthanolShare < c.ethanolShare))
     return 'hose is not rated for the fuel'
-  if (s.feed.mostPressurePa < s.shutOffPa || (s.back !== null && s.back.mostPressurePa < s.shutOffPa))
-    return 'hose is not rated for the pressure'
+  const { mostPa } = s.reach
+  if (mostPa === null) return 'nobody knows what the pump reaches'
+  const weak = (part: { readonly mostPressurePa: Known } | null) =>
+    part !== null && part.mostPressurePa !== null && part.mostPressurePa < mostPa
+  if (weak(s.feed) || weak(s.back)) return 'hose is not rated for the pressure'
+  if (weak(s.filter)) return 'filter is not rated for the pressure'
+  if (weak(s.regulator)) return 'regulator is not rated for the pressure'
   if (s.reserve < 0) return 'pressure is not held'
   if (s.lifted) return 'rail is lifted'
+  if (s.sinking === 'stop') return 'feed takes too much of the pressure'
   if (s.reserve < WANTED_RESERVE) return 'reserve below 15 %'
   if (s.headroom < WANTED_HEADROOM) return 'less than 10 % free behind the regulator'
+  if (s.sinking === 'caution') return 'feed takes more than 4 % of the pressure'
   return null
 }
 
@@ -278,7 +315,7 @@ const heatOf = (c: CombinationCase, pump: PumpPart, cruise: FuelCircuitAnswer | 
   return { currentA, heatW: currentA * point.voltageV + returnKgS * FUEL_HEAT_J_KG_K * c.returnWarmerK }
 }
 
-/** Marks those that no other passing one beats or equals in price, noise and reserve while beating one of them. */
+/** Marks those that no other passing one equals or beats in price, noise and reserve while beating one; alike ones are all marked. */
 const markBest = (all: readonly Combination[]): Combination[] => {
   const passing = all.filter((x) => x.fails === null)
   const front: Combination[] = []
@@ -286,7 +323,11 @@ const markBest = (all: readonly Combination[]): Combination[] => {
     (a, b) => a.price - b.price || a.noiseClass - b.noiseClass || b.reserve - a.reserve,
   )) {
     // Sorted by price: only what came before, or costs the same, can beat it.
-    if (!front.some((f) => f.noiseClass <= x.noiseClass && f.reserve >= x.reserve)) front.push(x)
+    const beats = (f: Combination) =>
+      f.noiseClass <= x.noiseClass &&
+      f.reserve >= x.reserve &&
+      (f.price < x.price || f.noiseClass < x.noiseClass || f.reserve > x.reserve)
+    if (!front.some(beats)) front.push(x)
   }
   const best = new Set(front)
   return all.map((x) => (best.has(x) ? { ...x, best: true } : x))

@@ -1,5 +1,5 @@
-import type { PumpTable } from '../../parts/index.ts'
-import { checkPumpCurve } from '../checkFuelCircuit.ts'
+import type { PumpPart } from '../../parts/index.ts'
+import { checkPumpTables } from '../pumpAtVoltage.ts'
 
 export interface PumpDoubt {
   /** `wrong`: it cannot be computed with; `doubtful`: it can, but look at the sheet again. */
@@ -12,15 +12,18 @@ export interface PumpDoubt {
 const MOST_EFFICIENCY = 0.45
 const MOST_SHUT_OFF_PA = 1.5e6
 
-/** Looks a pump's tables over as an experienced eye would: falling flow, rising current, a power balance that closes. */
-export const pumpSanity = (tables: readonly PumpTable[]): PumpDoubt[] =>
-  tables.flatMap((table, t): PumpDoubt[] => {
+/**
+ * Looks a pump's sheet over as an experienced eye would: flow that falls with pressure and rises with voltage, rising
+ * current, a power balance that closes, no flow beyond its own relief valve.
+ */
+export const pumpSanity = ({ tables, reliefPa }: Pick<PumpPart, 'tables' | 'reliefPa'>): PumpDoubt[] => [
+  ...checkPumpTables(tables).map((e): PumpDoubt => ({
+    severity: 'wrong',
+    field: e.field,
+    says: `${e.value ?? 'nothing'} is not allowed; allowed: ${e.allowed}`,
+  })),
+  ...tables.flatMap((table, t): PumpDoubt[] => {
     const field = (i: number, what: string) => `tables.${t}.points.${i}.${what}`
-    const wrong = checkPumpCurve(table.points, `tables.${t}.points`).map((e): PumpDoubt => ({
-      severity: 'wrong',
-      field: e.field,
-      says: `${e.value ?? 'nothing'} is not allowed; allowed: ${e.allowed}`,
-    }))
     const doubts = table.points.flatMap((p, i): PumpDoubt[] => {
       const electricW = table.voltageV * p.currentA
       const share = electricW > 0 ? (p.pressurePa * p.flowM3S) / electricW : Infinity
@@ -60,5 +63,17 @@ export const pumpSanity = (tables: readonly PumpTable[]): PumpDoubt[] =>
             },
           ]
         : []
-    return [...wrong, ...doubts, ...high]
-  })
+    const beyond = table.points.findIndex((p) => reliefPa !== null && p.pressurePa > reliefPa && p.flowM3S > 0)
+    const relief: PumpDoubt[] =
+      beyond < 0
+        ? []
+        : [
+            {
+              severity: 'doubtful',
+              field: field(beyond, 'pressurePa'),
+              says: 'it still delivers at more than its relief valve opens at',
+            },
+          ]
+    return [...doubts, ...high, ...relief]
+  }),
+]

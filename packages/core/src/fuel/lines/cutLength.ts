@@ -11,7 +11,7 @@ export interface CutCase {
   readonly slackM: number
   /** What both fittings take up between their seats and the ends of the hose. */
   readonly takesUpM: number
-  /** Shortening under pressure as a share: 0 for tube, 2 % for hose. */
+  /** Shortening under pressure as a share of the cut hose: 0 for tube, 2 % for hose. */
   readonly shorteningShare: number
 }
 
@@ -21,12 +21,12 @@ export const HOSE_SHORTENING_SHARE = 0.02
 export const ENGINE_ROCK_M = 0.03
 
 /**
- * Length to cut, m: path + bend allowance + service slack, lengthened for what pressure draws in, less what the fittings
- * take up. The bend allowance is the way from the string on the inside of the hose to its middle: angle × outside / 2.
+ * Length to cut, m: path + bend allowance + service slack over 1 - k, so that it still reaches once pressure has drawn
+ * in a share k of it, less what the fittings take up. The bend allowance is the way from the string on the inside of the hose to its middle: angle × outside / 2.
  */
 export const cutLengthM = (c: CutCase, trace?: Trace): number => {
   const bendM = ((c.bendsDeg * Math.PI) / 180) * (c.outsideM / 2)
-  const cutM = (c.pathM + bendM + c.slackM) * (1 + c.shorteningShare) - c.takesUpM
+  const cutM = (c.pathM + bendM + c.slackM) / (1 - c.shorteningShare) - c.takesUpM
   trace?.step({
     symbol: 'L_b',
     meaning: 'bend allowance: from the string inside to the middle of the hose',
@@ -39,7 +39,7 @@ export const cutLengthM = (c: CutCase, trace?: Trace): number => {
   trace?.step({
     symbol: 'L_cut',
     meaning: 'length to cut',
-    formula: '(L + L_b + s) * (1 + k) - f',
+    formula: '(L + L_b + s) / (1 - k) - f',
     inputs: {
       L: { value: c.pathM, unit: 'm of path' },
       L_b: { value: bendM, unit: 'm' },

@@ -87,7 +87,7 @@ describe('what a line may be made of', () => {
 
   it('what a line can see: the pump’s shut-off pressure at the highest voltage, the tank’s air on the open side', () => {
     const job = soundJob()
-    const at = (line: LineName) => loadOf(designOf(job), line)!.mostPa
+    const at = (line: LineName) => loadOf(designOf(job), line)!.mostPa!
     expect(at('feed')).toBe(at('return'))
     const larger = soundJob({ pump: catalogue.pumps[2]! })
     expect(loadOf(designOf(larger), 'feed')!.mostPa).toBeGreaterThan(at('feed'))

@@ -2,10 +2,11 @@ import { type LineName } from '../../sections/index.ts'
 import type { FittingPart, HosePart } from '../../parts/index.ts'
 import { fig, say, type Sentence } from '../../verdict/index.ts'
 
-/** What a line may see: the pump's shut-off pressure at the highest voltage with the return blocked. */
+/** What a line may see: the pump's shut-off pressure at the highest voltage with the way on closed. */
 export interface LineLoad {
   readonly line: LineName
-  readonly mostPa: number
+  /** Null: nobody can say what this pump reaches. */
+  readonly mostPa: number | null
   readonly ethanolShare: number
 }
 
@@ -21,15 +22,17 @@ export interface Unfit {
 
 /** Why a hose or tube may not carry this line, or null where it may. The worst reason first. */
 export const hoseUnfit = (hose: HosePart, load: LineLoad): Unfit | null => {
+  const { mostPa } = load
   if (hose.mostEthanolShare < load.ethanolShare)
     return {
       state: 'stop',
       why: say`${hose.name} is rated for ${fig(hose.mostEthanolShare, 'share')} ethanol and the fuel holds ${fig(load.ethanolShare, 'share')}: its liner swells and leaks.`,
     }
-  if (hose.mostPressurePa < load.mostPa)
+  if (mostPa === null) return { state: 'stop', why: reachNotKnown(`${hose.name} stands`, hose.mostPressurePa) }
+  if (hose.mostPressurePa < mostPa)
     return {
       state: mayBeWeaker(load.line) ? 'caution' : 'stop',
-      why: say`${hose.name} stands ${fig(hose.mostPressurePa, 'pressure')} and this line can see ${fig(load.mostPa, 'pressure')}: old low-pressure hose bursts.`,
+      why: say`${hose.name} stands ${fig(hose.mostPressurePa, 'pressure')} and this line can see ${fig(mostPa, 'pressure')}: old low-pressure hose bursts.`,
     }
   if (hose.kind === 'lined-hose' && hose.conductive === false)
     return {
@@ -38,6 +41,9 @@ export const hoseUnfit = (hose: HosePart, load: LineLoad): Unfit | null => {
     }
   return null
 }
+
+const reachNotKnown = (stands: string, mostPressurePa: number): Sentence =>
+  say`${stands} ${fig(mostPressurePa, 'pressure')}, but nobody can say what this pump reaches once the line is closed: a roller or gerotor pump rises until something gives. Enter its relief valve in the catalogue, or fit a relief valve and give its figure.`
 
 /** Why a fitting does not go on a hose or under this load, or null. */
 export const fittingUnfit = (fitting: FittingPart, hose: HosePart, load: LineLoad): Unfit | null => {
@@ -48,6 +54,8 @@ export const fittingUnfit = (fitting: FittingPart, hose: HosePart, load: LineLoa
       state: 'stop',
       why: say`${fitting.name} is of size dash ${String(fitting.dash)} and ${hose.name} of dash ${String(hose.dash)}.`,
     }
+  if (load.mostPa === null)
+    return { state: 'stop', why: reachNotKnown(`${fitting.name} holds`, fitting.mostPressurePa) }
   if (fitting.mostPressurePa < load.mostPa)
     return {
       state: mayBeWeaker(load.line) ? 'caution' : 'stop',

@@ -161,6 +161,42 @@ describe('vent', () => {
   })
   it('a valve that is too tight alone has no bore that would do', () =>
     expect(vent({ line, valve: { flowM3S: 1e-5, dropPa: 900 }, drawM3S: 90 / 3.6e6 }).leastBoreM).toBeNull())
+  it('the bore it names really cures, a hair less does not, and where it names none the widest does not either', () => {
+    const f = (min: number, max: number) => fc.double({ min, max, noNaN: true })
+    const seen = { cured: 0, none: 0 }
+    fc.assert(
+      fc.property(
+        f(0.2, 100),
+        f(0, 500),
+        f(1e-6, 1e-3),
+        f(0, 4e-3),
+        f(0, 1200),
+        (lengthM, minorK, drawM3S, breathM3S, valvePa) => {
+          const c = {
+            line: { ...line, lengthM, minorK },
+            valve: { flowM3S: Math.max(drawM3S, breathM3S), dropPa: valvePa },
+            drawM3S,
+            breathM3S,
+          }
+          const worstPa = (boreM: number) => {
+            const a = vent({ ...c, line: { ...c.line, boreM } })
+            return Math.max(a.vacuumPa, a.pressurePa)
+          }
+          const { leastBoreM } = vent(c)
+          if (leastBoreM === null) {
+            seen.none++
+            expect(worstPa(0.03)).toBeGreaterThan(1000)
+            return
+          }
+          seen.cured++
+          expect(worstPa(leastBoreM)).toBeLessThanOrEqual(1000)
+          if (leastBoreM > 0.0005) expect(worstPa(leastBoreM * (1 - 1e-6))).toBeGreaterThan(1000)
+        },
+      ),
+      { seed: 18, numRuns: 500 },
+    )
+    expect(Math.min(seen.cured, seen.none)).toBeGreaterThan(30)
+  })
   it('a wider vent is never worse', () => {
     fc.assert(
       fc.property(

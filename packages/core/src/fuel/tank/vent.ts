@@ -26,7 +26,10 @@ export interface VentAnswer {
   readonly vacuumPa: number
   /** Above the air while hot fuel breathes out. */
   readonly pressurePa: number
-  /** Smallest bore of this line that keeps both below 1 kPa; null where the valve alone is too tight. */
+  /**
+   * Smallest bore of this line, up to 30 mm, that keeps both below 1 kPa; null where none does: the valve or a piece of
+   * another bore alone is too tight, or the line too long.
+   */
   readonly leastBoreM: number | null
 }
 
@@ -37,15 +40,22 @@ export const vent = (c: VentCase, trace?: Trace): VentAnswer => {
     elementDropPa(c.valve, flowM3S, t, 'roll-over valve')
   const breathM3S = c.breathM3S ?? 0
   const worstM3S = Math.max(c.drawM3S, breathM3S)
-  const valvePa = elementDropPa(c.valve, worstM3S)
   return {
     vacuumPa: drop(c.drawM3S, c.line.boreM, trace),
     pressurePa: drop(breathM3S, c.line.boreM),
-    leastBoreM:
-      valvePa >= MOST_TANK_VACUUM_PA
-        ? null
-        : fallingRoot((bore) => drop(worstM3S, bore) - MOST_TANK_VACUUM_PA, 0.0005, 0.03),
+    leastBoreM: leastBoreM((bore) => drop(worstM3S, bore)),
   }
+}
+
+const BORES_M = { least: 0.0005, most: 0.03 } as const
+/** Far below what a drill can tell, far above rounding. */
+const NUDGE = 1e-9
+
+/** The root of a falling drop, moved to the side on which it really cures. */
+const leastBoreM = (dropPa: (boreM: number) => number): number | null => {
+  if (!(dropPa(BORES_M.most) <= MOST_TANK_VACUUM_PA)) return null
+  const root = fallingRoot((bore) => dropPa(bore) - MOST_TANK_VACUUM_PA, BORES_M.least, BORES_M.most)
+  return [root, root * (1 + NUDGE)].find((bore) => dropPa(bore) <= MOST_TANK_VACUUM_PA) ?? BORES_M.most
 }
 
 export interface BreathCase {

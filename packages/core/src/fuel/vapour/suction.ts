@@ -22,8 +22,10 @@ export interface SuctionCase {
 
 export interface SuctionAnswer {
   readonly ambientPa: number
-  /** Absolute, at the pump's inlet. */
+  /** Absolute, at the pump's inlet; 0 where the losses would take more than there is. */
   readonly inletPa: number
+  /** False where no such flow can get there: the losses take more than air and fuel level give. */
+  readonly flows: boolean
   readonly vapourPa: number
   readonly marginPa: number
   readonly lossPa: number
@@ -42,7 +44,8 @@ export const suction = (c: SuctionCase, trace?: Trace): SuctionAnswer => {
   const linePa = c.line ? lineDropPa(c.line, c.pumpFlowM3S, c.fluid, trace) : 0
   const headPa = columnPa(c.headM, c.fluid)
   const tankPa = c.tankPressurePa ?? 0
-  const inletPa = ambientPa + tankPa + headPa - strainerPa - linePa
+  const leftPa = ambientPa + tankPa + headPa - strainerPa - linePa
+  const inletPa = Math.max(0, leftPa)
   trace?.step({
     symbol: 'p_in',
     meaning: 'pressure at the pump inlet, absolute',
@@ -55,8 +58,8 @@ export const suction = (c: SuctionCase, trace?: Trace): SuctionAnswer => {
       dp_s: { value: strainerPa, unit: 'Pa' },
       dp_l: { value: linePa, unit: 'Pa' },
     },
-    result: inletPa,
-    unit: 'Pa absolute',
+    result: leftPa,
+    unit: leftPa < 0 ? 'Pa absolute: less than nothing, so no such flow gets there' : 'Pa absolute',
     source: 'hydrostatics and losses',
   })
   const { vapourPa } = vapourPressure(c.fuel, c.temperatureK, trace)
@@ -70,5 +73,5 @@ export const suction = (c: SuctionCase, trace?: Trace): SuctionAnswer => {
     unit: 'Pa',
     source: 'definition',
   })
-  return { ambientPa, inletPa, vapourPa, marginPa, lossPa: strainerPa + linePa }
+  return { ambientPa, inletPa, flows: leftPa >= 0, vapourPa, marginPa, lossPa: strainerPa + linePa }
 }

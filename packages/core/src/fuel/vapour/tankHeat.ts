@@ -21,11 +21,17 @@ export interface TankHeatCase {
 
 export interface TankHeatAnswer {
   readonly heatW: number
-  /** Where the temperature would settle if the driving went on. */
-  readonly settlesK: number
+  /** Where the temperature would settle if the driving went on; null where the fuel would have boiled away before. */
+  readonly settlesK: number | null
+  /** At most `MOST_LIQUID_K`. */
   readonly endK: number
+  /** Whether the fuel boils away during the drive: the curve then stays at `MOST_LIQUID_K`. */
+  readonly boilsAway: boolean
   readonly curve: readonly { readonly timeS: number; readonly temperatureK: number; readonly fuelKg: number }[]
 }
+
+/** Above 150 °C nine tenths of a petrol have boiled off in a vented tank: no figure beyond it means anything. Textbook. */
+export const MOST_LIQUID_K = 423.15
 
 /** Fuel below which the tank counts as empty, as a share of the start. */
 const LEAST_SHARE = 0.1
@@ -33,7 +39,7 @@ const LEAST_SHARE = 0.1
 /**
  * Tank temperature over a drive: m c dT/dt = P + m_ret c dT_bay - UA (T - T_amb) with the fuel falling as
  * m = m_0 - q t. Closed form: T = T_inf + (T_0 - T_inf)(m/m_0)^(UA/(c q)), for q = 0 an exponential. The fuel is not
- * counted below a tenth of its start.
+ * counted below a tenth of its start, and nothing is told beyond `MOST_LIQUID_K`.
  */
 export const tankHeat = (c: TankHeatCase, durationS: number, trace?: Trace): TankHeatAnswer => {
   const heatW = c.pumpW + c.returnKgS * FUEL_HEAT_J_KG_K * c.returnWarmerK
@@ -49,7 +55,7 @@ export const tankHeat = (c: TankHeatCase, durationS: number, trace?: Trace): Tan
     const fallingS = fallingFor(timeS)
     const falling = drawKgS > 0 ? (fuelKg / c.fuelKg) ** (lossWK / (FUEL_HEAT_J_KG_K * drawKgS)) : 1
     const steady = Math.exp((-lossWK * (timeS - fallingS)) / (fuelKg * FUEL_HEAT_J_KG_K))
-    return { timeS, fuelKg, temperatureK: settlesK + (c.startK - settlesK) * falling * steady }
+    return { timeS, fuelKg, temperatureK: Math.min(MOST_LIQUID_K, settlesK + (c.startK - settlesK) * falling * steady) }
   }
   const curve = Array.from({ length: 61 }, (_, i) => at((durationS * i) / 60))
   const end = curve.at(-1)!
@@ -116,5 +122,11 @@ export const tankHeat = (c: TankHeatCase, durationS: number, trace?: Trace): Tan
       unit: 'K',
       source: 'm c dT/dt = P - UA (T - T_amb), integrated',
     })
-  return { heatW, settlesK, endK: end.temperatureK, curve }
+  return {
+    heatW,
+    settlesK: settlesK > MOST_LIQUID_K ? null : settlesK,
+    endK: end.temperatureK,
+    boilsAway: curve.some((p) => p.temperatureK >= MOST_LIQUID_K),
+    curve,
+  }
 }

@@ -2,7 +2,7 @@ import { ambientAtPa } from '../../engine/ambient.ts'
 import fc from 'fast-check'
 import { fuelProperties } from '../../engine/fuelProperties.ts'
 import { suction } from './suction.ts'
-import { FUEL_HEAT_J_KG_K, tankHeat } from './tankHeat.ts'
+import { FUEL_HEAT_J_KG_K, MOST_LIQUID_K, tankHeat } from './tankHeat.ts'
 import { typicalReidPa } from '../../figures/typicalReid.ts'
 import { boilingPointK, ethanolVapourPa, vapourPressure } from './vapourPressure.ts'
 
@@ -113,6 +113,13 @@ describe('suction', () => {
     expect(at.marginPa).toBeGreaterThan(-5e3)
     expect(at.marginPa).toBeLessThan(10e3)
   })
+  it('losses that take more than there is leave nothing, and it says that no such flow gets there', () => {
+    const tight = { ...base, line: { boreM: 0.002, lengthM: 3, roughnessM: 1e-6, minorK: 2, riseM: 0 } }
+    const at = suction({ ...tight, pumpFlowM3S: 8e-5 })
+    expect([at.inletPa, at.flows]).toEqual([0, false])
+    expect(at.lossPa).toBeGreaterThan(at.ambientPa)
+    expect(suction(base)).toMatchObject({ flows: true })
+  })
   it('more flow, height, heat or lift never helps', () => {
     fc.assert(
       fc.property(
@@ -182,12 +189,21 @@ describe('tank heat', () => {
           const at = tankHeat({ ...still, ...v }, 3600)
           for (const p of at.curve) {
             expect(p.temperatureK).toBeGreaterThanOrEqual(still.startK - 1e-9)
-            expect(p.temperatureK).toBeLessThanOrEqual(at.settlesK + 1e-9)
+            expect(p.temperatureK).toBeLessThanOrEqual((at.settlesK ?? Infinity) + 1e-9)
           }
           expect(tankHeat({ ...still, ...v, fuelKg: v.fuelKg / 2 }, 3600).endK).toBeGreaterThanOrEqual(at.endK - 1e-9)
         },
       ),
       { seed: 9, numRuns: 200 },
     )
+  })
+  it('a tank that passes no heat on never settles, and is not told hotter than fuel can be', () => {
+    const at = tankHeat({ ...still, lossWK: 0 }, 3600)
+    expect([at.settlesK, at.boilsAway]).toEqual([null, false])
+    // 295.3 W into 10 kg for an hour: 50.6 K, whatever the heat passed on.
+    expect(at.endK - 300).toBeCloseTo((295.3 * 3600) / (10 * FUEL_HEAT_J_KG_K), 1)
+    const boils = tankHeat({ ...still, lossWK: 0, fuelKg: 1, pumpW: 2000 }, 86_400)
+    expect(boils).toMatchObject({ settlesK: null, endK: MOST_LIQUID_K, boilsAway: true })
+    expect(Math.max(...boils.curve.map((p) => p.temperatureK))).toBe(MOST_LIQUID_K)
   })
 })

@@ -55,18 +55,33 @@ describe('circuit of a job', () => {
         runningV: 6,
         pump: {
           ...catalogue.pumps[0]!,
-          tables: [
-            {
-              voltageV: 13.5,
-              points: [
-                { pressurePa: 600e3, flowM3S: 2e-5, currentA: 5 },
-                { pressurePa: 700e3, flowM3S: 1e-5, currentA: 6 },
-              ],
-            },
-          ],
+          // At 6 V straight on from these: 3e-5 - 4 x 3e-5 m³/s against no pressure.
+          tables: [12, 13.5].map((voltageV, i) => ({
+            voltageV,
+            points: [
+              { pressurePa: 0, flowM3S: (3 + 3 * i) * 1e-5, currentA: 5 },
+              { pressurePa: 300e3, flowM3S: (1 + 3 * i) * 1e-5, currentA: 6 },
+            ],
+          })),
         },
       },
       /At 6\.0 V this pump delivers nothing/,
+    ],
+    [
+      'a pump whose tables cross',
+      {
+        pump: {
+          ...catalogue.pumps[0]!,
+          tables: [12, 13.5].map((voltageV, i) => ({
+            voltageV,
+            points: [
+              { pressurePa: 0, flowM3S: 6e-5, currentA: 5 },
+              { pressurePa: 300e3, flowM3S: (4 - i) * 1e-5, currentA: 6 },
+            ],
+          })),
+        },
+      },
+      /sheet of this pump cannot be computed with: tables\.\d\.points\.1\.flowM3S/,
     ],
     ['vacuum beyond the set pressure', { setPressurePa: 50e3 }, /would hold -11 kPa: take the hose off/, 'idle'],
   ]

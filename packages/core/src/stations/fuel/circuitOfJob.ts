@@ -1,6 +1,6 @@
 import type { FuelDesign } from './fuelDesign.ts'
 import type { FilterPart } from '../../parts/index.ts'
-import { err, ok, type Result } from '../../verdict/index.ts'
+import { err, explainInputError, ok, type Result } from '../../verdict/index.ts'
 import type { Fluid, FuelCircuit, Loss, PumpPoint } from '../../fuel/circuitTypes.ts'
 import { pumpAtVoltage } from '../../fuel/pumpAtVoltage.ts'
 import type { OperatingPoint } from '../../engine/index.ts'
@@ -10,11 +10,12 @@ import { lineOfDesign } from './lineOfDesign.ts'
 export type CircuitGap =
   | { readonly code: 'notChosen'; readonly what: 'pump' | 'regulator' | 'feed' | 'return' }
   | { readonly code: 'pumpStalls'; readonly voltageV: number }
+  | { readonly code: 'pumpSheet'; readonly problem: string }
   | { readonly code: 'regulatorType' }
   | { readonly code: 'filterAfterReturnRegulator' }
   | { readonly code: 'noSetLeft'; readonly effectiveSetPa: number }
 
-const lossOf = (f: FilterPart | null): Loss | null =>
+export const lossOf = (f: FilterPart | null): Loss | null =>
   f && { flowM3S: f.flowM3S, dropPa: f.dropPa, linearShare: f.linearShare }
 
 /** Drop of a filter that is due over its clean one: three to five times, rule of thumb. */
@@ -40,7 +41,14 @@ export const circuitOfJob = (design: FuelDesign, point: OperatingPoint): Result<
   if (returns && !back) return err({ code: 'notChosen', what: 'return' })
   if (returns && filter && filterPosition === 'after-regulator') return err({ code: 'filterAfterReturnRegulator' })
   const atVoltage = pumpAtVoltage(pump.tables, point.voltageV)
-  if (!atVoltage.ok) return err({ code: 'pumpStalls', voltageV: point.voltageV })
+  if (!atVoltage.ok) {
+    const wrong = atVoltage.error.find((e) => e.code !== 'stalls')
+    return err(
+      wrong
+        ? { code: 'pumpSheet', problem: explainInputError(wrong) }
+        : { code: 'pumpStalls', voltageV: point.voltageV },
+    )
+  }
   const setPressurePa = design.figure('fuel.setPressurePa')
   const referencePa = returns ? point.referencePa : 0
   if (setPressurePa + referencePa <= 0) return err({ code: 'noSetLeft', effectiveSetPa: setPressurePa + referencePa })
@@ -78,6 +86,8 @@ export const explainGap = (gap: CircuitGap): string => {
       }[gap.what]
     case 'pumpStalls':
       return `At ${gap.voltageV.toFixed(1)} V this pump delivers nothing.`
+    case 'pumpSheet':
+      return `The sheet of this pump cannot be computed with: ${gap.problem}. Correct it in the catalogue and choose the pump again.`
     case 'regulatorType':
       return 'This regulator is made for the other kind of system: choose one that fits return or single line.'
     case 'filterAfterReturnRegulator':

@@ -1,21 +1,12 @@
 import { designOf } from './fuelDesign.ts'
 import { figureOf, fuelLoopOf } from '../../figures/index.ts'
 import { type JobDocument } from '../../job/index.ts'
-import type { Catalogue, HosePart } from '../../parts/index.ts'
 import type { CombinationCase, LinePath } from '../../fuel/choose/combinations.ts'
 import { inOneHose } from '../../fuel/lines/withHose.ts'
-import { dueFactorOf } from './circuitOfJob.ts'
+import { dueFactorOf, lossOf } from './circuitOfJob.ts'
+import type { CombinationChoice } from './choiceOfParts.ts'
 import { FITTING_K, lengthOfLine, lineOfDesign } from './lineOfDesign.ts'
 import { engineOfJob } from '../../moments/index.ts'
-
-/** Which parts of the catalogue are tried. */
-export interface CombinationChoice {
-  readonly pumps: Catalogue['pumps']
-  readonly feeds: readonly HosePart[]
-  readonly returns: readonly HosePart[]
-  readonly filters: Catalogue['filters']
-  readonly regulators: Catalogue['regulators']
-}
 
 /**
  * The way of a line whatever hose it is made of. Another hose wants other ends, so ends count as not chosen yet: what
@@ -33,30 +24,10 @@ const pathOf = (job: JobDocument, which: 'feed' | 'return'): LinePath => {
   return { lengthM: lengthOfLine(designOf(job), which), riseM: figureOf(job, `fuel.${which}.riseM`), minorK }
 }
 
-/** Coarser ones are no fine filters to the judgement either. */
-const FINE_ENOUGH_M = 40e-6
-
-/**
- * What of the catalogue comes into question at all for this job: right kind of regulator, filters fine enough for
- * injectors, hoses rated for the fuel.
- */
-export const choiceOf = (job: JobDocument, catalogue: Catalogue): CombinationChoice => {
-  const loop = fuelLoopOf(job)
-  const ethanolShare = figureOf(job, 'fuel.ethanolShare')
-  const hoses = catalogue.hoses.filter((h) => h.mostEthanolShare >= ethanolShare)
-  return {
-    pumps: catalogue.pumps,
-    feeds: hoses,
-    returns: hoses,
-    filters: catalogue.filters.filter((f) => f.use === 'fine' && f.finenessM <= FINE_ENOUGH_M),
-    regulators: catalogue.regulators.filter((r) => r.type === loop),
-  }
-}
-
 /** The combinations of a job: its moments, paths and set pressure with the parts of a choice. */
 export const combinationCaseOf = (job: JobDocument, choice: CombinationChoice): CombinationCase => {
   const engine = engineOfJob(job)
-  const { strainer } = job.fuel
+  const { strainer, sock, leftOut: _leftOut, notJudged: _notJudged, ...parts } = choice
   const filterFactor = dueFactorOf(job.fuel.filter)
   return {
     loop: fuelLoopOf(job),
@@ -73,12 +44,15 @@ export const combinationCaseOf = (job: JobDocument, choice: CombinationChoice): 
       filterFactor: p.filterDue ? filterFactor : 1,
     })),
     cruiseId: 'cruise',
+    idleId: 'idle',
+    fullId: 'full',
     pumpCount: job.fuel.pumpCount,
-    strainer: strainer && { flowM3S: strainer.flowM3S, dropPa: strainer.dropPa, linearShare: strainer.linearShare },
+    strainer: lossOf(strainer),
+    sock: lossOf(sock),
     suction: lineOfDesign(designOf(job), 'suction'),
     feedPath: pathOf(job, 'feed'),
     returnPath: pathOf(job, 'return'),
     returnWarmerK: figureOf(job, 'fuel.tank.returnWarmerK'),
-    ...choice,
+    ...parts,
   }
 }

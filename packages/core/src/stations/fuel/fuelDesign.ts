@@ -1,4 +1,5 @@
 import { figureOf, foundAt, fuelLoopOf, injectionPlaceOf, pumpInTank, type FigureField } from '../../figures/index.ts'
+import { engineOfJob } from '../../moments/index.ts'
 import type { JobDocument } from '../../job/index.ts'
 import type { FuelLoop, FuelSection, InjectionPlace, VehicleSection, WalkAroundSection } from '../../sections/index.ts'
 
@@ -13,6 +14,8 @@ export interface FuelDesign {
   readonly inTank: boolean
   readonly aspiration: VehicleSection['aspiration']
   readonly powerBasis: VehicleSection['powerBasis']
+  /** Whether pump and lines are sized for the power wanted later. */
+  sizedForLater(): boolean
   /** Entered, found elsewhere or assumed. SI. */
   figure(field: FigureField): number
   /** Whether nobody has measured it. */
@@ -34,6 +37,7 @@ export const designOf = (job: JobDocument): FuelDesign => {
       inTank: pumpInTank(job),
       aspiration: job.vehicle.aspiration,
       powerBasis: job.vehicle.powerBasis,
+      sizedForLater: () => engineOfJob(job).laterKgS !== null,
       figure: (field) => figureOf(job, field),
       isAssumed: (field) => foundAt(job, field).kind === 'assumed',
     }

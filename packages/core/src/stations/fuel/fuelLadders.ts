@@ -4,7 +4,8 @@ import { type LineDesign } from '../../sections/index.ts'
 import type { Catalogue, HosePart, PumpPart } from '../../parts/index.ts'
 import { fig, say } from '../../verdict/index.ts'
 import type { Ladder } from '../station.ts'
-import { nearestSetPa } from './judgeRegulator.ts'
+import { strainerGoesOn } from './judgeFitness.ts'
+import { nearestSetPa, regulatorGoesWith } from './judgeRegulator.ts'
 import { pumpAtVoltage } from '../../fuel/pumpAtVoltage.ts'
 import { pumpFlowAt } from '../../fuel/pumpCurve.ts'
 import { withHose } from '../../fuel/lines/withHose.ts'
@@ -25,7 +26,7 @@ const pumpLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
     .sort((a, b) => a.away - b.away)
   return {
     id: 'pump',
-    cures: ['held', 'not-lifted', 'hoses'],
+    cures: ['held', 'not-lifted', 'hoses', 'reach', 'circuit'],
     trials: () =>
       others.map(({ p }) => ({
         label: pump ? say`${p.name} instead of ${pump.name}` : say`${p.name}`,
@@ -62,11 +63,12 @@ const regulatorLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
     r.fullOpen.flowM3S / Math.sqrt(r.fullOpen.dropPa)
   return {
     id: 'regulator',
-    cures: ['not-lifted', 'regulator'],
+    cures: ['not-lifted', 'regulator', 'reach'],
     trials: () =>
       catalogue.regulators
         .filter((r) => r.id !== regulator?.id && r.type === systemType && r.leastPa <= setPa && setPa <= r.mostPa)
         .filter((r) => !job.fuel.referenced || r.referencePort)
+        .filter((r) => regulatorGoesWith(r, job.fuel.pump))
         .sort((a, b) => capacity(a) - capacity(b))
         .map((r) => ({ label: say`Regulator ${r.name}`, change: { fuel: { regulator: r } } })),
   }
@@ -77,7 +79,7 @@ const filterLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
   const drop = (f: { flowM3S: number; dropPa: number }) => f.dropPa / f.flowM3S
   return {
     id: 'filter',
-    cures: ['held', 'filter'],
+    cures: ['held', 'filter', 'reach'],
     trials: () =>
       catalogue.filters
         .filter((f) => f.use === 'fine' && f.id !== filter?.id && f.finenessM <= (filter?.finenessM ?? 40e-6))
@@ -90,10 +92,10 @@ const strainerLadder = (job: JobDocument, catalogue: Catalogue): Ladder => ({
   id: 'strainer',
   cures: ['strainer'],
   trials: () =>
-    job.fuel.strainer
+    job.fuel.strainer && (!job.fuel.pump || strainerGoesOn(job.fuel.strainer, job.fuel.pump))
       ? []
       : catalogue.filters
-          .filter((f) => f.use === 'strainer')
+          .filter((f) => f.use === 'strainer' && (!job.fuel.pump || strainerGoesOn(f, job.fuel.pump)))
           .map((f) => ({ label: say`Strainer ${f.name}`, change: { fuel: { strainer: f } } })),
 })
 

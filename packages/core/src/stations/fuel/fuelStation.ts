@@ -16,19 +16,19 @@ export const FUEL_STATION = station({
   inSentence: 'fuel station',
   phase: 'design',
   sections: ['fuel', 'vehicle'],
-  reads: ['fuel', 'vehicle', 'walkAround.lines', 'walkAround.tank', 'system.chosen'],
+  reads: ['fuel', 'vehicle', 'walkAround.lines', 'walkAround.tank', 'system.chosen', 'system.powerLaterW'],
   stock: [],
   tabs: [
     { path: '', title: 'Pressure', judges: null },
     {
       path: 'choose',
       title: 'Choose parts',
-      judges: ['held', 'not-lifted', 'by-pass', 'regulator', 'circuit', 'filter', 'strainer'],
+      judges: ['held', 'not-lifted', 'by-pass', 'regulator', 'circuit', 'filter', 'strainer', 'reach'],
     },
     { path: 'injectors', title: 'Injectors', judges: ['duty', 'idle-pulse', 'injector-pressure', 'reference'] },
     { path: 'loop', title: 'Return or single', judges: ['not-lifted', 'feed-loss', 'by-pass', 'old-line'] },
     { path: 'suction', title: 'Suction and heat', judges: ['suction', 'hot-soak', 'tank-heat', 'prime'] },
-    { path: 'lines', title: 'Lines', judges: ['hoses', 'legs', 'old-line'] },
+    { path: 'lines', title: 'Lines', judges: ['hoses', 'legs', 'old-line', 'reach'] },
     {
       path: 'tank',
       title: 'Tank',

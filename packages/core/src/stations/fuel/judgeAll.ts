@@ -3,6 +3,7 @@ import { explainGap } from './circuitOfJob.ts'
 import { judgeFineFilter, judgeHoses, judgeReference, judgeStrainer } from './judgeFitness.ts'
 import { judgeDemand, judgeDuty, judgeIdlePulse, judgeInjectorPressure, judgeInjectorUse } from './judgeInjection.ts'
 import { judgeFeedLoss, judgeHeld, judgeNotLifted } from './judgePressure.ts'
+import { judgeReach } from './judgeReach.ts'
 import { judgeRegulator } from './judgeRegulator.ts'
 import { judgeLegs, judgeOldLine, judgeTankLining } from './judgeLines.ts'
 import { judgeByPass, judgePrime, judgeSafety } from './judgeSafety.ts'
@@ -39,6 +40,7 @@ export const judgeAll = (c: FuelCase): FuelVerdict[] =>
     judgeHotSoak,
     judgeRegulator,
     judgeHoses,
+    judgeReach,
     judgeLegs,
     judgeOldLine,
     judgeTankLining,

@@ -1,5 +1,7 @@
+import type { FilterPart, PumpPart } from '../../parts/index.ts'
 import { fig, say, type VerdictState, plain } from '../../verdict/index.ts'
-import { carriesPressure, loadOf } from './linesOfJob.ts'
+import { carriesPressure, loadOf, reachOf } from './linesOfJob.ts'
+import { reachSource, reachWords } from './judgeReach.ts'
 import { hoseUnfit } from '../../fuel/lines/hoseFitness.ts'
 import { linesInUse } from './linesOfJob.ts'
 import { AMBIENT_PA } from '../../engine/index.ts'
@@ -25,24 +27,29 @@ export const judgeHoses = ({ design }: FuelCase): FuelVerdict | null => {
     (w, k) => (!w || k.hose.mostPressurePa < w.hose.mostPressurePa ? k : w),
     null,
   )
-  const { mostPa } = feedLoad
-  const state: VerdictState = worst?.state ?? (bare.length > 0 ? 'unknown' : 'ok')
+  const reach = reachOf(design)!
+  const { mostPa } = reach
+  const guessed = !reach.kindKnown
+  const state: VerdictState =
+    worst?.state ?? (bare.length > 0 && mostPa === null ? 'stop' : bare.length > 0 || guessed ? 'unknown' : 'ok')
   return {
     ...plain,
     id: 'hoses',
     title: 'Hoses against pressure and fuel',
     state,
-    figureName: 'shut-off pressure',
-    figure: fig(mostPa, 'pressure'),
+    figureName: 'shut-off pressure, at most',
+    figure: mostPa === null ? null : fig(mostPa, 'pressure'),
     limitName: weakest ? `rating of the ${weakest.name} hose` : 'rating',
     limit: weakest ? fig(weakest.hose.mostPressurePa, 'pressure') : null,
-    margin: weakest ? fig(weakest.hose.mostPressurePa - mostPa, 'pressure') : null,
+    margin: weakest && mostPa !== null ? fig(weakest.hose.mostPressurePa - mostPa, 'pressure') : null,
     reason: worst
       ? worst.why
       : bare.length > 0
-        ? say`The ${bare.join(' and ')} is an old line known only by its bore: prove it with a hydrostatic test above ${fig(mostPa, 'pressure')} before fuel goes in.`
-        : say`Even with the return blocked at ${fig(design.figure('fuel.highV'), 'voltage')} the hoses stand what the pump can reach.`,
-    source: 'pump table at the highest voltage; makers\u2019 ratings',
+        ? mostPa === null
+          ? say`The ${bare.join(' and ')} is an old line known only by its bore, and nobody can say what this pump reaches once it is closed: enter the pump’s relief valve in the catalogue.`
+          : say`The ${bare.join(' and ')} is an old line known only by its bore: prove it with a hydrostatic test above ${fig(mostPa, 'pressure')} before fuel goes in.`
+        : say`With the line closed at ${fig(design.figure('fuel.highV'), 'voltage')} the hoses stand what the pump can reach: ${reachWords(reach)}.`,
+    source: `${reachSource(reach)}; makers’ ratings`,
   }
 }
 
@@ -105,17 +112,26 @@ export const judgeFineFilter = ({ design, gap }: FuelCase): FuelVerdict | null =
   }
 }
 
+/** A sock goes on a pump in the tank, everything else into a line; what nobody knows is not judged. */
+export const strainerGoesOn = (strainer: FilterPart, pump: Pick<PumpPart, 'mount'>): boolean =>
+  strainer.mount === null || (strainer.mount === 'sock') === (pump.mount !== 'in-line')
+
 /** A coarse strainer ahead of the pump. */
 export const judgeStrainer = ({ design, gap }: FuelCase): FuelVerdict | null => {
   const { pump, strainer } = design.fuel
   if (!pump) return null
+  const misplaced = strainer !== null && !strainerGoesOn(strainer, pump)
   return {
     ...plain,
     id: 'strainer',
-    title: 'Strainer before the pump',
-    state: strainer ? 'ok' : gap ? 'unknown' : 'caution',
+    title: misplaced ? 'The strainer does not go on this pump' : 'Strainer before the pump',
+    state: misplaced ? 'stop' : strainer ? 'ok' : gap ? 'unknown' : 'caution',
     reason: strainer
-      ? say`${strainer.name} keeps grit from the pump.`
+      ? misplaced
+        ? strainer.mount === 'sock'
+          ? say`${strainer.name} is a sock: it pushes onto the inlet of a pump that hangs in the tank. Before ${pump.name} goes a strainer in the line.`
+          : say`${strainer.name} goes into a line, and ${pump.name} hangs in the tank: it draws through a sock.`
+        : say`${strainer.name} keeps grit from the pump.`
       : say`Nothing coarse stands before the pump: grit from the tank wears it out. Fit a strainer of 40 to 100 microns.`,
     source: 'trade practice: rule of thumb',
   }

@@ -148,10 +148,16 @@ export const judgeInjectorPressure = (c: FuelCase): FuelVerdict | null => {
   }
 }
 
+const flowOf = ({ fuel }: FuelCase['engine'], kgS: number) => fig(kgS / fuel.densityKgM3, 'volumeFlow')
+
 /** Do the two routes to the demand agree? */
 export const judgeDemand = ({ engine }: FuelCase): FuelVerdict => {
   const { byAirKgS, byPowerKgS, bandsOverlap, disagreement } = engine.demand
-  const flow = (kgS: number) => fig(kgS / engine.fuel.densityKgM3, 'volumeFlow')
+  const sized =
+    engine.laterKgS === null
+      ? say`The larger typical one is designed for.`
+      : say`Pump and lines are sized for the power wanted later, which takes ${flowOf(engine, engine.laterKgS)}.`
+  const flow = (kgS: number) => flowOf(engine, kgS)
   return {
     id: 'demand',
     title: 'Fuel by power against fuel by air',
@@ -163,8 +169,8 @@ export const judgeDemand = ({ engine }: FuelCase): FuelVerdict => {
     margin: fig(disagreement, 'share'),
     marginIs: 'apart',
     reason: bandsOverlap
-      ? say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the bands share a figure. The larger typical one is designed for.`
-      : say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the bands do not meet, so one input is wrong. Check displacement, speed, boost, and which power is meant.`,
+      ? say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the bands share a figure. ${sized}`
+      : say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the bands do not meet, so one input is wrong. Check displacement, speed, boost, and which power is meant.${engine.laterKgS === null ? '' : say` ${sized}`}`,
     source: 'specific consumption and filling: rules of thumb',
     pointId: 'full',
     workings: ['by-power', 'by-air'],

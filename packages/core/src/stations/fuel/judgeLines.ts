@@ -92,6 +92,14 @@ export const judgeOldLine = ({ design }: FuelCase): FuelVerdict | null => {
   if (!load) return null
   const base = { ...plain, id: 'old-line', title: `The old ${keeps} line`, workings: ['old-line'] }
   const needPa = keeps === 'feed' ? load.mostPa : design.figure('fuel.setPressurePa')
+  if (needPa === null)
+    return {
+      ...base,
+      workings: [],
+      state: 'stop',
+      reason: say`Nobody can say what this pump reaches once the line is closed: a roller or gerotor pump rises until something gives. Enter its relief valve before an old line is trusted with it.`,
+      source: 'the pump’s sheet',
+    }
   const soft = joints === 'hose-and-clip' || joints === 'soldered'
   if (soft)
     return {

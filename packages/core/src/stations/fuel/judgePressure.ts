@@ -1,6 +1,6 @@
 import { fig, say, type Sentence, type VerdictState } from '../../verdict/index.ts'
 import { mostHeldDemandM3S, railWithFallingDemandPa } from '../../fuel/limits.ts'
-import { circuitModel } from '../../fuel/circuitModel.ts'
+import { feedSinking, SINKING_ALLOWED } from '../../fuel/feedSinking.ts'
 import { elementDropPa } from '../../fuel/elementLoss.ts'
 import type { FuelCase, FuelVerdict, SolvedPoint } from './solvedPoint.ts'
 
@@ -116,9 +116,6 @@ export const judgeNotLifted = ({ solved, design }: FuelCase): FuelVerdict | null
   }
 }
 
-/** Share of the set pressure that may be lost from idle to full load: 4 % of pressure is 2 % of mixture. */
-const SINKING_ALLOWED = 0.04
-
 /**
  * Single line: how far the rail sinks from idle to full load below a held tank module. Judged by the losses alone, so
  * that it also speaks where the feed takes everything and no rail pressure exists.
@@ -128,25 +125,21 @@ export const judgeFeedLoss = ({ solved, design }: FuelCase): FuelVerdict | null 
   const idle = solved.find((s) => s.point.id === 'idle')
   const full = solved.find((s) => s.point.id === 'full')
   if (!idle || !full) return null
-  const model = circuitModel(full.circuit)
-  const { effectiveSetPa } = model
-  const railIdlePa = model.railPa(effectiveSetPa, idle.point.demandM3S)
-  const railFullPa = model.railPa(effectiveSetPa, full.point.demandM3S)
-  const fallPa = railIdlePa - railFullPa
-  const limitPa = SINKING_ALLOWED * effectiveSetPa
+  const { fallPa, railFullPa, setPa, state } = feedSinking(idle.circuit, full.circuit)
+  const limitPa = SINKING_ALLOWED * setPa
   const nothingLeft = railFullPa <= 0
   return {
     id: 'feed-loss',
     title: nothingLeft ? 'The feed takes the whole pressure at full load' : 'Rail sinking between idle and full load',
-    state: nothingLeft || fallPa > 2 * limitPa ? 'stop' : fallPa > limitPa ? 'caution' : 'ok',
+    state,
     figureName: 'sinks by',
     figure: fig(fallPa, 'pressure'),
     limitName: `${SINKING_ALLOWED * 100} % of the set pressure`,
     limit: fig(limitPa, 'pressure'),
     margin: fig(limitPa - fallPa, 'pressure'),
     reason: nothingLeft
-      ? say`The regulator at the tank may hold, but feed and filter would take ${fig(fallPa, 'pressure')} of the ${fig(effectiveSetPa, 'pressure')} at full load: nothing is left at the rail.`
-      : say`The regulator sits at the tank, so what feed and filter take is missing at the rail: ${fig(railFullPa, 'pressure')} are left of ${fig(effectiveSetPa, 'pressure')} at full load.`,
+      ? say`The regulator at the tank may hold, but feed and filter would take ${fig(fallPa, 'pressure')} of the ${fig(setPa, 'pressure')} at full load: nothing is left at the rail.`
+      : say`The regulator sits at the tank, so what feed and filter take is missing at the rail: ${fig(railFullPa, 'pressure')} are left of ${fig(setPa, 'pressure')} at full load.`,
     source: 'solved losses; 4 % of pressure is 2 % of mixture: rule of thumb',
     pointId: 'full',
     workings: ['demand', 'feed', 'rail'],

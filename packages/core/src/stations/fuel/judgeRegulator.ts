@@ -1,10 +1,14 @@
-import type { RegulatorPart } from '../../parts/index.ts'
-import { fig, say } from '../../verdict/index.ts'
+import type { PumpPart, RegulatorPart } from '../../parts/index.ts'
+import { fig, plain, say } from '../../verdict/index.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
 
 /** The pressure nearest to one wanted that a regulator can be set to. */
 export const nearestSetPa = ({ leastPa, mostPa }: Pick<RegulatorPart, 'leastPa' | 'mostPa'>, setPa: number): number =>
   Math.min(mostPa, Math.max(leastPa, setPa))
+
+/** One that is made for a module goes with nothing else; what nobody knows is not judged. */
+export const regulatorGoesWith = (regulator: RegulatorPart, pump: PumpPart | null): boolean =>
+  regulator.sits !== 'module' || pump === null || pump.mount === 'module'
 
 /** Can this regulator be set to this pressure, and has it a port for the reference hose? */
 export const judgeRegulator = ({ design }: FuelCase): FuelVerdict | null => {
@@ -13,6 +17,15 @@ export const judgeRegulator = ({ design }: FuelCase): FuelVerdict | null => {
   if (!regulator || regulator.type !== systemType) return null
   const setPa = design.figure('fuel.setPressurePa')
   const { leastPa, mostPa, name } = regulator
+  if (!regulatorGoesWith(regulator, design.fuel.pump))
+    return {
+      ...plain,
+      id: 'regulator',
+      title: 'The regulator is made for a module',
+      state: 'stop',
+      reason: say`${name} sits in a pump module and has no ports of its own: beside ${design.fuel.pump?.name ?? 'this pump'} it has nowhere to go. Take one made for the tank’s outside.`,
+      source: 'maker’s sheet',
+    }
   const inRange = nearestSetPa(regulator, setPa) === setPa
   const noPort = systemType === 'return' && referenced && !regulator.referencePort
   const range =

@@ -115,6 +115,9 @@ export const judgeStarvation = ({ design, engine }: FuelCase): FuelVerdict | nul
   }
 }
 
+/** Tube is sold in whole and half millimetres: a bore that would do is rounded up, never down. */
+const HALF_MM_M = 0.5e-3
+
 /** Does the vent let in what the engine draws and out what heat drives, and does it end where it may? */
 export const judgeVent = (c: FuelCase): FuelVerdict | null => {
   const { tank, pump } = c.design.fuel
@@ -141,9 +144,11 @@ export const judgeVent = (c: FuelCase): FuelVerdict | null => {
         : null
   const state: VerdictState = inside ? 'stop' : tight || routing ? 'caution' : 'ok'
   const fit =
-    answer === null || answer.leastBoreM === null
+    answer === null
       ? say``
-      : say` A bore of ${fig(answer.leastBoreM, 'bore')} would do for this length.`
+      : answer.leastBoreM === null
+        ? say` No bore of this line would do: its valve lets too little through, or it is too long.`
+        : say` A bore of ${fig(Math.ceil(answer.leastBoreM / HALF_MM_M - 1e-9) * HALF_MM_M, 'bore')} would do for this length.`
   return {
     ...base,
     title: inside ? 'The vent ends inside the car' : tight ? 'Vent too tight' : 'Vent of the tank',

@@ -25,8 +25,9 @@ export const judgeSuction = ({ design, solved }: FuelCase): FuelVerdict | null =
     limitName: state === 'stop' ? 'vapour pressure' : 'vapour pressure + 10 kPa',
     limit: fig(at.vapourPa + (state === 'stop' ? 0 : WANTED_INLET_MARGIN_PA), 'pressure'),
     margin: fig(at.marginPa - (state === 'stop' ? 0 : WANTED_INLET_MARGIN_PA), 'pressure'),
-    reason:
-      state === 'ok'
+    reason: !at.flows
+      ? say`So much flow cannot get there: ${fig(at.lossPa, 'pressure')} would be lost on the way in, more than air and fuel level give. The pump draws vapour. ${cure}`
+      : state === 'ok'
         ? say`At ${fig(s.point.temperatureK, 'temperature')} and ${fig(at.ambientPa, 'pressure')} of air the pump ${where} keeps ${fig(at.marginPa, 'pressure')} above boiling.`
         : say`At ${fig(s.point.temperatureK, 'temperature')} and ${fig(at.ambientPa, 'pressure')} of air, with ${fig(at.lossPa, 'pressure')} lost on the way in, only ${fig(at.marginPa, 'pressure')} are left before the fuel boils: the pump ${where} then fills with vapour and howls. ${cure}`,
     source: 'hydrostatics; vapour pressure by EPA AP-42; margin of 10 to 20 kPa: rule of thumb',
@@ -79,7 +80,7 @@ export const judgeTankHeat = (c: FuelCase): FuelVerdict | null => {
     margin: fig(limitK - heat.endK, 'warming'),
     reason:
       c.design.loop === 'return'
-        ? say`The pump puts ${fig(heatCase.pumpW, 'heat')} into the fuel and the warm return ${fig(returnW, 'heat')}; from ${fig(c.design.figure('fuel.tank.hotDayK'), 'temperature')} with ${fig(c.design.figure('fuel.tank.lowM3'), 'volume')} in it the tank would settle at ${fig(heat.settlesK, 'temperature')}.${warm ? ' A smaller pump, a slower one or a single line put in less.' : ''}`
+        ? say`The pump puts ${fig(heatCase.pumpW, 'heat')} into the fuel and the warm return ${fig(returnW, 'heat')}; from ${fig(c.design.figure('fuel.tank.hotDayK'), 'temperature')} with ${fig(c.design.figure('fuel.tank.lowM3'), 'volume')} in it the tank ${heat.settlesK === null ? 'would never settle: the fuel boils away first' : say`would settle at ${fig(heat.settlesK, 'temperature')}`}.${warm ? ' A smaller pump, a slower one or a single line put in less.' : ''}`
         : say`Nothing warm comes back; the pump alone puts ${fig(heatCase.pumpW, 'heat')} into the fuel.`,
     source: 'energy balance; heat passed on and warming under the bonnet: rules of thumb',
     pointId: 'cruise',

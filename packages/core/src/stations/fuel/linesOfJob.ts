@@ -2,7 +2,7 @@ import type { FuelDesign } from './fuelDesign.ts'
 import { cutList, type CutListError, type HoseOrder } from '../../fuel/lines/cutList.ts'
 import { OPEN_PA, type LineLoad } from '../../fuel/lines/hoseFitness.ts'
 import { piecesOfDesign, type HosePiece } from '../../fuel/lines/legs.ts'
-import { pumpAtVoltage } from '../../fuel/pumpAtVoltage.ts'
+import { shutOffAt, type ShutOff } from '../../fuel/shutOff.ts'
 import { LINE_NAMES, type LineName } from '../../sections/index.ts'
 import type { Result } from '../../verdict/index.ts'
 
@@ -14,14 +14,16 @@ export const linesInUse = (design: FuelDesign): LineName[] => [
   'vent',
 ]
 
+/** What the chosen pump can reach with its outlet closed at the highest charging voltage; null while none is chosen. */
+export const reachOf = (design: FuelDesign): ShutOff | null =>
+  design.fuel.pump && shutOffAt(design.fuel.pump, design.figure('fuel.highV'))
+
 /** Suction and vent stand open to the tank; the rest sees what the pump can reach. Null while no pump is chosen. */
 export const loadOf = (design: FuelDesign, line: LineName): LineLoad | null => {
   const ethanolShare = design.figure('fuel.ethanolShare')
   if (line === 'suction' || line === 'vent') return { line, mostPa: OPEN_PA, ethanolShare }
-  const { pump } = design.fuel
-  if (!pump) return null
-  const at = pumpAtVoltage(pump.tables, design.figure('fuel.highV'))
-  return at.ok ? { line, mostPa: at.value.shutOffPa, ethanolShare } : null
+  const reach = reachOf(design)
+  return reach && { line, mostPa: reach.mostPa, ethanolShare }
 }
 
 /** A single line has no return, so nothing is asked of it. */

@@ -3,6 +3,7 @@ import type { PartLine } from '../../parts/index.ts'
 import { LINE_NAMES, type LineName } from '../../sections/index.ts'
 import type { Part } from '../../parts/index.ts'
 import { fig, say, type Figure, type Sentence } from '../../verdict/index.ts'
+import { currentAtRise, pumpAtVoltage } from '../../fuel/pumpAtVoltage.ts'
 import { cutListOf } from './linesOfJob.ts'
 import { piecesOfLine } from './linesOfJob.ts'
 import { HEAT_GAP_M } from '../../fuel/lines/legs.ts'
@@ -44,7 +45,9 @@ const mainParts = (design: FuelDesign): PartLine[] => {
       fuel.pump,
       one(fuel.pumpCount),
       (p) => say`${p.mount}, must hold ${fig(design.figure('fuel.setPressurePa'), 'pressure')}`,
-      'demand at full load with 15 % to spare',
+      design.sizedForLater()
+        ? 'demand at the power wanted later, with 15 % to spare'
+        : 'demand at full load with 15 % to spare',
     ),
     ...part(
       'fine filter',
@@ -98,6 +101,40 @@ const plainLines = (design: FuelDesign): PartLine[] =>
         ]
       : []
   })
+
+/** Clips of lines in one figure, a hand's breadth more often than every half metre. Rule of thumb. */
+const PLAIN_CLIP_M = 0.375
+
+/** Ends and clips of lines that nobody has described leg by leg: two ends each, clips by their length. Assumed. */
+const plainPieces = (design: FuelDesign): PartLine[] => {
+  const plain = linesInUse(design).filter((name) => {
+    const { hose, legs } = design.fuel[name]
+    return hose !== null && legs.length === 0 && design.fuel.oldLine.keeps !== name
+  })
+  if (plain.length === 0) return []
+  const names = plain.map((name) => LINE_WORDS[name])
+  const clips = plain.reduce((n, name) => n + Math.ceil(lengthOfLine(design, name) / PLAIN_CLIP_M), 0)
+  return [
+    line(
+      'plain ends',
+      'hose ends',
+      'Ends for lines not described leg by leg',
+      one(2 * plain.length),
+      say`two each: ${names.join(', ')}; kind and angle follow from the legs`,
+      'the lines as they stand',
+      true,
+    ),
+    line(
+      'plain clips',
+      'clips',
+      'Lined P-clip, lines not described leg by leg',
+      one(clips),
+      say`one every 300 to 450 mm`,
+      'their length',
+      true,
+    ),
+  ]
+}
 
 /** Hoses on the lengths they are sold in, ends, clips, sleeves and grommets of the lines described leg by leg. */
 const legParts = (design: FuelDesign): PartLine[] => {
@@ -155,6 +192,48 @@ const legParts = (design: FuelDesign): PartLine[] => {
     ...(grommets > 0
       ? [line('grommets', 'grommets', 'Rubber grommet', one(grommets), say`one in each panel passed`, 'panels passed')]
       : []),
+  ]
+}
+
+/** Blade fuses as they are sold, A. */
+const FUSES_A = [5, 7.5, 10, 15, 20, 25, 30, 40] as const
+/** Fuse over the current that flows for hours, so that it does not tire. Rule of thumb. */
+const FUSE_FACTOR = 1.5
+
+/** Current of all pumps at the set pressure and the highest charging voltage, A; null where their sheet cannot say. */
+const pumpCurrentA = (design: FuelDesign): number | null => {
+  const { pump, pumpCount } = design.fuel
+  if (!pump) return null
+  const at = pumpAtVoltage(pump.tables, design.figure('fuel.highV'))
+  const risePa = design.figure('fuel.setPressurePa') + design.figure('vehicle.boostPa')
+  return at.ok ? pumpCount * currentAtRise(at.value.curve, risePa) : null
+}
+
+/** Relay and fuse of the pump's feed. The wire that they stand in is sized for the fuse. */
+const feedParts = (design: FuelDesign): PartLine[] => {
+  const currentA = pumpCurrentA(design)
+  if (currentA === null) return []
+  const wantedA = FUSE_FACTOR * currentA
+  const fuseA = FUSES_A.find((a) => a >= wantedA)
+  return [
+    line(
+      'relay',
+      'pump relay',
+      'Relay with holder',
+      one(),
+      say`contacts for at least ${fig(wantedA, 'current')}, its coil driven by the controller`,
+      'current of the pump, half as much again: rule of thumb',
+    ),
+    line(
+      'fuse',
+      'pump fuse',
+      'Blade fuse with sealed holder',
+      one(),
+      fuseA === undefined
+        ? say`more than one is wanted: the pumps draw ${fig(currentA, 'current')} together, each its own feed`
+        : say`${fig(fuseA, 'current')}, at the battery end of a wire that carries it; the pump draws ${fig(currentA, 'current')}`,
+      'current of the pump, half as much again: rule of thumb',
+    ),
   ]
 }
 
@@ -219,5 +298,7 @@ export const partsOfFuel = (design: FuelDesign): PartLine[] => [
   ...mainParts(design),
   ...plainLines(design),
   ...legParts(design),
+  ...plainPieces(design),
+  ...feedParts(design),
   ...safetyParts(design),
 ]

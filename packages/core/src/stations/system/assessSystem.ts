@@ -57,7 +57,10 @@ const downstreamOf = (job: JobDocument): Downstream[] => {
     figure('Set pressure', 'fuel.setPressurePa', 'pressure', fuel.setPressurePa),
     figure('Injectors', 'fuel.injectorCount', 'count', fuel.injectorCount),
     figure('Openings per engine cycle', 'fuel.openingsPerCycle', 'count', fuel.openingsPerCycle),
-    figure('Power to size for', 'vehicle.powerW', 'power', job.vehicle.powerW),
+    {
+      ...figure('Power to size for', 'vehicle.powerW', 'power', job.vehicle.powerW ?? job.system.powerLaterW),
+      figure: fig(Math.max(figureOf(job, 'vehicle.powerW'), job.system.powerLaterW ?? 0), 'power'),
+    },
   ]
 }
 

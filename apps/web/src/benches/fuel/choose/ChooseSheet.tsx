@@ -1,6 +1,5 @@
 import {
   checkCombinations,
-  choiceOf,
   combinationCaseOf,
   explainInputError,
   partById,
@@ -8,6 +7,7 @@ import {
   type Catalogue,
   type Combination,
   type CombinationAnswer,
+  type CombinationChoice,
   type FuelSection,
   type JobDocument,
 } from '@lochmoor/core'
@@ -19,10 +19,12 @@ import { Columns } from '../../bench/Columns.tsx'
 import { PumpInputs } from '../inputs/PumpInputs.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
+import { choiceOfWish } from '../background/fuelWork.ts'
 import { useFuelWork } from '../background/useFuelWork.ts'
 import { WorkProgress } from '../../bench/background/WorkProgress.tsx'
 import { CombinationTable } from './CombinationTable.tsx'
 import { FilterNote } from './FilterNote.tsx'
+import { LeftOutParts } from './LeftOutParts.tsx'
 import { ParetoChart } from './ParetoChart.tsx'
 
 const SETTLE_MS = 350
@@ -40,12 +42,19 @@ const inOrder: Readonly<Record<Wish, (a: Combination, b: Combination) => number>
   reserve: (a, b) => b.reserve - a.reserve || a.price - b.price,
 }
 
-/** The change of the design that puts a combination in. */
-const changeFor = (c: Combination, { fuel }: JobDocument, catalogue: Catalogue): Partial<FuelSection> => {
+/** The change of the design that puts a combination in, with the strainer that goes before its pump. */
+const changeFor = (
+  c: Combination,
+  { fuel }: JobDocument,
+  catalogue: Catalogue,
+  choice: CombinationChoice,
+): Partial<FuelSection> => {
   const feed = partById(catalogue.hoses, c.feedId)
   const back = c.returnId === null ? null : partById(catalogue.hoses, c.returnId)
+  const pump = partById(catalogue.pumps, c.pumpId)
   return {
-    pump: partById(catalogue.pumps, c.pumpId),
+    pump,
+    strainer: pump?.mount === 'in-line' ? choice.strainer : choice.sock,
     filter: partById(catalogue.filters, c.filterId),
     regulator: partById(catalogue.regulators, c.regulatorId),
     ...(feed && { feed: withHose(fuel.feed, feed) }),
@@ -57,15 +66,14 @@ const changeFor = (c: Combination, { fuel }: JobDocument, catalogue: Catalogue):
 export const ChooseSheet = (props: SheetProps) => {
   const { job, catalogue } = props
   const { state, start, cancel } = useFuelWork<'combinations'>()
-  const refused = useMemo(
-    () => checkCombinations(combinationCaseOf(job, choiceOf(job, catalogue)))[0] ?? null,
-    [job, catalogue],
-  )
+  const [ownOnly, setOwnOnly] = useState(false)
+  const choice = useMemo(() => choiceOfWish(job, catalogue, ownOnly), [job, catalogue, ownOnly])
+  const refused = useMemo(() => checkCombinations(combinationCaseOf(job, choice))[0] ?? null, [job, choice])
   useEffect(() => {
     if (refused) return
-    const timer = setTimeout(() => start({ kind: 'combinations', job, catalogue }), SETTLE_MS)
+    const timer = setTimeout(() => start({ kind: 'combinations', job, catalogue, ownOnly }), SETTLE_MS)
     return () => clearTimeout(timer)
-  }, [job, catalogue, refused, start])
+  }, [job, catalogue, ownOnly, refused, start])
   const [kept, setKept] = useState<CombinationAnswer | null>(null)
   // While the next ranking is worked out the last one stays in view.
   if (state.kind === 'done' && state.answer !== kept) setKept(state.answer)
@@ -88,6 +96,15 @@ export const ChooseSheet = (props: SheetProps) => {
       picture={
         <section aria-label="Ranking of combinations" aria-busy={state.kind === 'running'}>
           <WorkProgress state={state} name="Combinations" onCancel={cancel} />
+          <label className="mb-2 flex items-center gap-2">
+            <input
+              type="checkbox"
+              checked={ownOnly}
+              onChange={(e) => setOwnOnly(e.target.checked)}
+              className="size-5 accent-[var(--color-accent)]"
+            />
+            Only our own parts
+          </label>
           {refused ? (
             <p role="alert" className="leading-snug font-semibold text-stop">
               {refused.field.endsWith('referencePa')
@@ -99,11 +116,13 @@ export const ChooseSheet = (props: SheetProps) => {
               answer={kept}
               job={job}
               catalogue={catalogue}
+              choice={choice}
               tookMs={state.kind === 'done' ? state.tookMs : null}
             />
           ) : (
             state.kind !== 'running' && <p className="text-soft">The ranking is worked out…</p>
           )}
+          <LeftOutParts choice={choice} />
         </section>
       }
       judgement={<SheetJudgement sheet="choose" />}
@@ -115,13 +134,14 @@ interface RankingProps {
   readonly answer: CombinationAnswer
   readonly job: JobDocument
   readonly catalogue: Catalogue
+  readonly choice: CombinationChoice
   readonly tookMs: number | null
 }
 
-const Ranking = ({ answer, job, catalogue, tookMs }: RankingProps) => {
+const Ranking = ({ answer, job, catalogue, choice, tookMs }: RankingProps) => {
   const [wish, setWish] = useState<Wish>('price')
   const [which, setWhich] = useState<'best' | 'passing' | 'all'>('best')
-  const take = (c: Combination) => run(setFuel(changeFor(c, job, catalogue), 'combination taken', false))
+  const take = (c: Combination) => run(setFuel(changeFor(c, job, catalogue, choice), 'combination taken', false))
   const passing = useMemo(() => answer.ranked.filter((c) => c.fails === null), [answer])
   const perPump = useMemo(() => {
     const first = new Map<string, Combination>()

@@ -27,7 +27,9 @@ const isChosen = (c: Combination, { fuel }: JobDocument): boolean =>
 
 /** What works, with less to spare than is wanted. */
 const isTight = (fails: Combination['fails']): boolean =>
-  fails === 'reserve below 15 %' || fails === 'less than 10 % free behind the regulator'
+  fails === 'reserve below 15 %' ||
+  fails === 'less than 10 % free behind the regulator' ||
+  fails === 'feed takes more than 4 % of the pressure'
 
 /** Combinations with their margins, and the way to take one. */
 export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) => {

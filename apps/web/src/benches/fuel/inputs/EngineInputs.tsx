@@ -80,7 +80,7 @@ export const EngineInputs = ({ job }: InputsProps) => {
 
 /** The two independent routes to the demand, always side by side. */
 const BothRoutes = ({ job }: Pick<InputsProps, 'job'>) => {
-  const { demand, fuel } = engineNow(job)
+  const { demand, fuel, laterKgS } = engineNow(job)
   const flow = (kgS: number): Figure => fig(kgS / fuel.densityKgM3, 'volumeFlow')
   return (
     <dl className="grid grid-cols-[1fr_auto] gap-x-3 pt-1.5">
@@ -88,6 +88,14 @@ const BothRoutes = ({ job }: Pick<InputsProps, 'job'>) => {
       <dd className="text-right font-semibold">
         <FigureText figure={flow(demand.byPowerKgS.typical)} />
       </dd>
+      {laterKgS !== null && (
+        <>
+          <dt>For the power later, sized for</dt>
+          <dd className="text-right font-semibold">
+            <FigureText figure={flow(laterKgS)} />
+          </dd>
+        </>
+      )}
       <dt>by air, {demand.bandsOverlap ? 'in agreement' : 'not in agreement'}</dt>
       <dd className="text-right font-semibold">
         <FigureText figure={flow(demand.byAirKgS.typical)} />

@@ -1,4 +1,4 @@
-import { foundAt, fuelLoopOf, injectionPlaceOf, type FuelSection } from '@lochmoor/core'
+import { foundAt, fuelLoopOf, injectionPlaceOf, regulatorGoesWith, type FuelSection } from '@lochmoor/core'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { PartField } from '../../../fields/PartField.tsx'
@@ -69,10 +69,12 @@ export const InjectionInputs = ({ job, catalogue }: InputsProps) => {
         value={fuel.regulator}
         parts={catalogue.regulators.filter((r) => r.type === loop)}
         describe={describe.regulator}
+        refuse={(r) => (regulatorGoesWith(r, fuel.pump) ? null : 'sits in a pump module')}
         none="no regulator chosen"
         onChange={(regulator) => run(setFuel({ regulator }, 'regulator', false))}
       />
       {figure('setPressurePa', 'Set pressure')}
+      {figure('gaugeMostPa', 'Pressure gauge reads up to')}
       {loop === 'return' && (
         <ChoiceField
           label="Reference hose"

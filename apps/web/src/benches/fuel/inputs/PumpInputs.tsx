@@ -1,4 +1,4 @@
-import { fuelLoopOf } from '@lochmoor/core'
+import { fuelLoopOf, strainerGoesOn } from '@lochmoor/core'
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { PartField } from '../../../fields/PartField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
@@ -28,6 +28,7 @@ export const PumpInputs = ({ job, catalogue }: InputsProps) => {
         value={fuel.strainer}
         parts={catalogue.filters.filter((f) => f.use === 'strainer')}
         describe={describe.filter}
+        refuse={(f) => (fuel.pump && !strainerGoesOn(f, fuel.pump) ? 'does not go on this pump' : null)}
         none="no strainer"
         onChange={(strainer) => run(setFuel({ strainer }, 'strainer', false))}
       />

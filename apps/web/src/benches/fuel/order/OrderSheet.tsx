@@ -1,10 +1,8 @@
-import { designOf, partsOfFuel, WORK_STATE_WORDS, type JobDocument, type PartLine } from '@lochmoor/core'
+import { designOf, openPointsOf, orderItems, partsOfFuel, type JobDocument } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { YesNoField } from '../../../fields/YesNoField.tsx'
-import { Button } from '../../../shell/Button.tsx'
-import { run, setFuel, setWork } from '../../../store/commands.ts'
-import { enterRecord } from '../../../store/records.ts'
-import { useMayWrite } from '../../../store/sessionStore.ts'
+import { assessmentOf } from '../../../store/assessments.ts'
+import { run, setFuel } from '../../../store/commands.ts'
 import { BuiltSwitch } from '../../bench/BuiltSwitch.tsx'
 import { Columns } from '../../bench/Columns.tsx'
 import { PaperLinks } from '../../bench/PaperLinks.tsx'
@@ -13,11 +11,16 @@ import { FuelCautions } from '../FuelCautions.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
+import { OpenPointsList } from './OpenPointsList.tsx'
+import { Ordering } from './Ordering.tsx'
+import { OrderNeeds } from './OrderNeeds.tsx'
 
 /** What to order, the papers for bench and dealer, and what must be there before fuel flows. */
 export const OrderSheet = (props: SheetProps) => {
-  const { job } = props
+  const { job, catalogue, assessment } = props
   const lines = useMemo(() => partsOfFuel(designOf(job)), [job])
+  const items = useMemo(() => orderItems(designOf(job)), [job])
+  const open = useMemo(() => openPointsOf(job, catalogue, assessmentOf), [job, catalogue])
   return (
     <Columns
       names={['Safety', 'Parts', 'Judgement']}
@@ -40,12 +43,18 @@ export const OrderSheet = (props: SheetProps) => {
             lines={lines}
             nothing="Nothing to order yet: choose pump, regulator, lines and injectors first."
           />
-          <Ordering job={job} lines={lines} state={props.assessment.state} />
+          <OrderNeeds items={items} />
+          <OpenPointsList open={open} />
+          <Ordering key={job.work.state} job={job} lines={lines} items={items} open={open} />
         </>
       }
       judgement={
         <SheetJudgement sheet="order">
-          <Standing {...props} />
+          {assessment.assumptions.length > 0 && (
+            <p className="mt-4 leading-snug text-soft">
+              {assessment.assumptions.length} figures are still assumed: the sheet of the pressure lists them.
+            </p>
+          )}
           <BuiltSwitch station="fuel" />
         </SheetJudgement>
       }
@@ -77,68 +86,5 @@ const SafetyInputs = ({ job }: { job: JobDocument }) => {
       )}
       {field('fused', 'When a wire chafes', 'A fuse at the battery end of the feed, for the wire, not for the pump.')}
     </Group>
-  )
-}
-
-interface OrderingProps {
-  readonly job: JobDocument
-  readonly lines: readonly PartLine[]
-  readonly state: SheetProps['assessment']['state']
-}
-
-/** Marks the job as ordered, and writes down with what judgement it was. */
-const Ordering = ({ job, lines, state }: OrderingProps) => {
-  const mayWrite = useMayWrite()
-  if (lines.length === 0) return null
-  if (job.work.state !== 'asked' && job.work.state !== 'surveyed' && job.work.state !== 'designed')
-    return <p className="mt-3 font-semibold">This job stands at “{WORK_STATE_WORDS[job.work.state].toLowerCase()}”.</p>
-  const open = state === 'stop' || state === 'unknown'
-  const order = () => {
-    if (!run(setWork({ state: 'parts-ordered' }, 'parts ordered'))) return
-    const reason = open ? 'Ordered although the judgement is not clear.' : 'The judgement stands.'
-    enterRecord({ kind: 'decision', text: `Fuel parts ordered, ${lines.length} lines`, reason }, { of: 'work.state' })
-  }
-  return (
-    <div className="mt-3">
-      {open && (
-        <p className="mb-1.5 font-semibold text-stop">
-          The judgement does not stand yet: what is ordered now may be the wrong part.
-        </p>
-      )}
-      <Button kind="main" disabled={!mayWrite} onClick={order}>
-        Mark these parts as ordered
-      </Button>
-    </div>
-  )
-}
-
-/** What of the whole station still stands against the order. */
-const Standing = ({ assessment, showPoint }: SheetProps) => {
-  const against = assessment.verdicts.filter((v) => v.state !== 'ok' && v.id !== 'safety')
-  return (
-    <section aria-label="Before you order" className="mt-4">
-      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Before you order</h2>
-      {against.length === 0 ? (
-        <p className="py-1 leading-snug">Everything that is judged stands.</p>
-      ) : (
-        <ul className="py-1 leading-snug">
-          {against.map((v) => (
-            <li key={v.id} className="border-b border-hair/70 py-1">
-              {v.title}{' '}
-              {v.pointId && (
-                <button type="button" className="text-accent underline" onClick={() => showPoint(v.pointId ?? 'idle')}>
-                  show
-                </button>
-              )}
-            </li>
-          ))}
-        </ul>
-      )}
-      {assessment.assumptions.length > 0 && (
-        <p className="py-1 leading-snug text-soft">
-          {assessment.assumptions.length} figures are still assumed: the sheet of the pressure lists them.
-        </p>
-      )}
-    </section>
   )
 }

@@ -8,6 +8,8 @@ const pump = (id: string, freeLH: number, shutKPa: number) => ({
   name: `Pump ${id}`,
   priceClass: 2,
   mount: 'in-line' as const,
+  works: 'turbine' as const,
+  reliefPa: null,
   noiseClass: 3,
   hangerM: null,
   hatHeightM: null,
@@ -46,6 +48,8 @@ const regulator = (id: string, type: 'return' | 'single-line', openKPa: number) 
   fullOpen: { flowM3S: 150 * LH, dropPa: openKPa * 1e3 },
   slopePaPerM3S: 2e8,
   referencePort: true,
+  sits: type === 'return' ? ('rail' as const) : ('tank' as const),
+  mostPressurePa: 1.5e6,
 })
 const filter = (id: string, use: 'strainer' | 'fine', micron: number) => ({
   id,
@@ -58,6 +62,7 @@ const filter = (id: string, use: 'strainer' | 'fine', micron: number) => ({
   linearShare: 0.8,
   dueFactor: 3,
   capacityKg: null,
+  mount: 'in-line' as const,
   directional: true,
   mostPressurePa: 1e6,
 })
