@@ -5,6 +5,8 @@ export const DEMO = {
   warden: '8b7d2e94-1c35-4f0b-b0a2-77d1e5a4c222',
   carrier: 'c51e9b07-6f48-4d2a-9e6b-0a9b8c7d3e33',
   plover: 'd62fac18-7059-4e3b-af7c-1b0c9d8e4f44',
+  heron: 'e7a0d3b2-4c61-4f58-8d2e-5b6a7c8d9e55',
+  linnet: 'f1b9c4a6-7d25-4e83-9a1f-2c3d4e5f6a66',
 } as const
 
 /** The fuel bench as a person uses it. */

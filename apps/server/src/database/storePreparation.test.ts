@@ -24,8 +24,10 @@ describe('preparing the store', () => {
     expect(titles.map((t) => t.title)).toEqual([
       'Brindle Carrier van',
       'Hesket Warden saloon',
+      'Marrick Heron estate',
       'Renamed',
       'Thornkeld Plover tourer',
+      'Tolland Linnet roadster',
     ])
     await Promise.all(again.map((a) => a.close()))
     await first.close()

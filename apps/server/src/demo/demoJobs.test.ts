@@ -8,6 +8,8 @@ import {
   FUEL_STATION,
   isWorse,
   remediesOf,
+  spreadCasesOf,
+  spreadOverMoments,
   STATION_LIST,
   withChange,
   type FuelAssessment,
@@ -80,6 +82,20 @@ describe('demo jobs', () => {
     expect(a.verdicts[0]).toMatchObject({ id: 'held', state: 'stop', pointId: 'full-low' })
     expect(remedyKinds('Brindle Carrier van', 'held')).toEqual(expect.arrayContaining(['voltage', 'pump']))
   })
+
+  it.each([
+    ['Marrick Heron estate', 'full', 'starved', 'feed-loss'],
+    ['Tolland Linnet roadster', 'idle', 'lifted', 'not-lifted'],
+  ] as const)(
+    '%s: at %s it is %s, and the probability that the rail keeps its band is nothing',
+    (title, id, state, verdict) => {
+      const a = assess(title)
+      expect(pointOf(a, id).state).toBe(state)
+      expect(a.verdicts.find((v) => v.id === verdict)!.state).toBe('stop')
+      const cases = spreadCasesOf(designOf(jobOf(title)), a.solved).map(({ solved: s, inputs }) => ({ circuit: s.circuit, inputs, tipPa: s.point.tipPa })) // prettier-ignore
+      expect(spreadOverMoments(cases, { draws: 2000, seed: 3 })!.probability).toBeLessThan(0.01)
+    },
+  )
 
   it.each(DEMO_JOBS.map((j) => j.document.vehicle.title))(
     '%s: every remedy offered at any station cures, and nothing in the whole job gets worse',
