@@ -407,7 +407,7 @@ const linnet: JobDocument = {
     vent: line(c, 'fleet-low-8', 1.2, 0.3, 2),
     injector: pick(c.injectors, 'skell-b400'),
     injectorCount: 4,
-    openingsPerCycle: 2,
+    openingsPerCycle: 1,
     lowV: 12,
     safety: SAFE,
   },

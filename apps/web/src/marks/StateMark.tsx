@@ -51,7 +51,7 @@ export const StateShape = ({
   hidden?: boolean
 }) => (
   <span className="inline-flex shrink-0 items-baseline gap-1.5 font-bold" style={{ color: COLOUR[state] }}>
-    <svg viewBox="0 0 20 20" className="size-[1.05em] translate-y-[0.03em] self-center" aria-hidden>
+    <svg viewBox="0 0 20 20" className="size-[1.05em] shrink-0 translate-y-[0.03em] self-center" aria-hidden>
       <Shape state={state} />
     </svg>
     {hidden ? <span className="sr-only">{word}</span> : word}

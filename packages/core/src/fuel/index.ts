@@ -29,6 +29,7 @@ export { pumpAtVoltage, stallVoltageV, type PumpCurveAtVoltage, type PumpVoltage
 export { shutOffAt, type ShutOff, type ShutOffBasis } from './shutOff.ts'
 export { mostHeldDemandM3S, railWithFallingDemandPa, requiredRisePa } from './limits.ts'
 export {
+  COMBINATION_FAILURES,
   rankCombinations,
   type Combination,
   type CombinationAnswer,

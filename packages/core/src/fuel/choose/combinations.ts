@@ -59,22 +59,25 @@ export interface CombinationCase {
   readonly regulators: readonly RegulatorPart[]
 }
 
-export type CombinationFailure =
-  | 'pump stalls at a voltage'
-  | 'regulator is made for a module'
-  | 'regulator cannot be set to it'
-  | 'regulator has no reference port'
-  | 'hose is not rated for the fuel'
-  | 'nobody knows what the pump reaches'
-  | 'hose is not rated for the pressure'
-  | 'filter is not rated for the pressure'
-  | 'regulator is not rated for the pressure'
-  | 'pressure is not held'
-  | 'reserve below 15 %'
-  | 'rail is lifted'
-  | 'feed takes too much of the pressure'
-  | 'less than 10 % free behind the regulator'
-  | 'feed takes more than 4 % of the pressure'
+/** Every reason against a combination, in the order in which they are asked: the later, the nearer to passing. */
+export const COMBINATION_FAILURES = [
+  'pump stalls at a voltage',
+  'regulator is made for a module',
+  'regulator cannot be set to it',
+  'regulator has no reference port',
+  'hose is not rated for the fuel',
+  'nobody knows what the pump reaches',
+  'hose is not rated for the pressure',
+  'filter is not rated for the pressure',
+  'regulator is not rated for the pressure',
+  'pressure is not held',
+  'rail is lifted',
+  'feed takes too much of the pressure',
+  'reserve below 15 %',
+  'less than 10 % free behind the regulator',
+  'feed takes more than 4 % of the pressure',
+] as const
+export type CombinationFailure = (typeof COMBINATION_FAILURES)[number]
 
 export interface Combination {
   readonly pumpId: string

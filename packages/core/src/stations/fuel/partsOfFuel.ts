@@ -221,7 +221,7 @@ const feedParts = (design: FuelDesign): PartLine[] => {
       'pump relay',
       'Relay with holder',
       one(),
-      say`contacts for at least ${fig(wantedA, 'current')}, its coil driven by the controller`,
+      say`contacts for at least ${fig(wantedA, 'current', 1)}, its coil driven by the controller`,
       'current of the pump, half as much again: rule of thumb',
     ),
     line(
@@ -230,8 +230,8 @@ const feedParts = (design: FuelDesign): PartLine[] => {
       'Blade fuse with sealed holder',
       one(),
       fuseA === undefined
-        ? say`more than one is wanted: the pumps draw ${fig(currentA, 'current')} together, each its own feed`
-        : say`${fig(fuseA, 'current')}, at the battery end of a wire that carries it; the pump draws ${fig(currentA, 'current')}`,
+        ? say`more than one is wanted: the pumps draw ${fig(currentA, 'current', 1)} together, each its own feed`
+        : say`${fig(fuseA, 'current')}, at the battery end of a wire that carries it; the pump draws ${fig(currentA, 'current', 1)}`,
       'current of the pump, half as much again: rule of thumb',
     ),
   ]

@@ -1,5 +1,6 @@
 import {
   checkCombinations,
+  COMBINATION_FAILURES,
   combinationCaseOf,
   explainInputError,
   partById,
@@ -130,6 +131,10 @@ export const ChooseSheet = (props: SheetProps) => {
   )
 }
 
+/** How far a combination comes before something stands against it. */
+const nearness = ({ fails }: Combination): number =>
+  fails === null ? COMBINATION_FAILURES.length : COMBINATION_FAILURES.indexOf(fails)
+
 interface RankingProps {
   readonly answer: CombinationAnswer
   readonly job: JobDocument
@@ -144,9 +149,12 @@ const Ranking = ({ answer, job, catalogue, choice, tookMs }: RankingProps) => {
   const take = (c: Combination) => run(setFuel(changeFor(c, job, catalogue, choice), 'combination taken', false))
   const passing = useMemo(() => answer.ranked.filter((c) => c.fails === null), [answer])
   const perPump = useMemo(() => {
-    const first = new Map<string, Combination>()
-    for (const c of answer.ranked) if (!first.has(c.pumpId)) first.set(c.pumpId, c)
-    return [...first.values()]
+    const nearest = new Map<string, Combination>()
+    for (const c of answer.ranked) {
+      const known = nearest.get(c.pumpId)
+      if (!known || nearness(c) > nearness(known)) nearest.set(c.pumpId, c)
+    }
+    return [...nearest.values()]
   }, [answer])
   const shown = useMemo(() => {
     const pool = which === 'all' ? answer.ranked : which === 'best' ? passing.filter((c) => c.best) : passing
@@ -182,7 +190,9 @@ const Ranking = ({ answer, job, catalogue, choice, tookMs }: RankingProps) => {
       </div>
       <CombinationTable name="Combinations" rows={shown} catalogue={catalogue} job={job} onTake={take} />
       <h2 className="mt-5 border-b-2 border-ink pb-0.5 font-extrabold">Pump by pump</h2>
-      <p className="py-1 text-sm text-soft">Each pump with the parts that suit it best, or what stands against it.</p>
+      <p className="py-1 text-sm text-soft">
+        Each pump with the parts that suit it best, or the last that stands against it.
+      </p>
       <CombinationTable name="Pumps" rows={perPump} catalogue={catalogue} job={job} onTake={take} />
     </>
   )

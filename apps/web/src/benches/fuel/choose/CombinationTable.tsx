@@ -73,6 +73,7 @@ export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) 
                   {c.returnId !== null && `, return ${nameOf(catalogue.hoses, c.returnId)}`},{' '}
                   {nameOf(catalogue.filters, c.filterId)}, {nameOf(catalogue.regulators, c.regulatorId)}
                 </span>
+                {c.fails && <span className="block text-sm font-semibold">{c.fails}</span>}
               </>
             ),
           },
@@ -81,7 +82,7 @@ export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) 
             cell: (c) => (
               <StateShape
                 state={c.fails === null ? 'ok' : isTight(c.fails) ? 'caution' : 'stop'}
-                word={c.fails ?? 'passes'}
+                word={c.fails === null ? 'passes' : isTight(c.fails) ? 'tight' : 'fails'}
               />
             ),
           },
