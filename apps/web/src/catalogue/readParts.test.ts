@@ -82,6 +82,8 @@ describe('a curve from a spreadsheet', () => {
 describe('words of a field', () => {
   it('are those of its schema; a figure has none', () => {
     expect(wordsOf(PART_SCHEMAS.pumps, 'mount')).toEqual(['in-tank', 'in-line', 'module'])
+    // Words that a sheet may leave open.
+    expect(wordsOf(PART_SCHEMAS.pumps, 'works')).toEqual(['turbine', 'positive-displacement'])
     expect(wordsOf(PART_SCHEMAS.fittings, 'fits')).toEqual(['rubber', 'lined-hose', 'hard-tube'])
     expect(wordsOf(PART_SCHEMAS.hoses, 'boreM')).toBeNull()
     expect(wordsOf(PART_SCHEMAS.hoses, 'no.such.field')).toBeNull()

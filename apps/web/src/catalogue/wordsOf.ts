@@ -9,5 +9,6 @@ export const wordsOf = (schema: z.ZodObject, path: string): readonly string[] | 
     else return null
   }
   if (at instanceof z.ZodArray) at = at.element
+  if (at instanceof z.ZodNullable) at = at.unwrap()
   return at instanceof z.ZodEnum ? at.options.map(String) : null
 }

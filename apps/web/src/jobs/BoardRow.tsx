@@ -2,9 +2,10 @@ import type { BoardJob, Colleagues } from '@lochmoor/contract'
 import { STAGE_WORDS, stationOf, WORK_STATE_WORDS, WORK_STATES, type WorkState } from '@lochmoor/core'
 import { Hammer, Wrench } from 'lucide-react'
 import { useState } from 'react'
-import { Link } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { explainApiError } from '../api/client.ts'
 import { writeSection } from '../api/jobs.ts'
+import { isOrdered } from '../benches/fuel/order/orderParts.ts'
 import { StateMark } from '../marks/StateMark.tsx'
 import { daysSince } from './shortTime.ts'
 
@@ -18,7 +19,10 @@ interface Props {
 export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
   const [trouble, setTrouble] = useState<string | null>(null)
   const days = daysSince(job.stateSince)
+  const navigate = useNavigate()
   const move = async (state: WorkState) => {
+    // Parts are bought on this step: what stands against that is asked where it can be seen.
+    if (isOrdered(state) && !isOrdered(job.work.state)) return void navigate(`/jobs/${job.id}/fuel/order`)
     const result = await writeSection(job.id, 'work', job.workVersion, { ...job.work, state })
     setTrouble(result.ok ? null : explainApiError(result.error))
     onChanged()

@@ -2,7 +2,7 @@ import type { JobBoard } from '@lochmoor/contract'
 import { emptyJob } from '@lochmoor/core'
 import { render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { MemoryRouter } from 'react-router'
+import { MemoryRouter, Route, Routes } from 'react-router'
 import { reply, sitHere } from '../test/session.ts'
 import { JobsPage } from './JobsPage.tsx'
 
@@ -56,14 +56,29 @@ describe('board of jobs', () => {
   it('moves a job on by writing its work section at the version shown', async () => {
     const asked = serve({ jobs: [job], total: 1, page: 1, size: 25, byState })
     show()
-    await userEvent.selectOptions(await screen.findByLabelText('State of Aldmoor Curlew GT'), 'in-build')
+    await userEvent.selectOptions(await screen.findByLabelText('State of Aldmoor Curlew GT'), 'designed')
     await waitFor(() =>
       expect(asked).toContainEqual([
         'PUT',
         `/api/jobs/${job.id}/sections/work`,
-        { baseVersion: 4, value: { ...job.work, state: 'in-build' } },
+        { baseVersion: 4, value: { ...job.work, state: 'designed' } },
       ]),
     )
+  })
+
+  it('past the order only by way of what stands against it: it leads there, and nothing is written', async () => {
+    const asked = serve({ jobs: [job], total: 1, page: 1, size: 25, byState })
+    render(
+      <MemoryRouter initialEntries={['/jobs']}>
+        <Routes>
+          <Route path="/jobs" element={<JobsPage />} />
+          <Route path="/jobs/:id/fuel/order" element={<p>the order</p>} />
+        </Routes>
+      </MemoryRouter>,
+    )
+    await userEvent.selectOptions(await screen.findByLabelText('State of Aldmoor Curlew GT'), 'in-build')
+    expect(await screen.findByText('the order')).toBeTruthy()
+    expect(asked.some(([method]) => method === 'PUT')).toBe(false)
   })
 
   it('asks the server for what the filters say and keeps them in the address', async () => {

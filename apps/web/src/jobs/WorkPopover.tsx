@@ -1,9 +1,16 @@
-import { WORK_STATE_WORDS, WORK_STATES, type WorkState } from '@lochmoor/core'
+import { designOf, openPointsOf, orderItems, WORK_STATE_WORDS, WORK_STATES, type WorkState } from '@lochmoor/core'
 import { Popover } from 'radix-ui'
+import { useMemo, useState } from 'react'
+import { Link } from 'react-router'
 import { fetchColleagues } from '../api/people.ts'
+import { HoldGate } from '../benches/fuel/order/HoldGate.tsx'
+import { holdsOf } from '../benches/fuel/order/holds.ts'
+import { isOrdered, orderParts } from '../benches/fuel/order/orderParts.ts'
 import { SelectEntry } from '../fields/SelectEntry.tsx'
 import { TextEntry } from '../fields/TextEntry.tsx'
 import { useFetched } from '../shell/useFetched.ts'
+import { assessmentOf } from '../store/assessments.ts'
+import { useCatalogue } from '../store/catalogueStore.ts'
 import { run, setWork } from '../store/commands.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { daysSince } from './shortTime.ts'
@@ -37,6 +44,7 @@ export const WorkPopover = () => {
 
 const WorkForm = () => {
   const work = useJobStore((s) => s.document!.work)
+  const [wanted, setWanted] = useState<WorkState | null>(null)
   const since = useJobStore((s) => s.stateSince)
   const { fetched } = useFetched(fetchColleagues)
   const people = fetched.state === 'there' ? fetched.value.filter((p) => p.active || p.id === work.personId) : []
@@ -44,10 +52,16 @@ const WorkForm = () => {
     <>
       <SelectEntry
         label="State of work"
-        value={work.state}
+        value={wanted ?? work.state}
         options={WORK_STATES.map((s) => [s, WORK_STATE_WORDS[s]] as const)}
-        onChange={(next: WorkState) => run(setWork({ state: next }, 'state of work'))}
+        onChange={(next: WorkState) => {
+          // Parts are bought on this step: what stands against that is asked first.
+          if (isOrdered(next) && !isOrdered(work.state)) return setWanted(next)
+          setWanted(null)
+          run(setWork({ state: next }, 'state of work'))
+        }}
       />
+      {wanted && <OrderFirst to={wanted} onDone={() => setWanted(null)} />}
       {since && <p className="text-sm text-soft">In the state it was opened with for {daysSince(since)} days.</p>}
       <SelectEntry
         label="Who has it"
@@ -66,5 +80,32 @@ const WorkForm = () => {
         <p className="text-sm text-stop">The people could not be fetched: {fetched.why}</p>
       )}
     </>
+  )
+}
+
+/** Past the order only with what stands against it said, and a reason in the log book where something does. */
+const OrderFirst = ({ to, onDone }: { to: WorkState; onDone: () => void }) => {
+  const job = useJobStore((s) => s.document!)
+  const jobId = useJobStore((s) => s.jobId)
+  const catalogue = useCatalogue((s) => s.catalogue)
+  const found = useMemo(
+    () => catalogue && { open: openPointsOf(job, catalogue, assessmentOf), items: orderItems(designOf(job)) },
+    [job, catalogue],
+  )
+  if (!found) return <p className="text-soft">The catalogue is still being fetched.</p>
+  return (
+    <div className="border-b border-hair py-2">
+      <HoldGate
+        holds={holdsOf(found.open, found.items)}
+        words={{ free: 'The parts are ordered', held: 'Move on all the same' }}
+        onGo={(reason) => {
+          orderParts(to, `Moved on to “${WORK_STATE_WORDS[to].toLowerCase()}”`, found, reason)
+          onDone()
+        }}
+      />{' '}
+      <Link to={`/jobs/${jobId ?? ''}/fuel/order`} className="text-accent underline">
+        what stands open
+      </Link>
+    </div>
   )
 }

@@ -26,7 +26,10 @@ describe('what speaks against building now', () => {
         .verdicts.filter((v) => v.state !== 'ok')
         .map((v) => `${s.id} ${v.id}`),
     )
-    expect(verdicts.map((v) => `${v.station} ${v.verdict.id}`)).toEqual(all)
+    expect(all).toContain('walkAround compression')
+    expect(verdicts.map((v) => `${v.station} ${v.verdict.id}`)).toEqual(
+      all.filter((v) => v !== 'walkAround compression'),
+    )
     const held = verdicts.find((v) => v.verdict.id === 'held')!
     expect([held.station, held.tab, held.verdict.state]).toEqual(['fuel', 'choose', 'stop'])
     for (const { station, tab } of verdicts)

@@ -22,19 +22,21 @@ export interface OpenPoints {
   readonly notBegun: readonly Station[]
 }
 
-/** Open repairs and verdicts of every station. */
+/** Open repairs, and verdicts of every station beside those that are the repairs themselves. */
 export const openPointsOf = (
   job: JobDocument,
   catalogue: Catalogue,
   assess: Assess = (station, j, c) => station.assess(j, c),
 ): OpenPoints => {
   const empty = emptyJob(job.vehicle.title)
+  const repairs = repairsFirst(job)
+  const isRepair = (station: Station, id: string) => station === 'walkAround' && repairs.some((r) => r.testId === id)
   const begun = STATION_LIST.filter((s) => !s.untouched(job, empty))
   return {
-    repairs: repairsFirst(job),
+    repairs,
     verdicts: begun.flatMap((s) =>
       assess(s, job, catalogue)
-        .verdicts.filter((v) => v.state !== 'ok')
+        .verdicts.filter((v) => v.state !== 'ok' && !isRepair(s.id, v.id))
         .map((verdict) => ({
           station: s.id,
           tab: s.tabs.find((t) => t.judges?.includes(kindOf(verdict)))?.path ?? '',

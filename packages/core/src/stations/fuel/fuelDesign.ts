@@ -14,6 +14,7 @@ export interface FuelDesign {
   readonly inTank: boolean
   readonly aspiration: VehicleSection['aspiration']
   readonly powerBasis: VehicleSection['powerBasis']
+  readonly powerLaterW: number | null
   /** Whether pump and lines are sized for the power wanted later. */
   sizedForLater(): boolean
   /** Entered, found elsewhere or assumed. SI. */
@@ -37,6 +38,7 @@ export const designOf = (job: JobDocument): FuelDesign => {
       inTank: pumpInTank(job),
       aspiration: job.vehicle.aspiration,
       powerBasis: job.vehicle.powerBasis,
+      powerLaterW: job.system.powerLaterW,
       sizedForLater: () => engineOfJob(job).laterKgS !== null,
       figure: (field) => figureOf(job, field),
       isAssumed: (field) => foundAt(job, field).kind === 'assumed',

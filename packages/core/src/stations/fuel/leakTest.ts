@@ -1,6 +1,6 @@
 import type { FuelDesign } from './fuelDesign.ts'
 import { fig, say, type Sentence } from '../../verdict/index.ts'
-import { linesInUse } from './linesOfJob.ts'
+import { linesInUse, reachOf } from './linesOfJob.ts'
 import { hoseOfLeg } from '../../fuel/lines/legs.ts'
 
 export interface LeakTest {
@@ -32,11 +32,17 @@ export const leakTestOf = (design: FuelDesign): LeakTest => {
           ])
         : [line.hose?.mostPressurePa]
     })
-    .concat(design.fuel.filter?.mostPressurePa ?? [])
+    .concat(
+      design.fuel.filter?.mostPressurePa ?? [],
+      design.fuel.regulator?.mostPressurePa ?? [],
+      design.fuel.gaugeMostPa ?? [],
+    )
     .filter((x): x is number => typeof x === 'number')
   const weakestPa = ratings.length > 0 ? Math.min(...ratings) : null
   const testPa = weakestPa === null ? TEST_FACTOR * setPa : Math.min(TEST_FACTOR * setPa, weakestPa)
   const allowedFallPa = FALL_SHARE * testPa
+  const reachPa = reachOf(design)?.mostPa ?? null
+  const byPump = design.loop === 'return' && (reachPa === null || reachPa >= testPa)
   return {
     testPa,
     weakestPa,
@@ -45,9 +51,11 @@ export const leakTestOf = (design: FuelDesign): LeakTest => {
     steps: [
       say`Cold engine, doors open, extinguisher at hand, no lamp or heater. Battery joined last.`,
       say`Dry first: look at every joint of the list, tug at every hose.`,
-      design.loop === 'return'
+      byPump
         ? say`Gauge at the rail. Pinch nothing: close the return with a valve made for it, run the pump in short pulses to ${fig(testPa, 'pressure')} and switch off.`
-        : say`Gauge at the rail. A hand pump with fuel brings the line to ${fig(testPa, 'pressure')} past the regulator's check valve; the car's own pump stops at its set figure.`,
+        : design.loop === 'return'
+          ? say`Gauge at the rail. Pinch nothing: close the return with a valve made for it. The car’s own pump does not reach ${fig(testPa, 'pressure')}: bring the line there with a hand pump with fuel.`
+          : say`Gauge at the rail. A hand pump with fuel brings the line to ${fig(testPa, 'pressure')} past the regulator's check valve; the car's own pump stops at its set figure.`,
       say`Wait ${fig(TIME_S, 'time')}: no more than ${fig(allowedFallPa, 'pressure')} may be lost. Wipe every joint with paper and smell it.`,
       say`Release the pressure into a closed can before undoing anything.`,
       say`Again after the first start, after the first heat cycle, and after the first hundred miles.`,

@@ -94,6 +94,13 @@ const TOLD = {
         engine.fuel,
         trace,
       )
+      const { powerLaterW } = design
+      if (powerLaterW !== null && design.sizedForLater())
+        demandByPowerKgS(
+          { powerW: powerLaterW, basis: design.powerBasis, aspiration: design.aspiration },
+          engine.fuel,
+          trace,
+        )
     },
   },
   'by-air': {

@@ -14,7 +14,8 @@ export const LeakTestPlan = ({ job }: { job: JobDocument }) => {
         At <FigureText figure={fig(plan.testPa, 'pressure')} />
         {plan.weakestPa !== null && (
           <>
-            ; the weakest part of the feed stands <FigureText figure={fig(plan.weakestPa, 'pressure', 0)} />
+            ; the weakest of feed, filter, regulator and gauge stands{' '}
+            <FigureText figure={fig(plan.weakestPa, 'pressure', 0)} />
           </>
         )}
         . One and a half times the set pressure, five hundredths of it lost at most: rules of thumb.
