@@ -112,8 +112,8 @@ export const EXHAUST_CALCULATORS: readonly Calculator[] = [
     DrillTemplateInput,
     DrillTemplateOutput,
     (c) => {
-      const { stripLengthMm, stripHeightMm, holeXMm, holeYMm, edgeFromMergeMm, ...rest } = drillTemplate(c)
-      const t = { stripLengthMm, stripHeightMm, holeXMm, holeYMm, edgeFromMergeMm }
+      const { stripLengthMm, stripHeightMm, holeXMm, holeYMm, edgeFromDatumMm, ...rest } = drillTemplate(c)
+      const t = { stripLengthMm, stripHeightMm, holeXMm, holeYMm, edgeFromDatumMm }
       return ok({ ...t, svg: templateSvg({ ...t, ...rest }, 'Drill template') })
     },
   ),

@@ -46,5 +46,5 @@ export const EXHAUST_EXAMPLES: Record<string, unknown> = {
     boltThreadM: 0.022,
     nutM: 0.006,
   },
-  'drill-template': { outsideM: 0.0635, fromMergeM: 0.09, clockDeg: 45, holeM: 0.02 },
+  'drill-template': { outsideM: 0.0635, fromDatumM: 0.09, clockDeg: 45, holeM: 0.02 },
 }

@@ -15,10 +15,14 @@ import {
   jointWords,
   LEAK_TEST_STEPS,
   leakPlan,
+  DATUM_WORDS,
+  datumOf,
   partsOfExhaust,
+  placeWords,
   RAW_FUEL_SHARES,
   reversionAt,
   RUN_WORDS,
+  runOf,
   sensorAdvice,
   sentenceText,
   spotGrid,
@@ -55,7 +59,7 @@ export const exhaustSheet = async (
   )
   sheet.title(title)
   sheet.paragraph(
-    `Exhaust sensor station, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}. Clock angles looking against the flow; distances from the merge’s downstream edge.`,
+    `Exhaust sensor station, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}. Clock angles looking against the flow; distances from the merge’s downstream edge, behind a turbine from its outlet: each drawing names its own.`,
     true,
   )
   writeJudgement(sheet, a.verdicts, units)
@@ -121,6 +125,7 @@ const unrolled = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void =>
       grid,
       spots.filter((s) => s.run === id),
       units,
+      DATUM_WORDS[datumOf(ctx.run)],
     )
     const best = bestSpots(ctx, grid)
     if (best.length === 0) sheet.paragraph('No free spot on this stretch.')
@@ -148,7 +153,9 @@ const heat = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void => {
   const band = (b: Band, family: Family, decimals?: number) =>
     `${text(b.low, family, units, decimals)} to ${text(b.high, family, units, decimals)}`
   for (const { name, spot } of chosenSpots(c)) {
-    sheet.heading(`${name}: ${RUN_WORDS[spot.run]}, ${text(spot.alongM, 'bore', units, 0)} after the merge`)
+    sheet.heading(
+      `${name}: ${RUN_WORDS[spot.run]}, ${sentenceText(placeWords(runOf(c.runs, spot.run)!, spot.alongM), units)}`,
+    )
     sheet.table(
       [
         { head: 'Moment', share: 0.16 },

@@ -94,20 +94,17 @@ export class SheetsService {
     const made = templateOfJob(c, index)
     if (!made.ok)
       throw new HttpException({ code: made.error, message: `No template yet: ${TEMPLATE_WANTS[made.error]}.` }, 409)
-    const { template, name, pieceName, forbidden, assumed } = made.value
+    const { template, name, pieceName, warnings } = made.value
     const run = chosenSpots(c).find((s) => s.index === index)!.spot.run
     const title = `${job.vehicle.title}: drill template, ${name.toLowerCase()}`
     const file = `${job.vehicle.title}, drill template${c.sensorCount === 2 ? ` ${sensor.toUpperCase()}` : ''}`
-    if (as === 'svg') return { name: file, bytes: Buffer.from(templateSvg(template, title), 'utf8') }
+    if (as === 'svg') return { name: file, bytes: Buffer.from(templateSvg(template, title, warnings), 'utf8') }
     const { workshop, madeAt, version } = await this.headOf(workshopId)
     const head = {
       title,
       lines: [
         `${RUN_WORDS[run]}, ${pieceName}. Print at 100 %, no fitting to the page; measure the ruler. Cut out, printed side out, arrow with the flow, ends meeting on the underside.`,
-        ...(forbidden ? ['THIS SPOT IS FORBIDDEN BY THE STATION’S RULES: see its judgement before you drill.'] : []),
-        ...(assumed
-          ? ['The diameter of this pipe was not measured: a strip that does not close exactly is wrong.']
-          : []),
+        ...warnings,
       ],
       foot: `${workshop} · ${madeAt.toISOString().slice(0, 10)} · ${version} · glasses, gloves, every chip out of the pipe; battery off before welding`,
     }

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { figure, oneOf, orDefault, range, wholeFigure } from '../field/figure.ts'
+import { figure, notGiven, oneOf, orDefault, range, wholeFigure } from '../field/figure.ts'
 import { SECTION_SCHEMAS } from '../job/jobDocument.ts'
 import { RANGES } from './ranges.ts'
 
@@ -22,6 +22,7 @@ export const ExhaustGasTemperatureInput = z.strictObject({
       z.strictObject({
         lengthM: figure(range(0.005, 6, 'm')),
         boreM: figure(range(0.01, 0.3, 'm')),
+        outsideM: notGiven(figure(range(0.01, 0.3, 'm'))),
         count: wholeFigure(range(1, 8, '')),
         cover: oneOf(['bare', 'wrapped', 'coated']),
       }),
@@ -130,7 +131,8 @@ export const ClampFitOutput = z.strictObject({
 
 export const DrillTemplateInput = z.strictObject({
   outsideM: figure(range(0.012, 0.3, 'm')),
-  fromMergeM: figure(range(0, 8, 'm')),
+  fromDatumM: figure(range(0, 8, 'm')),
+  datum: orDefault(oneOf(['merge', 'turbine', 'join', 'ports']), 'merge'),
   clockDeg: figure(range(0, 360, 'degrees')),
   holeM: figure(range(0.005, 0.05, 'm')),
   pilotM: orDefault(figure(range(0.001, 0.01, 'm')), 0.003),
@@ -140,6 +142,6 @@ export const DrillTemplateOutput = z.strictObject({
   stripHeightMm: z.number(),
   holeXMm: z.number(),
   holeYMm: z.number(),
-  edgeFromMergeMm: z.number(),
+  edgeFromDatumMm: z.number(),
   svg: z.string(),
 })

@@ -1,3 +1,4 @@
+export { DATUM_WORDS, datumOf, placeWords, type Datum } from './pipe/datum.ts'
 export { exhaustCpJKgK, exhaustDensityKgM3, exhaustWater, type ExhaustWater } from './gas/exhaustGas.ts'
 export { EXHAUST_MOMENTS, MOMENT_WORDS, type ExhaustMoment, type ExhaustMomentId } from './gas/moments.ts'
 export {
@@ -50,7 +51,7 @@ export {
 export { exhaustLeak, type LeakCase, type LeakReading } from './reading/leak.ts'
 export { deadCylinder, RAW_FUEL_SHARES, readingOfRich, richMisfireShare, type DeadCylinder } from './reading/misfire.ts'
 export { permissionMap, type PermissionCase, type PermissionCell, type Steering } from './reading/permission.ts'
-export { judgeSpot, type JudgedSpot } from './spots/judgeSpot.ts'
+export { FAIR_SCORE, judgeSpot, type JudgedSpot } from './spots/judgeSpot.ts'
 export { isPlaced, sweptObstacles, USUAL_OBSTACLE_LENGTH_M, USUAL_OBSTACLE_WIDTH_DEG } from './spots/obstacles.ts'
 export { ANGLE_LIMITS, DISTANCE_BANDS, type DistanceBand } from './spots/schools.ts'
 export { USUAL_SENSOR, type SensorLimits, type SpotContext } from './spots/spotContext.ts'

@@ -32,7 +32,8 @@ export const EXHAUST_HOWS: Hows<typeof EXHAUST> = {
   common: { item: PIECE_HOWS },
   obstacles: {
     item: {
-      alongM: 'Tape along the top line from the downstream edge of the merge.',
+      alongM:
+        'Tape along the top line from the downstream edge of the merge; behind a turbine from its outlet; on the pipe of both banks without either from where they join.',
       lengthM: 'Along the pipe, of the part that comes near.',
       clockDeg: CLOCK,
       widthDeg: 'Around the pipe: what the obstacle covers, seen from its middle.',
@@ -47,7 +48,7 @@ export const EXHAUST_HOWS: Hows<typeof EXHAUST> = {
   spots: {
     seat: {
       alongM:
-        'Hole centre, along the top line from the downstream edge of the merge; behind a turbine from its outlet.',
+        'Hole centre, along the top line from the downstream edge of the merge; behind a turbine from its outlet; on the pipe of both banks without either from where they join.',
       clockDeg: CLOCK,
     },
   },

@@ -27,7 +27,8 @@ const statesOf = (verdicts: readonly Verdict[]): States => new Map(verdicts.map(
 const harms = (before: States, after: readonly Verdict[], target: VerdictState): boolean =>
   after.some((v) => {
     const was = before.get(v.id)
-    if (was !== undefined) return isWorse(v.state, was)
+    // Open before and decided now is no harm either, unless it fails, where what is sought was open itself.
+    if (was !== undefined && !(was === 'unknown' && target === 'unknown')) return isWorse(v.state, was)
     return target === 'unknown' ? v.state === 'stop' : v.state !== 'ok'
   })
 

@@ -56,6 +56,10 @@ const draw = (doc: PDFKit.PDFDocument, m: TemplateMark): void => {
   }
 }
 
+/** The ruler belongs on every sheet: each is printed on its own. */
+const isRuler = (m: TemplateMark): boolean =>
+  m.kind === 'line' ? m.what === 'ruler' || m.what === 'tick' : m.kind === 'text' && m.ruler === true
+
 /** The template at true scale on paper laid crosswise; a strip longer than the paper goes on on the next sheet. */
 export const templatePaper = (paper: Paper, t: DrillTemplate, head: TemplateHead): Promise<Buffer> => {
   const [longMm, shortMm] = PAPERS_MM[paper]
@@ -78,20 +82,30 @@ export const templatePaper = (paper: Paper, t: DrillTemplate, head: TemplateHead
     doc.text(sheetText(head.title), EDGE_MM * MM, 7 * MM, { lineBreak: false })
     doc.font('plain').fontSize(8.5)
     head.lines.forEach((line, n) => doc.text(sheetText(line), EDGE_MM * MM, (13 + n * 4) * MM, { lineBreak: false }))
+    const last = i === sheets - 1
     if (sheets > 1)
       doc.text(
-        `Sheet ${i + 1} of ${sheets}: lay the next one ${OVERLAP_MM} mm over this one.`,
+        `Sheet ${i + 1} of ${sheets}: ${last ? 'the last; its left edge lies on the dashed line of the one before.' : 'the left edge of the next one lies on the dashed line.'}`,
         (longMm / 2) * MM,
         7 * MM,
-        {
-          lineBreak: false,
-        },
+        { lineBreak: false },
       )
     doc.save()
     doc.rect(EDGE_MM * MM, (TOP_MM - 6) * MM, roomMm * MM, (shortMm - TOP_MM - 4) * MM).clip()
     doc.translate((EDGE_MM - fromMm) * MM, TOP_MM * MM)
     for (const m of t.marks) draw(doc, m)
+    const line = (x: number, dashed: boolean) =>
+      draw(doc, { kind: 'line', x1: x, y1: -2, x2: x, y2: t.stripHeightMm + 2, dashed, what: 'edge' })
+    // Where the next sheet begins, and where this one is cut to be laid there.
+    if (!last) line(fromMm + step, true)
+    if (i > 0) line(fromMm, false)
     doc.restore()
+    if (i > 0) {
+      doc.save()
+      doc.translate(EDGE_MM * MM, TOP_MM * MM)
+      for (const m of t.marks.filter(isRuler)) draw(doc, m)
+      doc.restore()
+    }
     doc.font('plain').fontSize(7).fillColor(INK)
     doc.text(sheetText(head.foot), EDGE_MM * MM, (shortMm - 7) * MM, { lineBreak: false })
   }

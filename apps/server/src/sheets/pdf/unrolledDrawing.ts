@@ -27,6 +27,7 @@ export const drawUnrolled = (
   grid: SpotGrid,
   spots: readonly SensorSpot[],
   units: UnitChoice,
+  from: string,
 ): void => {
   const unit = unitOf('bore', units.bore)
   paper.drawing(HEIGHT, (doc, fullWidth) => {
@@ -71,7 +72,7 @@ export const drawUnrolled = (
     }
     SheetPaper.label(
       doc,
-      'Along from the merge; clock angle looking against the flow. Grey: forbidden. Light: poor. Dark: good. Ring: sensor.',
+      `Along from ${from}; clock angle looking against the flow. Grey: forbidden. Light: poor. Dark: good. Ring: sensor.`,
       LEFT,
       BASE + 16,
     )

@@ -140,7 +140,7 @@ describe('spots', () => {
     openExhaust('spots', exhaustJob())
     await ready()
     expect(within(screen.getByRole('region', { name: 'Schools on this pipe' })).getAllByRole('row')).toHaveLength(5)
-    await userEvent.click(screen.getByRole('button', { name: 'Follow the school: Far, from 450 mm' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Follow the school: Far, from 450 mm of the ports' }))
     expect(jobNow().exhaust.school).toBe('far')
   })
   it('an obstacle forbids as soon as it is measured, with both ends of its travel', async () => {
@@ -152,6 +152,9 @@ describe('spots', () => {
     const clock = screen.getByLabelText('Its middle, by the clock')
     await userEvent.type(clock, '50')
     await type('From the pipe’s surface', '300')
+    expect(headline().textContent).toContain('An obstacle is measured in part')
+    await type('Along the pipe it reaches', '50')
+    await type('Around the pipe it reaches', '30')
     expect(headline().textContent).toContain('proved')
     await userEvent.selectOptions(screen.getByLabelText('It moves'), 'yes')
     await type('Other end: from the surface', '60')

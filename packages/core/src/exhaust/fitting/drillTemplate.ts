@@ -1,8 +1,12 @@
+import { DATUM_WORDS, type Datum } from '../pipe/datum.ts'
+
 export interface TemplateCase {
   /** Of the pipe, outside. */
   readonly outsideM: number
-  /** Hole centre from the merge's downstream edge, along the pipe. */
-  readonly fromMergeM: number
+  /** Hole centre from the datum, along the pipe, >= 0. */
+  readonly fromDatumM: number
+  /** From what it is taken: the merge's downstream edge, a turbine's outlet, where the banks join, or the ports. */
+  readonly datum: Datum
   /** Looking against the flow: 0 top line, 90 right, 270 left. */
   readonly clockDeg: number
   readonly holeM: number
@@ -36,6 +40,8 @@ export type TemplateMark =
       readonly size: number
       readonly text: string
       readonly middle?: boolean
+      /** Belongs to the ruler. */
+      readonly ruler?: true
     }
 
 export interface DrillTemplate {
@@ -44,8 +50,8 @@ export interface DrillTemplate {
   /** Of the hole on the strip, from its left end, which lies on the underside of the pipe. */
   readonly holeXMm: number
   readonly holeYMm: number
-  /** The strip's upper edge lies so far from the merge: 0, or at a line drawn beforehand. */
-  readonly edgeFromMergeMm: number
+  /** The strip's upper edge lies so far from the datum: 0, or at a line drawn beforehand. */
+  readonly edgeFromDatumMm: number
   readonly widthMm: number
   readonly heightMm: number
   readonly marks: readonly TemplateMark[]
@@ -53,7 +59,7 @@ export interface DrillTemplate {
 
 const RULER_MM = 100
 const AFTER_HOLE_MM = 30
-/** Further from the merge the strip begins at a line of its own. */
+/** Further from the datum the strip begins at a line of its own. */
 const LONGEST_FROM_EDGE_MM = 110
 const DATUM_BEFORE_HOLE_MM = 50
 /** Clock angle at the left end of the strip: the ends meet on the underside. */
@@ -67,14 +73,15 @@ export const stripXMm = (outsideM: number, clockDeg: number): number => {
 
 /**
  * Strip that wraps the pipe, true to scale: its length is pi D. Laid round with its printed side out and its arrow
- * downstream, its middle line on the pipe's top line and its upper edge at the merge, the cross is the hole's centre.
- * outsideM > 0, fromMergeM >= 0.
+ * downstream, its middle line on the pipe's top line and its upper edge at the datum, the cross is the hole's centre.
+ * outsideM > 0, fromDatumM >= 0.
  */
 export const drillTemplate = (c: TemplateCase): DrillTemplate => {
   const length = Math.PI * c.outsideM * 1000
-  const fromMerge = c.fromMergeM * 1000
-  const edge = fromMerge > LONGEST_FROM_EDGE_MM ? Math.max(0, fromMerge - DATUM_BEFORE_HOLE_MM) : 0
-  const holeY = fromMerge - edge
+  const fromDatum = c.fromDatumM * 1000
+  const datum = DATUM_WORDS[c.datum]
+  const edge = fromDatum > LONGEST_FROM_EDGE_MM ? Math.max(0, fromDatum - DATUM_BEFORE_HOLE_MM) : 0
+  const holeY = fromDatum - edge
   const height = holeY + AFTER_HOLE_MM
   const holeX = stripXMm(c.outsideM, c.clockDeg)
   const hole = c.holeM * 1000
@@ -109,7 +116,7 @@ export const drillTemplate = (c: TemplateCase): DrillTemplate => {
       y: -1.6,
       size: 3,
       text:
-        edge === 0 ? 'this edge at the merge' : `this edge ${edge.toFixed(0)} mm after the merge: draw that line first`,
+        edge === 0 ? `this edge at ${datum}` : `this edge ${edge.toFixed(0)} mm after ${datum}: draw that line first`,
     },
     line('centre', holeX - hole / 2 - 4, holeY, holeX + hole / 2 + 4, holeY),
     line('centre', holeX, holeY - hole / 2 - 4, holeX, holeY + hole / 2 + 4),
@@ -132,18 +139,25 @@ export const drillTemplate = (c: TemplateCase): DrillTemplate => {
       x: 0,
       y: height + 10.5,
       size: 3.2,
-      text: `Centre ${fromMerge.toFixed(0)} mm after the merge, ${String(Math.round(c.clockDeg))}° by the clock, looking against the flow from the tail.`,
+      text: `Centre ${fromDatum.toFixed(0)} mm after ${datum}, ${String(Math.round(c.clockDeg))}° by the clock, looking against the flow from the tail.`,
     },
     line('ruler', 0, rulerY, RULER_MM, rulerY),
     ...ticks.map((x) => line('tick', x, rulerY, x, rulerY - (x % 50 === 0 ? 4 : 2.5))),
-    { kind: 'text', x: RULER_MM + 3, y: rulerY, size: 3.2, text: '100 mm: measure it before the strip is used' },
+    {
+      kind: 'text',
+      x: RULER_MM + 3,
+      y: rulerY,
+      size: 3.2,
+      text: '100 mm: measure it before the strip is used',
+      ruler: true,
+    },
   ]
   return {
     stripLengthMm: length,
     stripHeightMm: height,
     holeXMm: holeX,
     holeYMm: holeY,
-    edgeFromMergeMm: edge,
+    edgeFromDatumMm: edge,
     widthMm: Math.max(length, 190),
     heightMm: rulerY + 3,
     marks,
@@ -153,8 +167,8 @@ export const drillTemplate = (c: TemplateCase): DrillTemplate => {
 const escaped = (text: string): string => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;')
 const r3 = (x: number): string => (Math.round(x * 1000) / 1000).toString()
 
-/** The same as SVG in millimetres. */
-export const templateSvg = (t: DrillTemplate, title: string): string => {
+/** The same as SVG in millimetres, with what speaks against drilling by it printed above the strip. */
+export const templateSvg = (t: DrillTemplate, title: string, warnings: readonly string[] = []): string => {
   const body = t.marks.map((m) => {
     switch (m.kind) {
       case 'rect':
@@ -168,7 +182,13 @@ export const templateSvg = (t: DrillTemplate, title: string): string => {
     }
   })
   const pad = 5
+  const lineMm = 5
+  const top = pad + warnings.length * lineMm
+  const warned = warnings.map(
+    (text, i) =>
+      `<text class="warning" x="0" y="${r3(-top + pad + i * lineMm)}" font-size="3.6" font-weight="bold" font-family="sans-serif">${escaped(text)}</text>`,
+  )
   const w = t.widthMm + 2 * pad
-  const h = t.heightMm + 2 * pad
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${r3(w)}mm" height="${r3(h)}mm" viewBox="${-pad} ${-pad} ${r3(w)} ${r3(h)}"><title>${escaped(title)}</title>\n${body.join('\n')}\n</svg>\n`
+  const h = t.heightMm + pad + top
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${r3(w)}mm" height="${r3(h)}mm" viewBox="${-pad} ${r3(-top)} ${r3(w)} ${r3(h)}"><title>${escaped(title)}</title>\n${[...warned, ...body].join('\n')}\n</svg>\n`
 }

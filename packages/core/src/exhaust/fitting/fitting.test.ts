@@ -65,11 +65,11 @@ describe('weld or clamp', () => {
 })
 
 describe('drill template', () => {
-  const t = drillTemplate({ outsideM: 0.0635, fromMergeM: 0.09, clockDeg: 45, holeM: 0.02 })
+  const t = drillTemplate({ outsideM: 0.0635, fromDatumM: 0.09, clockDeg: 45, holeM: 0.02, datum: 'merge' })
   it('a 63.5 mm pipe wants a strip of 199.5 mm', () => {
     expect(t.stripLengthMm).toBeCloseTo(199.49, 2)
     expect(t.stripHeightMm).toBeCloseTo(120, 9)
-    expect(t.edgeFromMergeMm).toBe(0)
+    expect(t.edgeFromDatumMm).toBe(0)
   })
   it.each([
     [0, 0.5],
@@ -93,8 +93,8 @@ describe('drill template', () => {
     expect(top).toMatchObject({ x1: t.stripLengthMm / 2 })
   })
   it('far from the merge it begins at a line of its own, 50 mm before the hole', () => {
-    const far = drillTemplate({ outsideM: 0.05, fromMergeM: 0.9, clockDeg: 0, holeM: 0.02 })
-    expect(far.edgeFromMergeMm).toBeCloseTo(850, 6)
+    const far = drillTemplate({ outsideM: 0.05, fromDatumM: 0.9, clockDeg: 0, holeM: 0.02, datum: 'merge' })
+    expect(far.edgeFromDatumMm).toBeCloseTo(850, 6)
     expect(far.holeYMm).toBeCloseTo(50, 6)
     expect(JSON.stringify(far.marks)).toContain('850 mm after the merge')
   })
@@ -104,13 +104,13 @@ describe('drill template', () => {
         fc.double({ min: 0.03, max: 0.12, noNaN: true }),
         fc.double({ min: 0.01, max: 2, noNaN: true }),
         fc.double({ min: 0, max: 360, noNaN: true }),
-        (outsideM, fromMergeM, clockDeg) => {
-          const s = drillTemplate({ outsideM, fromMergeM, clockDeg, holeM: 0.02 })
+        (outsideM, fromDatumM, clockDeg) => {
+          const s = drillTemplate({ outsideM, fromDatumM, clockDeg, holeM: 0.02, datum: 'merge' })
           expect(s.stripLengthMm).toBeCloseTo(Math.PI * outsideM * 1000, 9)
           expect(s.holeXMm).toBeGreaterThanOrEqual(0)
           expect(s.holeXMm).toBeLessThanOrEqual(s.stripLengthMm)
           expect(s.holeYMm).toBeLessThan(s.stripHeightMm)
-          expect(s.edgeFromMergeMm + s.holeYMm).toBeCloseTo(fromMergeM * 1000, 6)
+          expect(s.edgeFromDatumMm + s.holeYMm).toBeCloseTo(fromDatumM * 1000, 6)
         },
       ),
       { seed: 56, numRuns: 200 },

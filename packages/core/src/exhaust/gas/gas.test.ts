@@ -146,7 +146,14 @@ describe('from injection to reading', () => {
 })
 
 describe('outside air in the tail', () => {
-  const idle = { gasKgS: 0.005, speedRpm: 800, cylinders: 4, tailK: 400, tailBoreM: 0.045, tailAfterM: 1 }
+  const idle = {
+    gasKgS: 0.005,
+    speedRpm: 800,
+    cylinders: 4,
+    tailK: 400,
+    tail: [{ lengthM: 3, areaM2: (Math.PI / 4) * 0.045 ** 2 }],
+    tailAfterM: 1,
+  }
   it('one pulse: 0.005 x 120/(800 x 4) x 288.7 x 400/101325 over the pipe', () => {
     const r = reversion(idle)
     // 1.875e-4 kg is 2.137e-4 m³; over 1.590e-3 m² that is 134 mm.

@@ -15,6 +15,10 @@ export interface PipeHeatCase {
   /** In this one pipe. */
   readonly massKgS: number
   readonly boreM: number
+  /** Outside diameter, to which the outer film belongs; as the bore where it is not given. */
+  readonly outsideM?: number
+  /** Inside film over the correlation's: its uncertainty. */
+  readonly insideShare?: number
   readonly gasK: number
   readonly ambientK: number
   /** Film of moving or still air outside, without radiation. */
@@ -24,8 +28,9 @@ export interface PipeHeatCase {
 
 export interface PipeHeatAnswer {
   readonly reynolds: number
+  /** On the area of the bore, like the others. */
   readonly insideWM2K: number
-  /** Outside film with radiation and cover. */
+  /** Outside film with radiation and cover, on the area of the bore. */
   readonly outsideWM2K: number
   readonly overallWM2K: number
   /** Of the pipe's wall. */
@@ -59,14 +64,16 @@ export const pipeHeat = (c: PipeHeatCase, trace?: Trace): PipeHeatAnswer => {
   const viscosity = exhaustViscosityPaS(filmK)
   const reynolds = (4 * c.massKgS) / (Math.PI * c.boreM * viscosity)
   const conductivity = exhaustConductivityWMK(filmK)
-  const insideWM2K = (nusseltInside(reynolds) * conductivity) / c.boreM
+  const insideWM2K = ((c.insideShare ?? 1) * nusseltInside(reynolds) * conductivity) / c.boreM
+  /** More area outside than in. */
+  const areaShare = (c.outsideM ?? c.boreM) / c.boreM
   const emissivity = EMISSIVITY[c.cover]
   const resistance = COVER_M2K_W[c.cover]
   const radiation = (surfaceK: number) =>
     emissivity * STEFAN_BOLTZMANN * (surfaceK * surfaceK + c.ambientK * c.ambientK) * (surfaceK + c.ambientK)
   // Heat from the gas to the wall less heat from the wall through its cover: falls as the wall gets hotter.
   const outsideOf = (wallK: number) => {
-    if (resistance === 0) return c.outsideWM2K + radiation(wallK)
+    if (resistance === 0) return areaShare * (c.outsideWM2K + radiation(wallK))
     // The surface of the cover lies between wall and ambient.
     const low = Math.min(wallK, c.ambientK)
     const high = Math.max(wallK, c.ambientK)
@@ -75,7 +82,7 @@ export const pipeHeat = (c: PipeHeatCase, trace?: Trace): PipeHeatAnswer => {
       low,
       high,
     )
-    return 1 / (resistance + 1 / (c.outsideWM2K + radiation(surfaceK)))
+    return areaShare / (resistance + 1 / (c.outsideWM2K + radiation(surfaceK)))
   }
   const wallK = fallingRoot(
     (t) => insideWM2K * (c.gasK - t) - outsideOf(t) * (t - c.ambientK),
@@ -103,8 +110,9 @@ export const pipeHeat = (c: PipeHeatCase, trace?: Trace): PipeHeatAnswer => {
     trace.step({
       symbol: 'h_i',
       meaning: 'film inside',
-      formula: 'max(4, 0.07 * Re^0.75) * k / D',
+      formula: 'w * max(4, 0.07 * Re^0.75) * k / D',
       inputs: {
+        w: { value: c.insideShare ?? 1, unit: 'of the correlation' },
         Re: { value: reynolds, unit: '' },
         k: { value: conductivity, unit: 'W/(m K)' },
         D: { value: c.boreM, unit: 'm' },
@@ -120,7 +128,7 @@ export const pipeHeat = (c: PipeHeatCase, trace?: Trace): PipeHeatAnswer => {
       inputs: { h_i: { value: insideWM2K, unit: 'W/(m² K)' }, h_o: { value: outsideWM2K, unit: 'W/(m² K)' } },
       result: overallWM2K,
       unit: 'W/(m² K)',
-      source: 'films in series; the outer one with radiation, solved with the wall',
+      source: 'films in series on the area of the bore; the outer one with radiation, solved with the wall',
     })
     trace.step({
       symbol: 'T_w',
@@ -158,6 +166,7 @@ export const pipeHeat = (c: PipeHeatCase, trace?: Trace): PipeHeatAnswer => {
 export interface MarchPiece {
   readonly lengthM: number
   readonly boreM: number
+  readonly outsideM?: number
   readonly count: number
   readonly cover: PipeCover
   /** Heat taken out (turbine, negative: put in by a catalyst) at its end, K, from the gas temperature there. */
@@ -185,6 +194,9 @@ export interface MarchCase {
   readonly inK: number
   readonly ambientK: number
   readonly outsideWM2K: number
+  /** Inside film over the correlation's, for the gas; for the wall, which a better film makes hotter. */
+  readonly insideShare?: number
+  readonly wallInsideShare?: number
   readonly pressurePa?: number
 }
 
@@ -206,7 +218,18 @@ export const marchPipe = (c: MarchCase): MarchAnswer => {
     const massKgS = c.massKgS / piece.count
     for (let i = 0; i < steps && stepM > 0; i++) {
       const { boreM, cover } = piece
-      const h = pipeHeat({ massKgS, boreM, gasK, ambientK: c.ambientK, outsideWM2K: c.outsideWM2K, cover })
+      const at = {
+        massKgS,
+        boreM,
+        outsideM: piece.outsideM ?? boreM,
+        gasK,
+        ambientK: c.ambientK,
+        outsideWM2K: c.outsideWM2K,
+        cover,
+      }
+      const h = pipeHeat({ ...at, insideShare: c.insideShare ?? 1 })
+      const wallShare = c.wallInsideShare ?? c.insideShare ?? 1
+      const w = wallShare === (c.insideShare ?? 1) ? h : pipeHeat({ ...at, insideShare: wallShare })
       const middleK = cooledK(gasK, c.ambientK, stepM / 2, h.coolingLengthM)
       const volumeM3 = (Math.PI / 4) * boreM ** 2 * stepM
       slices.push({
@@ -214,15 +237,16 @@ export const marchPipe = (c: MarchCase): MarchAnswer => {
         atM: fromM + (i + 0.5) * stepM,
         lengthM: stepM,
         gasK: middleK,
-        wallK: middleK - (h.overallWM2K / h.insideWM2K) * (middleK - c.ambientK),
-        insideWM2K: h.insideWM2K,
-        outsideWM2K: h.outsideWM2K,
+        wallK: middleK - (w.overallWM2K / w.insideWM2K) * (middleK - c.ambientK),
+        insideWM2K: w.insideWM2K,
+        outsideWM2K: w.outsideWM2K,
         reynolds: h.reynolds,
         dwellS: (volumeM3 * exhaustDensityKgM3(middleK, c.pressurePa)) / massKgS,
       })
       gasK = cooledK(gasK, c.ambientK, stepM, h.coolingLengthM)
     }
-    gasK = Math.max(c.ambientK, gasK - (piece.dropK?.(gasK) ?? 0))
+    // Behind a turbine it may be colder than the air: then the pipe warms it.
+    gasK -= piece.dropK?.(gasK) ?? 0
     fromM += piece.lengthM
   })
   return { slices, outK: gasK }

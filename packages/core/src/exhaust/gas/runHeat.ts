@@ -18,9 +18,13 @@ const CATALYST_RISE_K = 40
 export const turbineDropK = (gasK: number, expansion: number): number =>
   gasK * TURBINE_EFFICIENCY * (1 - expansion ** (-(GAMMA - 1) / GAMMA))
 
-export const marchPieceOf = ({ piece, lengthM, boreM, count }: LaidPiece, moment: ExhaustMoment): MarchPiece => ({
+export const marchPieceOf = (
+  { piece, lengthM, boreM, outsideM, count }: LaidPiece,
+  moment: ExhaustMoment,
+): MarchPiece => ({
   lengthM,
   boreM,
+  outsideM,
   count,
   cover: piece.covered,
   ...(piece.kind === 'turbine' && { dropK: (gasK: number) => turbineDropK(gasK, moment.expansion) }),
@@ -40,6 +44,8 @@ export const gasShare = (runs: readonly Run[], run: Run): number => {
 
 const OPPOSITE: Readonly<Record<keyof Band, keyof Band>> = { low: 'high', typical: 'typical', high: 'low' }
 const ENDS = ['low', 'typical', 'high'] as const
+/** How far the film inside an exhaust may lie off its correlation, a quarter either way. Rule of thumb. */
+const INSIDE_SHARE: Band = { low: 0.75, typical: 1, high: 1.25 }
 
 export const heatOfRuns = (runs: readonly Run[], moments: readonly ExhaustMoment[]): RunHeat => {
   const banks = runs.filter((r) => r.id !== 'common')
@@ -50,6 +56,9 @@ export const heatOfRuns = (runs: readonly Run[], moments: readonly ExhaustMoment
       inK,
       ambientK: moment.ambientK,
       outsideWM2K: moment.outsideWM2K[OPPOSITE[end]],
+      // Cool gas has lost more; a hot wall has taken more.
+      insideShare: INSIDE_SHARE[OPPOSITE[end]],
+      wallInsideShare: INSIDE_SHARE[end],
     })
   const heat: Partial<Record<RunId, Record<ExhaustMomentId, Ends>>> = {}
   for (const run of [...banks, ...runs.filter((r) => r.id === 'common')])

@@ -1,15 +1,23 @@
 import { exhaustCpJKgK } from './exhaustGas.ts'
-import { insideFilmWM2K, type MarchPiece } from './pipeHeat.ts'
+import { insideFilmWM2K, mixedGasK, type MarchPiece } from './pipeHeat.ts'
 
 /** Steel: density times specific heat, J/(m³ K). */
 const STEEL_J_M3K = 7850 * 500
 
-export interface WarmUpCase {
-  /** From the ports to the sensor. */
-  readonly pieces: readonly (MarchPiece & { readonly wallM: number })[]
+type WallPiece = MarchPiece & { readonly wallM: number }
+
+/** A chain of pipe with the gas that flows in it. */
+export interface WarmUpFeed {
+  readonly pieces: readonly WallPiece[]
   readonly massKgS: number
+}
+
+export interface WarmUpCase extends WarmUpFeed {
+  /** What flows together ahead of it, each from its own ports; empty where the pieces begin at the ports themselves. */
+  readonly feeds?: readonly WarmUpFeed[]
   readonly inK: number
   readonly ambientK: number
+  /** Film of air outside, without radiation. */
   readonly outsideWM2K: number
   /** Wall temperature wanted everywhere up to the sensor. */
   readonly wantedK: number
@@ -19,30 +27,46 @@ const SLICE_M = 0.1
 const STEP_S = 1
 const MOST_S = 900
 
-/**
- * Time from a cold start until all the wall up to the sensor is above the dew point, s; null where it never gets there
- * within a quarter of an hour. Slices of wall as lumped heat, the gas quasi-steady through them; heat of condensation is
- * left out, so the figure is a least one.
- */
-export const wallWarmUpS = (c: WarmUpCase): number | null => {
-  const slices = c.pieces.flatMap((p) => {
+interface Chain {
+  readonly massKgS: number
+  readonly slices: readonly WallPiece[]
+  readonly walls: number[]
+}
+
+const chainOf = ({ pieces, massKgS }: WarmUpFeed, ambientK: number): Chain => {
+  const slices = pieces.flatMap((p) => {
     const steps = Math.max(1, Math.ceil(p.lengthM / SLICE_M))
     return p.lengthM <= 0 ? [] : Array.from({ length: steps }, () => ({ ...p, lengthM: p.lengthM / steps }))
   })
-  const walls = slices.map(() => c.ambientK)
+  return { massKgS, slices, walls: slices.map(() => ambientK) }
+}
+
+/** Lets the gas through a chain for one step: its walls warm, and the gas leaves colder, K. */
+const warmed = ({ massKgS, slices, walls }: Chain, inK: number, c: WarmUpCase): number =>
+  slices.reduce((gasK, p, i) => {
+    const wallK = walls[i]!
+    const each = massKgS / p.count
+    const areaM2 = Math.PI * p.boreM * p.lengthM
+    const outsideM2 = Math.PI * (p.outsideM ?? p.boreM) * p.lengthM
+    const capacityW = each * exhaustCpJKgK(gasK)
+    const outK = wallK + (gasK - wallK) * Math.exp((-insideFilmWM2K(each, p.boreM, gasK) * areaM2) / capacityW)
+    const gainW = capacityW * (gasK - outK) - c.outsideWM2K * outsideM2 * (wallK - c.ambientK)
+    walls[i] = wallK + (gainW * STEP_S) / (STEEL_J_M3K * areaM2 * p.wallM)
+    return outK
+  }, inK)
+
+/**
+ * Time from a cold start until all the wall up to the sensor is above the dew point, s; null where it never gets there
+ * within a quarter of an hour. Slices of wall as lumped heat, the gas quasi-steady through them; banks that flow together
+ * warm their own pipes with their own gas first. Heat of condensation is left out, so the figure is a least one.
+ */
+export const wallWarmUpS = (c: WarmUpCase): number | null => {
+  const own = chainOf(c, c.ambientK)
+  const feeds = (c.feeds ?? []).map((feed) => chainOf(feed, c.ambientK))
   for (let timeS = 0; timeS <= MOST_S; timeS += STEP_S) {
-    if (walls.every((w) => w >= c.wantedK)) return timeS
-    let gasK = c.inK
-    slices.forEach((p, i) => {
-      const wallK = walls[i]!
-      const massKgS = c.massKgS / p.count
-      const areaM2 = Math.PI * p.boreM * p.lengthM
-      const capacityW = massKgS * exhaustCpJKgK(gasK)
-      const outK = wallK + (gasK - wallK) * Math.exp((-insideFilmWM2K(massKgS, p.boreM, gasK) * areaM2) / capacityW)
-      const gainW = capacityW * (gasK - outK) - c.outsideWM2K * areaM2 * (wallK - c.ambientK)
-      walls[i] = wallK + (gainW * STEP_S) / (STEEL_J_M3K * areaM2 * p.wallM)
-      gasK = outK
-    })
+    if ([own, ...feeds].every((chain) => chain.walls.every((w) => w >= c.wantedK))) return timeS
+    const outs = feeds.map((chain) => ({ massKgS: chain.massKgS, gasK: warmed(chain, c.inK, c) }))
+    warmed(own, outs.length > 0 ? mixedGasK(outs) : c.inK, c)
   }
   return null
 }

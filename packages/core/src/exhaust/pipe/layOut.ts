@@ -219,3 +219,12 @@ export const tailAfterM = (runs: readonly Run[], id: RunId, alongM: number): num
   const common = id === 'common' ? null : runOf(runs, 'common')
   return own.toM - alongM + (common ? common.toM - common.fromM : 0)
 }
+
+/** The pipe that a place breathes through, from the open end upstream to the ports of its run. */
+export const tailOf = (runs: readonly Run[], id: RunId): { readonly lengthM: number; readonly areaM2: number }[] => {
+  const own = runOf(runs, id)
+  const common = id === 'common' ? null : runOf(runs, 'common')
+  return [...(own?.pieces ?? []), ...(common?.pieces ?? [])]
+    .reverse()
+    .map((p) => ({ lengthM: p.lengthM, areaM2: p.count * (Math.PI / 4) * p.boreM ** 2 }))
+}

@@ -32,6 +32,9 @@ const USUAL_OUTSIDE_M: Readonly<Partial<Record<PieceKind, number>>> = { primarie
 const USUAL_PIPE_OUTSIDE_M = 0.0508
 const USUAL_WALL_M = 0.0015
 
+/** Where a wastegate's gas comes back behind its turbine, until it is measured. Rule of thumb. */
+export const USUAL_WASTEGATE_RETURN_M = 0.15
+
 /** Diameter from the tape around the pipe: d = circumference/pi; the caliper's where there is no tape. */
 export const outsideDiameterM = (piece: Pick<ExhaustPiece, 'roundM' | 'outsideM'>): Known =>
   piece.roundM !== null ? piece.roundM / Math.PI : piece.outsideM

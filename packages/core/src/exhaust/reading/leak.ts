@@ -1,5 +1,6 @@
 import type { Band } from '../../engine/index.ts'
 import type { Trace } from '../../verdict/index.ts'
+import { steeredTo } from './loopLimit.ts'
 
 export interface LeakCase {
   /** Round hole of the same area. */
@@ -14,7 +15,7 @@ export interface LeakCase {
   readonly lambda: number
   /** What the loop steers to. */
   readonly target: number
-  /** Most it may add, as a share of the fuel. */
+  /** Most it may add or take away, as a share of the fuel. */
   readonly correctionLimit: number
 }
 
@@ -25,7 +26,7 @@ export interface LeakReading {
   readonly reads: Band
   /** What the engine gets when the loop steers by it. */
   readonly real: Band
-  /** The loop has come to its limit and still reads lean. */
+  /** The loop has come to one of its limits and still does not read its target. */
   readonly atLimit: boolean
 }
 
@@ -38,16 +39,13 @@ export const PULSE_SHARE = 0.5
 
 const map = (f: (k: keyof Band) => number): Band => ({ low: f('low'), typical: f('typical'), high: f('high') })
 
-/** lambda_true in closed loop: target/(1 + e) until the limit c is reached, then lambda_0/(1 + c). */
+/** lambda_true in closed loop: target/(1 + e), within what the loop may add and take away. */
 export const steeredLambda = (c: {
   readonly share: number
   readonly lambda: number
   readonly target: number
   readonly correctionLimit: number
-}): number => {
-  const wanted = c.target / (1 + c.share)
-  return Math.max(wanted, c.lambda / (1 + c.correctionLimit))
-}
+}): number => steeredTo({ ...c, wanted: c.target / (1 + c.share) }).lambda
 
 /**
  * Air let in ahead of the sensor: inflow = Cd A rho sqrt(2 dp/rho) for the share of time in which the pipe sucks; the
@@ -88,7 +86,7 @@ export const exhaustLeak = (c: LeakCase, trace?: Trace): LeakReading => {
   trace?.step({
     symbol: 'L_t',
     meaning: 'what the engine gets in closed loop',
-    formula: 'max(T / (1 + e), L / (1 + c))',
+    formula: 'min(max(T / (1 + e), L / (1 + c)), L / (1 - c))',
     inputs: {
       T: { value: c.target, unit: 'lambda' },
       e: { value: share.typical, unit: '' },
@@ -99,5 +97,5 @@ export const exhaustLeak = (c: LeakCase, trace?: Trace): LeakReading => {
     unit: 'lambda',
     source: 'oxygen balance; limit of the correction',
   })
-  return { share, reads, real, atLimit: c.target / (1 + share.typical) < c.lambda / (1 + c.correctionLimit) }
+  return { share, reads, real, atLimit: steeredTo({ ...c, wanted: c.target / (1 + share.typical) }).atLimit }
 }

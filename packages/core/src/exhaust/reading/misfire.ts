@@ -1,3 +1,5 @@
+import { steeredTo } from './loopLimit.ts'
+
 /** Share of raw fuel that the sensor still oxidises: 0 for a dead injector, up to about a half for a dead plug. */
 export const RAW_FUEL_SHARES = { injector: 0, plugLow: 0.1, plugHigh: 0.5 } as const
 
@@ -23,8 +25,8 @@ export const deadCylinder = (c: {
   const burnt = c.cylinders - 1 + c.rawShare
   if (burnt <= 0) return null
   const wanted = (c.target * burnt) / c.cylinders
-  const limit = c.lambda / (1 + c.correctionLimit)
-  return { reads: (c.lambda * c.cylinders) / burnt, livingRun: Math.max(wanted, limit), atLimit: wanted < limit }
+  const { lambda, atLimit } = steeredTo({ ...c, wanted })
+  return { reads: (c.lambda * c.cylinders) / burnt, livingRun: lambda, atLimit }
 }
 
 /** Mixture at which every second charge no longer burns, and how sharp that edge is. House figures. */

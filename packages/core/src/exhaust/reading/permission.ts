@@ -1,3 +1,5 @@
+import { filledM, type TailPiece } from '../gas/reversion.ts'
+
 /** By idle vacuum: how much fresh mixture overlap lets through. */
 export type OverlapClass = 'mild' | 'sporting' | 'wild'
 
@@ -11,9 +13,9 @@ export interface PermissionCase {
   readonly leakKgS: number
   /** Share of the engine's air that feeds this sensor. */
   readonly airShare: number
-  /** From the sensor to the open end, and the tail's bore. */
+  /** From the sensor to the open end, and what it is made of. */
   readonly tailAfterM: number
-  readonly tailBoreM: number
+  readonly tail: readonly TailPiece[]
   readonly kind: 'wideband' | 'narrowband'
   /** Air into the ports, or no pipe after the sensor worth the name: nowhere. */
   readonly never: string | null
@@ -46,7 +48,7 @@ const airKgS = (c: PermissionCase, speedRpm: number, manifoldPa: number): number
 /** One pulse in the tail at 350 °C, m. */
 const pulseM = (c: PermissionCase, manifoldPa: number): number => {
   const eventKg = ((FILLING * manifoldPa) / (287.05 * CHARGE_K)) * (c.displacementM3 / c.cylinders)
-  return (eventKg * 288.7 * 623) / 101_325 / ((Math.PI / 4) * c.tailBoreM ** 2)
+  return filledM(c.tail, (eventKg * 288.7 * 623) / 101_325)
 }
 
 const judged = (

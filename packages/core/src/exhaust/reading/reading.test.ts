@@ -38,6 +38,11 @@ describe('a leak ahead of the sensor', () => {
     { share: 0.5, lambda: 1, correctionLimit: 0.25, real: 0.8 },
     { share: 0.5, lambda: 1.1, correctionLimit: 0.1, real: 1 },
     { share: 0, lambda: 1, correctionLimit: 0.25, real: 1 },
+    // A table at 0.8, and a loop that may take away a tenth: 0.8/0.9, not 1.
+    { share: 0, lambda: 0.8, correctionLimit: 0.1, real: 0.8 / 0.9 },
+    { share: 0.05, lambda: 0.8, correctionLimit: 0.1, real: 0.8 / 0.9 },
+    { share: 0.3, lambda: 0.8, correctionLimit: 0.1, real: 1 / 1.3 },
+    { share: 0, lambda: 0.8, correctionLimit: 1, real: 1 },
   ])('$share of false air, limit $correctionLimit: the engine gets $real', ({ real, ...c }) =>
     expect(steeredLambda({ ...c, target: 1 })).toBeCloseTo(real, 9),
   )
@@ -63,6 +68,11 @@ describe('a leak ahead of the sensor', () => {
 })
 
 describe('cylinders that do not burn', () => {
+  it('the loop takes no more away than it may', () => {
+    const dead = deadCylinder({ cylinders: 8, rawShare: 0.5, lambda: 0.8, target: 1, correctionLimit: 0.1 })!
+    // It would steer the living seven to 7.5/8 = 0.9375; it ends at 0.8/0.9.
+    expect([dead.livingRun, dead.atLimit]).toEqual([expect.closeTo(0.8 / 0.9, 9), true])
+  })
   it.each([
     { cylinders: 4, rawShare: 0, reads: 1.3333, livingRun: 0.8 },
     { cylinders: 4, rawShare: 0.5, reads: 1.142857, livingRun: 0.875 },
@@ -102,7 +112,7 @@ describe('where the reading may steer', () => {
     leakKgS: 0,
     airShare: 1,
     tailAfterM: 2,
-    tailBoreM: 0.045,
+    tail: [{ lengthM: 3, areaM2: (Math.PI / 4) * 0.045 ** 2 }],
     kind: 'wideband',
     never: null,
   }

@@ -19,8 +19,8 @@ const RAD = Math.PI / 180
 /** Points off a hundred, at most, by rule. House weights, shown with every loss. */
 const MOST_LOSS: Readonly<Record<SoftRule, number>> = {
   school: 35,
-  hexagon: 12,
-  'hot-gas': 15,
+  hexagon: 30,
+  'hot-gas': 30,
   wet: 10,
   'after-bend': 10,
   'after-slip': 12,
@@ -39,9 +39,18 @@ const UPRIGHT_DEG = 80
 
 const clamp01 = (x: number): number => Math.min(1, Math.max(0, x))
 
+/** Distance as the chosen school counts it: from the run's datum or from the ports, m. */
+const asCounted = (ctx: SpotContext, alongM: number): number =>
+  ctx.band.from === 'ports' ? ctx.portsToDatumM + alongM : alongM
+
+const outsideOfBandM = (ctx: SpotContext, alongM: number): number => {
+  const m = asCounted(ctx, alongM)
+  return Math.max(0, ctx.band.leastM - m, m - ctx.band.mostM)
+}
+
 /** Losses that hold for every clock angle of a column. */
 const columnLosses = (ctx: SpotContext, c: SpotColumn): readonly (readonly [SoftRule, number])[] => {
-  const outsideBandM = Math.max(0, ctx.band.leastM - c.alongM, c.alongM - ctx.band.mostM)
+  const outsideBandM = outsideOfBandM(ctx, c.alongM)
   const diameters = c.afterBendM / (2 * c.radiusM)
   return [
     ['school', clamp01(outsideBandM / 0.3)],
@@ -154,7 +163,7 @@ const FINE_ELEVATION_DEG = 50
 
 /** Between spots of the same score: the middle of the school's band, and a slope that drains. Less than one point. */
 export const preferred = (ctx: SpotContext, column: PreparedColumn, clockDeg: number): number =>
-  -0.4 * clamp01(Math.abs(column.alongM - (ctx.band.leastM + ctx.band.mostM) / 2) / 0.5) -
+  -0.4 * clamp01(Math.abs(asCounted(ctx, column.alongM) - (ctx.band.leastM + ctx.band.mostM) / 2) / 0.5) -
   (0.4 * Math.abs(elevationOf(column, clockDeg) - FINE_ELEVATION_DEG)) / 90
 
 /** A spot with all that speaks against it. */
@@ -167,7 +176,21 @@ export interface JudgedSpot {
   readonly losses: readonly SoftFinding[]
   /** Of a hundred; of a forbidden spot what it would be otherwise. */
   readonly score: number
+  /** The one word for it, on every sheet: forbidden; poor, or beyond what the sensor bears for long; or sound. */
+  readonly state: 'stop' | 'caution' | 'ok'
 }
+
+/** Below this a spot that is allowed is worth another look. House figure. */
+export const FAIR_SCORE = 60
+/** Losses that are no matter of taste: the sensor does not last there. */
+const BEYOND_LIMITS: ReadonlySet<SoftRule> = new Set(['hexagon', 'hot-gas'])
+
+const stateOf = (
+  forbidden: readonly HardFinding[],
+  losses: readonly SoftFinding[],
+  score: number,
+): JudgedSpot['state'] =>
+  forbidden.length > 0 ? 'stop' : score < FAIR_SCORE || losses.some((l) => BEYOND_LIMITS.has(l.rule)) ? 'caution' : 'ok'
 
 const hardSays = (ctx: SpotContext, c: SpotColumn, rule: HardRule, name?: string, figure?: number): Sentence => {
   switch (rule) {
@@ -191,7 +214,7 @@ const hardSays = (ctx: SpotContext, c: SpotColumn, rule: HardRule, name?: string
 const softSays = (ctx: SpotContext, c: SpotColumn, rule: SoftRule): Sentence => {
   switch (rule) {
     case 'school':
-      return say`${fig(Math.max(0, ctx.band.leastM - c.alongM, c.alongM - ctx.band.mostM), 'bore', 0)} outside the band of the chosen school (${ctx.band.name.toLowerCase()}).`
+      return say`${fig(outsideOfBandM(ctx, c.alongM), 'bore', 0)} outside the band of the chosen school (${ctx.band.name.toLowerCase()}).`
     case 'hexagon':
       return say`Housing at ${fig(c.fullWallK, 'temperature')} under sustained full load, ${fig(ctx.sensor.mostHexagonK, 'temperature')} allowed: a boss with fins or a shield.`
     case 'hot-gas':
@@ -211,7 +234,9 @@ const softSays = (ctx: SpotContext, c: SpotColumn, rule: SoftRule): Sentence => 
     case 'late':
       return say`The gas takes ${fig(c.transportIdleS, 'duration', 0)} to get here at idle.`
     case 'one-bank':
-      return say`It reads one bank and the other follows blindly; the common pipe would read both.`
+      return ctx.runs.some((r) => r.id === 'common')
+        ? say`It reads one bank and the other follows blindly; the common pipe would read both.`
+        : say`It reads one bank and the other follows blindly; a sensor in each bank would read both.`
     case 'tool':
       return say`Little more room than sensor and tool take.`
     case 'close-motion':
@@ -229,12 +254,14 @@ export const judgeSpot = (ctx: SpotContext, alongM: number, clockDeg: number): J
     soft: (rule, loss) => losses.push({ rule, loss, says: softSays(ctx, column, rule) }),
   })
   losses.sort((a, b) => b.loss - a.loss)
+  const score = Math.max(0, 100 - losses.reduce((sum, l) => sum + l.loss, 0))
   return {
     alongM,
     clockDeg,
     elevationDeg: elevationOf(column, clockDeg),
     forbidden,
     losses,
-    score: Math.max(0, 100 - losses.reduce((sum, l) => sum + l.loss, 0)),
+    score,
+    state: stateOf(forbidden, losses, score),
   }
 }

@@ -21,6 +21,16 @@ export const turnDeg = (fromDeg: number, toDeg: number): number => ((((toDeg - f
 /** Whether it can be placed at all. */
 export const isPlaced = (o: ExhaustObstacle): boolean => o.alongM !== null && o.clockDeg !== null && o.gapM !== null
 
+/** What of an obstacle nobody has measured, in words; empty where it counts in full. */
+export const obstacleGaps = (o: ExhaustObstacle): string[] => [
+  ...(isPlaced(o) ? [] : ['along, by the clock, and its distance from the pipe']),
+  ...(o.moves && (o.otherAlongM === null || o.otherClockDeg === null || o.otherGapM === null)
+    ? ['the other end of its travel']
+    : []),
+  ...(o.lengthM === null ? ['how far along the pipe it reaches'] : []),
+  ...(o.widthDeg === null ? ['how far around the pipe it reaches'] : []),
+]
+
 /**
  * Obstacles of a run. What moves counts as everything between both ends of its travel, at the lesser of both distances:
  * more than it sweeps, never less. What cannot be placed is left out here and named as not measured.

@@ -2,6 +2,7 @@ import type { ExhaustSection, RunId } from '../../sections/index.ts'
 import type { SensorPart } from '../../parts/index.ts'
 import { dwellToS, sliceAt, transportS, type RunHeat } from '../gas/runHeat.ts'
 import { LEAST_TAIL_M } from '../gas/reversion.ts'
+import { USUAL_WASTEGATE_RETURN_M } from '../pipe/pieceFigures.ts'
 import { heightAtM, placeAt, pieceAt, tailAfterM, type LaidPiece, type Place, type Run } from '../pipe/layOut.ts'
 import { sweptObstacles, type Envelope, type SweptObstacle } from './obstacles.ts'
 import { ANGLE_LIMITS, DISTANCE_BANDS, type DistanceBand } from './schools.ts'
@@ -48,8 +49,14 @@ export interface SpotContext {
   readonly halfOnly: boolean
   readonly airInjected: boolean
   readonly sagsM: readonly number[]
-  /** Joints along the run, from the merge edge. */
-  readonly jointsM: readonly number[]
+  readonly joints: readonly JointOnRun[]
+  /** Pipe from the ports to the run's datum, m. */
+  readonly portsToDatumM: number
+  /** Ends of bends and slip joints of the pipes that lead into this run, as places of its own. */
+  readonly bendsBeforeM: readonly number[]
+  readonly slipsBeforeM: readonly number[]
+  /** Where the wastegate's gas has come back, as a place of this run; -Infinity without a turbine ahead. */
+  readonly wastegateM: number
   /** Idle transport time to the start of the run, s. */
   readonly beforeS: number
 }
@@ -85,21 +92,92 @@ const highestSoFar = (heights: readonly number[]): number[] => {
   return heights.map((h) => (most = Math.max(most, h)))
 }
 
-/** Places along a run where water stands: lower than what lies on both sides of them. */
-const sagsOf = (run: Run): number[] => {
-  const stepM = 0.02
-  const n = Math.floor((run.toM - run.fromM) / stepM)
-  const heights = Array.from({ length: n + 1 }, (_, i) => heightAtM(run, run.fromM + i * stepM))
+const SAG_STEP_M = 0.02
+/** Water gathers within so much of the height of the lowest place near by. */
+const SAG_FLAT_M = 0.0005
+
+/** Indices at which water stands: under the level it would spill at, and as low as anything near by. */
+const lowPlaces = (heights: readonly number[]): number[] => {
   const before = highestSoFar(heights)
   const after = highestSoFar([...heights].reverse()).reverse()
-  const sags: number[] = []
-  for (let i = 1; i < n; i++) {
-    const z = heights[i]!
-    if (heights[i - 1]! < z - 1e-9 || heights[i + 1]! <= z - 1e-9) continue
-    const lowest = heights[i - 1]! > z + 1e-9 || heights[i + 1]! > z + 1e-9
-    if (lowest && before[i - 1]! - z > SAG_DEPTH_M && after[i + 1]! - z > SAG_DEPTH_M) sags.push(run.fromM + i * stepM)
-  }
-  return sags
+  const near = Math.round(SAG_REACH_M / SAG_STEP_M)
+  return heights.flatMap((z, i) => {
+    const depthM = Math.min(before[i]!, after[i]!) - z
+    const lowestNear = Math.min(...heights.slice(Math.max(0, i - near), i + near + 1))
+    return depthM > SAG_DEPTH_M && z <= lowestNear + SAG_FLAT_M ? [i] : []
+  })
+}
+
+const heightsOf = (run: Run): number[] =>
+  Array.from({ length: Math.floor((run.toM - run.fromM) / SAG_STEP_M) + 1 }, (_, i) =>
+    heightAtM(run, run.fromM + i * SAG_STEP_M),
+  )
+
+/**
+ * Places along a run where water stands, the pipes it goes on into or comes from counted with it: a dip at the join of
+ * two runs, and all of a level valley.
+ */
+const sagsOf = (run: Run, runs: readonly Run[]): number[] => {
+  const own = heightsOf(run)
+  const common = run.id === 'common' ? null : runs.find((r) => r.id === 'common')
+  const banks = run.id === 'common' ? runs.filter((r) => r.id !== 'common') : []
+  // Where the common pipe begins it is drawn midway between the banks: the joint is taken level.
+  const level = (heights: readonly number[], by: number) => heights.map((h) => h + by)
+  const chains = [
+    ...(common ? [{ before: [], after: level(heightsOf(common), own.at(-1)! - heightAtM(common, common.fromM)) }] : []),
+    ...banks.map((b) => ({ before: level(heightsOf(b), own[0]! - heightsOf(b).at(-1)!), after: [] })),
+  ]
+  const all = chains.length > 0 ? chains : [{ before: [], after: [] }]
+  const found = new Set(
+    all.flatMap(({ before, after }) =>
+      lowPlaces([...before, ...own, ...after])
+        .map((i) => i - before.length)
+        .filter((i) => i >= 0 && i < own.length),
+    ),
+  )
+  return [...found].sort((a, b) => a - b).map((i) => run.fromM + i * SAG_STEP_M)
+}
+
+/** Pipe between the ports and the beginning of a run, m: of the common pipe by the shorter bank. */
+const beforeRunM = (run: Run, runs: readonly Run[]): number =>
+  run.id === 'common' ? Math.min(...runs.filter((r) => r.id !== 'common').map((r) => r.toM - r.fromM)) : 0
+
+/** Joints with what they stand proud of the pipe: a tool does not go down beside a flange. */
+const PROUD: ReadonlySet<string> = new Set(['flange', 'clamped', 'ball'])
+
+interface JointOnRun {
+  readonly atM: number
+  readonly proud: boolean
+}
+
+/** Joints along a run, and the one at which it goes on into the common pipe. */
+const jointsAlong = (run: Run, runs: readonly Run[]): JointOnRun[] => {
+  const common = run.id === 'common' ? null : runs.find((r) => r.id === 'common')
+  const own = run.pieces.map((p) => ({ joint: p.piece.joint, atM: p.fromM }))
+  const next = common?.pieces[0] ? [{ joint: common.pieces[0].piece.joint, atM: run.toM }] : []
+  return [...own, ...next]
+    .filter((j) => j.joint !== 'one-piece')
+    .map((j) => ({ atM: j.atM, proud: PROUD.has(j.joint) }))
+}
+
+const BEND_DEG = 3
+
+/** Edges of pieces of the banks, as places of the common pipe that follows. */
+const placesBefore = (run: Run, runs: readonly Run[], edge: (p: LaidPiece) => number | null): number[] =>
+  run.id !== 'common'
+    ? []
+    : runs
+        .filter((r) => r.id !== 'common')
+        .flatMap((b) => b.pieces.flatMap((p) => edge(p) ?? []).map((m) => run.fromM + m - b.toM))
+
+/** Where the last wastegate ahead has let its gas back in; where nobody has measured it, at a usual distance. */
+const wastegateOf = (run: Run, runs: readonly Run[]): number => {
+  const returns = (r: Run, shiftM: number) =>
+    r.pieces
+      .filter((p) => p.piece.kind === 'turbine')
+      .map((p) => p.toM + (p.piece.wastegateReturnM ?? USUAL_WASTEGATE_RETURN_M) + shiftM)
+  const before = run.id === 'common' ? runs.filter((r) => r.id !== 'common') : []
+  return Math.max(-Infinity, ...returns(run, 0), ...before.flatMap((b) => returns(b, run.fromM - b.toM)))
 }
 
 export const spotContext = (
@@ -128,8 +206,12 @@ export const spotContext = (
     two: sensorCount === 2 && banks.length === 2,
     halfOnly: sensorCount === 1 && banks.length === 2 && id !== 'common',
     airInjected: exhaust.airInjection === 'ports',
-    sagsM: sagsOf(run),
-    jointsM: run.pieces.filter((p) => p.piece.joint !== 'one-piece').map((p) => p.fromM),
+    sagsM: sagsOf(run, runs),
+    joints: jointsAlong(run, runs),
+    portsToDatumM: beforeRunM(run, runs) - run.fromM,
+    bendsBeforeM: placesBefore(run, runs, (p) => (p.bendDeg > BEND_DEG ? p.toM : null)),
+    slipsBeforeM: placesBefore(run, runs, (p) => (p.piece.joint === 'slip' ? p.fromM : null)),
+    wastegateM: wastegateOf(run, runs),
     beforeS: transportS(runs, heat, id, run.fromM, 'idle'),
   }
 }
@@ -144,14 +226,20 @@ export const spotColumn = (ctx: SpotContext, alongM: number): SpotColumn => {
   const piece = pieceAt(run, alongM)
   const common = run.id === 'common' ? null : runs.find((r) => r.id === 'common')
   const below = [...run.pieces.filter((p) => p.fromM > alongM), ...(common?.pieces ?? [])]
-  const turbine = run.pieces.find((p) => p.piece.kind === 'turbine')
   const tailM = tailAfterM(runs, run.id, alongM)
   const ends = heat[run.id]!
   const full = sliceAt(run, ends.full.typical, alongM)
   const idle = sliceAt(run, ends.idle.typical, alongM)
   const kind = piece.piece.kind
-  const edgeM = ctx.bossM / 2 + JOINT_EDGE_M
-  const wastegateM = turbine?.piece.wastegateReturnM ?? null
+  const bossM = ctx.bossM / 2
+  const edgeOf = (j: JointOnRun) => Math.max(bossM + JOINT_EDGE_M, j.proud ? ctx.envelope.radiusM : 0)
+  /** What lies under the boss, in this run and the one it goes on into. */
+  const under = (p: LaidPiece, shiftM: number) =>
+    p.toM + shiftM > alongM - bossM + 1e-9 && p.fromM + shiftM < alongM + bossM - 1e-9
+  const footprint = [
+    ...run.pieces.filter((p) => under(p, 0)),
+    ...(common?.pieces.filter((p) => under(p, run.toM - common.fromM)) ?? []),
+  ]
   const hard: HardRule[] = []
   const forbid = (rule: HardRule, when: boolean) => {
     if (when) hard.push(rule)
@@ -159,16 +247,19 @@ export const spotColumn = (ctx: SpotContext, alongM: number): SpotColumn => {
   const merging = kind === 'merge' || kind === 'log' || kind === 'primaries'
   forbid('one-primary', alongM < run.mergedM - 1e-9)
   forbid('before-turbine', kind === 'turbine' || below.some((p) => p.piece.kind === 'turbine'))
-  forbid(
-    'before-wastegate',
-    turbine !== undefined && alongM >= turbine.toM && wastegateM !== null && alongM < turbine.toM + wastegateM,
-  )
+  const behindTurbine = Number.isFinite(ctx.wastegateM) && !hard.includes('before-turbine')
+  forbid('before-wastegate', behindTurbine && alongM - bossM - JOINT_EDGE_M < ctx.wastegateM - 1e-9)
   forbid('after-catalyst', upstreamHas(ctx, alongM, 'catalyst'))
-  forbid('after-crossover', ctx.two && upstreamHas(ctx, alongM, 'crossover'))
+  forbid('after-crossover', upstreamHas(ctx, alongM, 'crossover'))
   forbid('banks-joined', ctx.two && run.id === 'common')
-  forbid('not-plain-pipe', kind !== 'pipe' && !merging && kind !== 'turbine')
-  forbid('on-bend', kind === 'pipe' && piece.bendDeg > 3)
-  forbid('at-joint', kind === 'pipe' && ctx.jointsM.some((j) => Math.abs(alongM - j) < edgeM - 1e-9))
+  const onPipe = kind === 'pipe'
+  const ahead = hard.includes('one-primary') || hard.includes('before-turbine')
+  forbid(
+    'not-plain-pipe',
+    (!onPipe && !merging && kind !== 'turbine') || (onPipe && !ahead && footprint.some((p) => p.piece.kind !== 'pipe')),
+  )
+  forbid('on-bend', onPipe && footprint.some((p) => p.piece.kind === 'pipe' && p.bendDeg > BEND_DEG))
+  forbid('at-joint', onPipe && ctx.joints.some((j) => Math.abs(alongM - j.atM) < edgeOf(j) - 1e-9))
   forbid('short-tail', tailM < LEAST_TAIL_M - 1e-9)
   forbid(
     'lowest-point',
@@ -176,11 +267,8 @@ export const spotColumn = (ctx: SpotContext, alongM: number): SpotColumn => {
   )
   forbid('air-injection', ctx.airInjected)
   forbid('too-hot', full.gasK > ctx.sensor.mostGasShortK)
-  const since = (test: (p: LaidPiece) => boolean, edge: (p: LaidPiece) => number) =>
-    run.pieces.reduce((least, p) => {
-      const d = alongM - edge(p)
-      return test(p) && d >= -1e-9 ? Math.min(least, d) : least
-    }, Infinity)
+  const since = (edgesM: readonly number[]) =>
+    edgesM.reduce((least, edge) => (alongM - edge >= -1e-9 ? Math.min(least, alongM - edge) : least), Infinity)
   return {
     alongM,
     piece,
@@ -191,14 +279,11 @@ export const spotColumn = (ctx: SpotContext, alongM: number): SpotColumn => {
     fullGasK: full.gasK,
     fullWallK: full.wallK,
     idleWallK: idle.wallK,
-    afterBendM: since(
-      (p) => p.bendDeg > 3,
-      (p) => p.toM,
-    ),
-    afterSlipM: since(
-      (p) => p.piece.joint === 'slip' && p.fromM >= 0,
-      (p) => p.fromM,
-    ),
+    afterBendM: since([...ctx.bendsBeforeM, ...run.pieces.filter((p) => p.bendDeg > BEND_DEG).map((p) => p.toM)]),
+    afterSlipM: since([
+      ...ctx.slipsBeforeM,
+      ...run.pieces.filter((p) => p.piece.joint === 'slip' && p.fromM >= 0).map((p) => p.fromM),
+    ]),
     transportIdleS: ctx.beforeS + dwellToS(ends.idle.typical, alongM - run.fromM),
   }
 }

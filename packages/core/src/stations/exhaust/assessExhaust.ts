@@ -3,7 +3,7 @@ import type { JobDocument } from '../../job/index.ts'
 import type { Catalogue } from '../../parts/index.ts'
 import { worstFirst, worstState } from '../../verdict/index.ts'
 import type { StationAssessment } from '../station.ts'
-import { pieceAssumptions } from './pieceAssumptions.ts'
+import { pieceAssumptions, spotAssumptions } from './pieceAssumptions.ts'
 import { exhaustCase, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
 import { judgeBung, judgeCable, judgeCrossing, judgeFuelOfSensor, judgeSensorType, judgeWay } from './judgeFitting.ts'
 import { judgeHeat } from './judgeHeat.ts'
@@ -46,7 +46,7 @@ const ACTIONS = {
 
 /** Pieces first, then the loop and the engine; nothing before there is a pipe. */
 const exhaustAssumptions = (job: JobDocument, c: ExhaustCase): Assumption[] =>
-  c.runs.length === 0 ? [] : [...pieceAssumptions(c.runs), ...assumptionsOf(job, 'exhaust')]
+  c.runs.length === 0 ? [] : [...pieceAssumptions(c.runs), ...spotAssumptions(c), ...assumptionsOf(job, 'exhaust')]
 
 /** The exhaust sensor station of a job: a pure function of the document and of the bosses in the catalogue. */
 export const assessExhaust = (job: JobDocument, catalogue: Bungs): ExhaustAssessment => {

@@ -1,3 +1,5 @@
+import { placeWords } from '../../exhaust/pipe/datum.ts'
+import { runOf } from '../../exhaust/pipe/layOut.ts'
 import { RUN_WORDS } from '../../exhaust/pipe/runWords.ts'
 import type { JobDocument } from '../../job/index.ts'
 import type { Catalogue } from '../../parts/index.ts'
@@ -13,8 +15,10 @@ import { sensorAdvice } from './sensorAdvice.ts'
 /** So many of the best spots are tried. */
 const SPOTS_TRIED = 8
 
-const placeOf = (c: ExhaustCase, { run, alongM, clockDeg }: SensorSpot): Sentence =>
-  say`${c.runs.length > 1 ? `${RUN_WORDS[run]}, ` : ''}${fig(alongM, 'bore', 0)} after the merge at ${fig(clockDeg, 'angle')} of the clock`
+const placeOf = (c: ExhaustCase, { run: id, alongM, clockDeg }: SensorSpot): Sentence => {
+  const run = runOf(c.runs, id)!
+  return say`${c.runs.length > 1 ? `${RUN_WORDS[id]}, ` : ''}${placeWords(run, alongM)} at ${fig(clockDeg, 'angle')} of the clock`
+}
 
 const spotOf = ({ run, alongM, clockDeg }: SensorSpot): SensorSpot => ({ run, alongM, clockDeg })
 

@@ -4,7 +4,7 @@ import { clampFitOf } from '../../exhaust/fitting/clampFit.ts'
 import { chosenSpots, momentOf, type ExhaustCase } from './exhaustCase.ts'
 import { heatAtSpot, reversionAt } from './heatAtSpot.ts'
 import { piecesDrilled } from './judgeFitting.ts'
-import { jointsUpstream, leakAt, leakHoleM } from './leaksOfCase.ts'
+import { leakAt, leakHoleM } from './leaksOfCase.ts'
 
 export const EXHAUST_WORKINGS = ['gas-temperature', 'sensor-delay', 'reversion', 'exhaust-leak', 'clamp-fit'] as const
 export type ExhaustWorkingId = (typeof EXHAUST_WORKINGS)[number]
@@ -35,7 +35,7 @@ export const exhaustWorking = (
     if (id === 'gas-temperature') heatAtSpot(c, spot, moment, { heat: trace })
     if (id === 'sensor-delay') heatAtSpot(c, spot, moment, { delay: trace })
     if (id === 'reversion') reversionAt(c, spot, moment, trace)
-    if (id === 'exhaust-leak') leakAt(c, spot.run, leakHoleM(jointsUpstream(c, spot)), momentOf(c, moment), trace)
+    if (id === 'exhaust-leak') leakAt(c, spot.run, leakHoleM(c, spot, momentOf(c, moment)), momentOf(c, moment), trace)
     if (id === 'clamp-fit') {
       const pipe = piecesDrilled(c).find((p) => p.index === chosen.index)
       const { bung } = c.exhaust

@@ -7,7 +7,7 @@ import { gasShare, marchPieceOf, sliceAt, transportS } from '../../exhaust/gas/r
 import { reversion, type ReversionAnswer } from '../../exhaust/gas/reversion.ts'
 import { sensorDelay, type SensorDelayAnswer } from '../../exhaust/gas/sensorDelay.ts'
 import { hexagonTimeS, wallWarmUpS } from '../../exhaust/gas/wallWarmUp.ts'
-import { pieceAt, runOf, tailAfterM } from '../../exhaust/pipe/layOut.ts'
+import { pieceAt, runOf, tailAfterM, tailOf, type LaidPiece, type Run } from '../../exhaust/pipe/layOut.ts'
 import { USUAL_SENSOR } from '../../exhaust/spots/spotContext.ts'
 import { momentOf, type ExhaustCase } from './exhaustCase.ts'
 
@@ -45,6 +45,7 @@ export const heatAtSpot = (
       {
         massKgS: (moment.gasKgS * gasShare(c.runs, run)) / piece.count,
         boreM: piece.boreM,
+        outsideM: piece.outsideM,
         gasK: at.typical.gasK,
         ambientK: moment.ambientK,
         outsideWM2K: moment.outsideWM2K.typical,
@@ -83,7 +84,7 @@ export const reversionAt = (
       speedRpm: moment.speedRpm,
       cylinders: last.cylinders.length,
       tailK: ends.typical.outK,
-      tailBoreM: last.pieces.at(-1)!.boreM,
+      tail: tailOf(c.runs, spot.run),
       tailAfterM: tailAfterM(c.runs, spot.run, spot.alongM),
     },
     trace,
@@ -111,16 +112,16 @@ export const hexagonAtSpot = (c: ExhaustCase, spot: SensorSpot): number | null =
 export const warmUpAtSpot = (c: ExhaustCase, spot: SensorSpot): number | null => {
   const run = runOf(c.runs, spot.run)
   if (!run) return null
-  const before = spot.run === 'common' ? (c.runs[0]?.pieces ?? []) : []
   const moment = momentOf(c, 'idle')
-  // By the common pipe the way through the first bank is taken, with the gas of that bank.
-  const pieces = [...before, ...run.pieces.filter((p) => p.fromM < spot.alongM)].map((p) => {
-    const laid = run.pieces.includes(p) ? Math.min(p.lengthM, spot.alongM - p.fromM) : p.lengthM
-    return { ...marchPieceOf(p, moment), lengthM: Math.max(0, laid), wallM: p.wallM }
-  })
+  const walled = (p: LaidPiece, lengthM = p.lengthM) => ({ ...marchPieceOf(p, moment), lengthM, wallM: p.wallM })
+  const massOf = (r: Run) => moment.gasKgS * gasShare(c.runs, r)
+  const banks = spot.run === 'common' ? c.runs.filter((r) => r.id !== 'common') : []
   return wallWarmUpS({
-    pieces,
-    massKgS: moment.gasKgS * gasShare(c.runs, run),
+    pieces: run.pieces
+      .filter((p) => p.fromM < spot.alongM)
+      .map((p) => walled(p, Math.min(p.lengthM, spot.alongM - p.fromM))),
+    massKgS: massOf(run),
+    feeds: banks.map((r) => ({ pieces: r.pieces.map((p) => walled(p)), massKgS: massOf(r) })),
     inK: moment.portK.typical,
     ambientK: 283.15,
     outsideWM2K: moment.outsideWM2K.typical,

@@ -16,7 +16,7 @@ export { heatAtSpot, hexagonAtSpot, reversionAt, warmUpAtSpot, type HeatAtSpot }
 export { adviceOf, bungsThatFit, piecesDrilled } from './judgeFitting.ts'
 export { freeSpotsFor, judgedSpotOf, runsForSensor, withSpot } from './judgeSpots.ts'
 export { jointWords, LEAK_TEST_STEPS, leakPlan, type LeakPlanLine } from './leakPlan.ts'
-export { jointsUpstream, leakAt, leakHoleM, leakPlaceShare, USUAL_LEAK_M } from './leaksOfCase.ts'
+export { behindM, jointsRead, LEAK_REACH_M, leakAt, leakHoleM, leakPlaceShare, USUAL_LEAK_M } from './leaksOfCase.ts'
 export { partsOfExhaust } from './partsOfExhaust.ts'
 export { permissionOf, type SteeringMap } from './permissionOfCase.ts'
 export { TEMPLATE_WANTS, templateOfJob, type TemplateOfJob, type TemplateWant } from './templateOfJob.ts'

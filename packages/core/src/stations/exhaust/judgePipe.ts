@@ -2,7 +2,7 @@ import { fig, plain, say } from '../../verdict/index.ts'
 import { pipeDoubts } from '../../exhaust/pipe/checkPipe.ts'
 import { placeAt } from '../../exhaust/pipe/layOut.ts'
 import type { ExhaustCase, ExhaustVerdict } from './exhaustCase.ts'
-import { sensorAdvice, steeringDoubts } from './sensorAdvice.ts'
+import { sensorAdvice, sharesTurbine, steeringDoubts } from './sensorAdvice.ts'
 
 /** Is the exhaust entered, and does what was entered fit together? */
 export const judgePipe = (c: ExhaustCase): ExhaustVerdict => {
@@ -70,8 +70,7 @@ export const judgeCount = (c: ExhaustCase): ExhaustVerdict | null => {
   const advice = sensorAdvice(c)
   const also = advice.also.find((a) => a.count === c.sensorCount)
   const differs = advice.count !== c.sensorCount && !also
-  const turbine = c.runs.some((r) => r.pieces.some((p) => p.piece.kind === 'turbine'))
-  const fight = turbine && c.sensorCount === 2
+  const fight = sharesTurbine(c) && c.sensorCount === 2
   const blind = advice.count === 0 && c.sensorCount > 0
   const [why] = advice.reasons
   return {

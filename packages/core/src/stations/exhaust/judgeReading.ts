@@ -2,10 +2,13 @@ import type { SensorSpot } from '../../sections/index.ts'
 import { fig, plain, say, type Sentence } from '../../verdict/index.ts'
 import { idleOverlap, permissionOf } from './permissionOfCase.ts'
 import { chosenSpots, momentOf, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
-import { reversionAt } from './heatAtSpot.ts'
 import { JOINT_WORDS, openLeaks, type Joint } from '../../exhaust/pipe/joints.ts'
 import { jointWords } from './leakPlan.ts'
-import { jointsAhead, jointsInReach, jointsUpstream, leakAt, leakHoleM } from './leaksOfCase.ts'
+import { behindM, isUpstream, jointsRead, jointsReadByAny, LEAK_REACH_M, leakAt, leakHoleM } from './leaksOfCase.ts'
+
+/** Whether any of these joints lies ahead of a chosen sensor. */
+const readsAhead = (c: ExhaustCase, joints: readonly Joint[]): boolean =>
+  joints.some((j) => chosenSpots(c).some(({ spot }) => isUpstream(j, spot)))
 
 const sealing = (j: Joint): Sentence => say`Seal the ${JOINT_WORDS[j.kind]} at “${j.name}”, and test it again`
 
@@ -40,19 +43,15 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
         }
       : judgeHeardLeak(c)
   }
-  const upstream = jointsAhead(c)
-  const reachedBy = (spot: SensorSpot) =>
-    jointsInReach(c, spot, reversionAt(c, spot, 'idle')?.displacementM ?? 0).filter((j) => j.state === 'leaks')
-  const leaksOf = (spot: SensorSpot) => [
-    ...jointsUpstream(c, spot).filter((j) => j.state === 'leaks'),
-    ...reachedBy(spot),
-  ]
-  // The sensor that suffers most by number of leaks speaks for the station.
+  const read = jointsReadByAny(c)
+  const leaksOf = (spot: SensorSpot) => jointsRead(c, spot).filter((j) => j.state === 'leaks')
+  const idleOf = (spot: SensorSpot) => leakAt(c, spot.run, leakHoleM(c, spot, momentOf(c, 'idle')), momentOf(c, 'idle'))
+  // The sensor whose reading suffers most speaks for the station.
   const worst = chosenSpots(c)
-    .map(({ spot }) => ({ spot, leaks: leaksOf(spot) }))
-    .sort((a, b) => b.leaks.length - a.leaks.length)[0]!
+    .map(({ spot }) => ({ spot, leaks: leaksOf(spot), idle: idleOf(spot) }))
+    .sort((a, b) => b.idle.share.typical - a.idle.share.typical)[0]!
   const leaking = worst.leaks
-  const open = upstream.filter((j) => j.state === null)
+  const open = read.filter((j) => j.state === null)
   const base = {
     ...plain,
     id: 'leaks',
@@ -60,17 +59,18 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
   }
   const [first] = leaking
   if (first) {
-    const idle = leakAt(c, worst.spot.run, leakHoleM(leaking), momentOf(c, 'idle'))
+    const { idle } = worst
+    const behind = leaking.some((j) => behindM(c, worst.spot, j) === null) ? null : behindM(c, worst.spot, first)
     return {
       ...base,
-      title: 'A joint ahead of the sensor leaks',
+      title: behind === null ? 'A joint ahead of the sensor leaks' : 'A joint behind the sensor leaks',
       next: sealing(first),
       state: 'stop',
       figureName: 'engine gets at idle, closed loop',
       figure: fig(idle.real.typical, 'lambda'),
       limitName: 'while the sensor tells',
       limit: fig(idle.atLimit ? idle.real.typical * (1 + idle.share.typical) : 1, 'lambda'),
-      reason: say`${jointWords(first)}: ${fig(idle.share.low, 'share', 1)} to ${fig(idle.share.high, 'share', 1)} false air at idle. The loop adds fuel against it, plugs and sensor foul and read leaner still. Seal it and test again: until then the first start is held.`,
+      reason: say`${jointWords(first)}${behind === null ? '' : say`, ${fig(behind, 'bore', 0)} behind the sensor: between the pulses the gas swings back that far`}: ${fig(idle.share.low, 'share', 1)} to ${fig(idle.share.high, 'share', 1)} false air at idle. The loop adds fuel against it, plugs and sensor foul and read leaner still. Seal it and test again: until then the first start is held.`,
       workings: ['exhaust-leak'],
       pointId: 'idle',
     }
@@ -80,22 +80,24 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
   if (open.length > 0)
     return {
       ...base,
-      title: 'Joints ahead of the sensor not tested',
+      title: readsAhead(c, open)
+        ? 'Joints ahead of the sensor not tested'
+        : 'Joints close behind the sensor not tested',
       next: say`Test the ${JOINT_WORDS[open[0]!.kind]} at “${open[0]!.name}” with soap or smoke`,
       state: 'unknown',
       figureName: 'not tested',
       figure: fig(open.length, 'count'),
-      limitName: 'ahead of the sensor',
-      limit: fig(upstream.length, 'count'),
+      limitName: 'that the sensor reads',
+      limit: fig(read.length, 'count'),
       reason: say`Test each with soap or smoke, cold, before the first start. Next: ${jointWords(open[0]!)}.`,
     }
   return {
     ...base,
-    title: 'Joints ahead of the sensor',
+    title: 'Joints that the sensor reads',
     state: 'ok',
     figureName: 'proved tight',
-    figure: fig(upstream.length, 'count'),
-    reason: say`Every joint ahead of the sensor was tested and holds.`,
+    figure: fig(read.length, 'count'),
+    reason: say`Every joint ahead of the sensor, and to ${fig(LEAK_REACH_M, 'bore', 0)} behind it, was tested and holds.`,
   }
 }
 

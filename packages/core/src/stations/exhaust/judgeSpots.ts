@@ -1,22 +1,28 @@
 import type { ExhaustSection, SensorSpot } from '../../sections/index.ts'
-import { fig, plain, say } from '../../verdict/index.ts'
-import { judgeSpot, type JudgedSpot } from '../../exhaust/spots/judgeSpot.ts'
-import { isPlaced } from '../../exhaust/spots/obstacles.ts'
-import { coarseRanked, type CoarseSpot } from '../../exhaust/spots/coarseRanked.ts'
+import { fig, plain, say, type Sentence } from '../../verdict/index.ts'
+import { FAIR_SCORE, judgeSpot, type JudgedSpot } from '../../exhaust/spots/judgeSpot.ts'
+import { isPlaced, obstacleGaps } from '../../exhaust/spots/obstacles.ts'
+import { bestSpots, spotGrid } from '../../exhaust/spots/spotGrid.ts'
 import { atSensor, contextOf, SENSOR_NAMES, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
-
-/** Below this a spot that is allowed is worth another look. House figure. */
-const FAIR_SCORE = 60
 
 export const judgedSpotOf = (c: ExhaustCase, spot: SensorSpot): JudgedSpot | null => {
   const ctx = contextOf(c, spot.run)
   return ctx && judgeSpot(ctx, spot.alongM, spot.clockDeg)
 }
 
-/** Runs in which a sensor may be looked for: its own bank where there are two sensors, else the common pipe first. */
+/** The bank whose gas a heat-riser flap sends out through the other while it is cold; null where none does. */
+const flapBank = ({ exhaust: { heatRiser, heatRiserBank } }: ExhaustCase): SensorSpot['run'] | null =>
+  heatRiser === 'working' || heatRiser === 'seized' ? heatRiserBank : null
+
+/**
+ * Runs in which a sensor may be looked for: its own bank where there are two sensors; else the common pipe first, and
+ * the bank that a flap cuts off last.
+ */
 export const runsForSensor = (c: ExhaustCase, index: number): SensorSpot['run'][] => {
   if (c.sensorCount === 2 && c.runs.filter((r) => r.id !== 'common').length === 2) return [index === 0 ? 'a' : 'b']
-  return c.runs.map((r) => r.id).reverse()
+  const late = flapBank(c)
+  const order = (id: SensorSpot['run']) => (id === 'common' ? 0 : id === late ? 2 : 1)
+  return c.runs.map((r) => r.id).sort((x, y) => order(x) - order(y))
 }
 
 /** The change that puts a sensor somewhere. Sensor B before sensor A: A waits where B sits until it is placed itself. */
@@ -27,15 +33,43 @@ export const withSpot = (exhaust: ExhaustSection, index: number, spot: SensorSpo
   return { spots }
 }
 
-/** Free spots for a sensor on a coarse grid, best first: in the first of its runs that has any. */
-export const freeSpotsFor = (c: ExhaustCase, index: number, most: number): (SensorSpot & CoarseSpot)[] => {
+/** The best free spots for a sensor, those of the unrolled pipe, best first: in the first of its runs that has any. */
+export const freeSpotsFor = (c: ExhaustCase, index: number, most: number): SensorSpot[] => {
   for (const run of runsForSensor(c, index)) {
     const ctx = contextOf(c, run)
-    const free = ctx ? coarseRanked(ctx, most) : []
-    if (free.length > 0) return free.map((spot) => ({ run, ...spot }))
+    const free = ctx ? bestSpots(ctx, spotGrid(ctx), most) : []
+    if (free.length > 0) return free.map(({ alongM, clockDeg }) => ({ run, alongM: rounded(alongM), clockDeg }))
   }
   return []
 }
+
+/** A tenth of a millimetre: as the sheet takes it. */
+const rounded = (m: number): number => Number(m.toFixed(4))
+
+/** What a spot stands on that nobody has measured, in the order to measure it. */
+export const conditionsOf = (c: ExhaustCase, spot: SensorSpot): Sentence[] => [
+  ...c.exhaust.obstacles
+    .filter((o) => o.run === spot.run)
+    .flatMap((o) => {
+      const [gap] = obstacleGaps(o)
+      return gap ? [say`${o.name}: ${gap}`] : []
+    }),
+  ...(c.exhaust.sensor ? [] : [say`the sensor is not chosen: a usual one is taken for heat and room`]),
+  ...(c.exhaust.groundClearanceM !== null && portHeightUnknown(c, spot.run)
+    ? [say`the height of the first port is not measured: the ground is judged from a usual one`]
+    : []),
+  ...turbinesAhead(c, spot.run)
+    .filter((p) => p.piece.wastegateReturnM === null)
+    .map((p) => say`where the wastegate of “${p.piece.name}” lets its gas back in is not measured`),
+]
+
+const portHeightUnknown = (c: ExhaustCase, run: SensorSpot['run']): boolean =>
+  c.exhaust.banks.some((b, i) => b.portHeightM === null && (run === 'common' || run === (i === 0 ? 'a' : 'b')))
+
+const turbinesAhead = (c: ExhaustCase, run: SensorSpot['run']) =>
+  c.runs
+    .filter((r) => r.id === run || run === 'common')
+    .flatMap((r) => r.pieces.filter((p) => p.piece.kind === 'turbine'))
 
 /** Each sensor's spot: set, allowed, and how good. */
 export const judgeSpots = (c: ExhaustCase): ExhaustVerdict[] => {
@@ -79,35 +113,58 @@ export const judgeSpots = (c: ExhaustCase): ExhaustVerdict[] => {
         state: 'stop',
         reason: say`${first.says}${more.length > 0 ? ` And ${more.length} more against it.` : ''}`,
       }
-    const [loss] = judged.losses
+    const beyond = judged.losses.find((l) => l.rule === 'hexagon' || l.rule === 'hot-gas')
     const poor = judged.score < FAIR_SCORE
+    const loss = judged.state === 'caution' && !poor ? beyond : judged.losses[0]
+    const [condition, ...further] = conditionsOf(c, spot)
+    if (condition && judged.state === 'ok')
+      return {
+        ...base,
+        ...figures,
+        title: `${name}: the spot stands, if what is assumed holds`,
+        state: 'ok',
+        next: say`Measure it: ${condition}`,
+        reason: say`${condition}${further.length > 0 ? `, and ${further.length} more` : ''}. Until then the spot is conditional.`,
+      }
     return {
       ...base,
       ...figures,
-      title: poor ? `${name}: the spot is allowed, but poor` : `${name}: the spot stands`,
-      state: poor ? 'caution' : 'ok',
-      reason: loss ? say`Most lost by: ${loss.says}` : say`Nothing speaks against it.`,
+      title: poor
+        ? `${name}: the spot is allowed, but poor`
+        : beyond
+          ? `${name}: allowed, but the sensor gets too hot there`
+          : `${name}: the spot stands`,
+      state: judged.state,
+      reason: loss
+        ? say`Most lost by: ${loss.says}${condition ? say` And it is conditional: ${condition}.` : ''}`
+        : say`Nothing speaks against it.`,
     }
   })
 }
 
-/** An obstacle that nobody has measured forbids nothing: it is said, so that no spot is proved without it. */
+/** Obstacles with something that nobody has measured: said, so that no spot is proved without it. */
 export const judgeObstacles = (c: ExhaustCase): ExhaustVerdict | null => {
   const { obstacles } = c.exhaust
-  const open = obstacles.filter((o) => !isPlaced(o))
-  const [first] = open
   if (c.runs.length === 0 || obstacles.length === 0) return null
+  const open = obstacles.flatMap((o) => obstacleGaps(o).map((gap) => ({ o, gap })))
+  const [first] = [...open].sort((a, b) => Number(isPlaced(a.o)) - Number(isPlaced(b.o)))
   return {
     ...plain,
     id: 'obstacles',
-    title: first ? 'An obstacle is not measured' : 'Obstacles measured',
+    title: first
+      ? isPlaced(first.o)
+        ? 'An obstacle is measured in part'
+        : 'An obstacle is not measured'
+      : 'Obstacles measured',
     state: first ? 'unknown' : 'ok',
-    figureName: 'not measured',
-    figure: fig(open.length, 'count'),
-    next: say`Measure ${first?.name ?? ''}: along, by the clock, and its distance from the pipe`,
+    figureName: 'not measured in full',
+    figure: fig(new Set(open.map(({ o }) => o.id)).size, 'count'),
+    next: first ? say`Measure ${first.o.name}: ${first.gap}` : say``,
     reason: first
-      ? say`The spots are judged without ${first.name}: measure where it is along and around the pipe and how far off, at both ends of its travel if it moves.`
-      : say`All that were entered count.`,
+      ? isPlaced(first.o)
+        ? say`${first.o.name}: ${first.gap}. A usual figure is taken until it is measured, and the spots stand on it.`
+        : say`The spots are judged without ${first.o.name}: measure where it is along and around the pipe and how far off, at both ends of its travel if it moves.`
+      : say`All that were entered count, each measured in full.`,
     source: 'geometry from the measured figures',
   }
 }

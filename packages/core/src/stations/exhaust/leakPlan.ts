@@ -1,11 +1,14 @@
 import { say, type Sentence } from '../../verdict/index.ts'
 import { JOINT_WORDS, jointsOf, type Joint } from '../../exhaust/pipe/joints.ts'
-import { isUpstream } from './leaksOfCase.ts'
+import { behindM, isUpstream, LEAK_REACH_M } from './leaksOfCase.ts'
 import { chosenSpots, type ExhaustCase } from './exhaustCase.ts'
 
 export interface LeakPlanLine {
   readonly joint: Joint
-  readonly side: 'upstream' | 'downstream' | 'no-spot'
+  /** Ahead of a sensor; behind it within reach; further down than any reads; or nobody knows yet. */
+  readonly side: 'upstream' | 'behind' | 'downstream' | 'no-spot'
+  /** Behind the nearest sensor that reads it; null elsewhere. */
+  readonly behindM: number | null
   readonly how: string
 }
 
@@ -22,11 +25,13 @@ const HOW: Readonly<Record<Joint['kind'], string>> = {
 /** Joints in the order in which they matter, with the way to test each. */
 export const leakPlan = (c: ExhaustCase): LeakPlanLine[] => {
   const spots = chosenSpots(c).map((s) => s.spot)
-  return jointsOf(c.runs).map((joint) => ({
-    joint,
-    how: HOW[joint.kind],
-    side: spots.length === 0 ? 'no-spot' : spots.some((s) => isUpstream(joint, s)) ? 'upstream' : 'downstream',
-  }))
+  return jointsOf(c.runs).map((joint) => {
+    const ahead = spots.some((s) => isUpstream(joint, s))
+    const behind = Math.min(...spots.map((s) => behindM(c, s, joint) ?? Infinity))
+    const reached = !ahead && behind < LEAK_REACH_M
+    const side = spots.length === 0 ? 'no-spot' : ahead ? 'upstream' : reached ? 'behind' : 'downstream'
+    return { joint, how: HOW[joint.kind], side, behindM: reached ? behind : null }
+  })
 }
 
 export const LEAK_TEST_STEPS: readonly Sentence[] = [

@@ -1,10 +1,10 @@
 import type { SensorSpot } from '../../sections/index.ts'
 import { gasShare } from '../../exhaust/gas/runHeat.ts'
 import type { ExhaustMoment } from '../../exhaust/gas/moments.ts'
+import { runOf } from '../../exhaust/pipe/layOut.ts'
 import { jointsOf, type Joint } from '../../exhaust/pipe/joints.ts'
 import { exhaustLeak, PULSE_SHARE, PULSE_SUCTION_PA, type LeakReading } from '../../exhaust/reading/leak.ts'
 import type { Trace } from '../../verdict/index.ts'
-import { reversionAt } from './heatAtSpot.ts'
 import { chosenSpots, TARGET_LAMBDA, type ExhaustCase } from './exhaustCase.ts'
 
 /** A small leak whose size nobody has measured: taken as this. */
@@ -17,19 +17,39 @@ export const isUpstream = (joint: Joint, spot: SensorSpot): boolean =>
 export const jointsUpstream = (c: ExhaustCase, spot: SensorSpot): Joint[] =>
   jointsOf(c.runs).filter((j) => isUpstream(j, spot))
 
-/** Joints ahead of any of the chosen sensors, each once. */
-export const jointsAhead = (c: ExhaustCase): Joint[] => {
-  const spots = chosenSpots(c).map((s) => s.spot)
-  return jointsOf(c.runs).filter((j) => spots.some((spot) => isUpstream(j, spot)))
+/**
+ * How far behind a sensor a leak still counts at idle and light load: the gas swings back between the pulses. 450 to
+ * 600 mm in the trade. Rule of thumb.
+ */
+export const LEAK_REACH_M = 0.5
+
+/** How far behind a spot a joint lies along the flow, m; null where it lies ahead of it or in another pipe. */
+export const behindM = (c: ExhaustCase, spot: SensorSpot, place: Pick<Joint, 'run' | 'atM'>): number | null => {
+  if (place.run === spot.run) return place.atM >= spot.alongM ? place.atM - spot.alongM : null
+  const [own, common] = [runOf(c.runs, spot.run), runOf(c.runs, 'common')]
+  if (place.run !== 'common' || !own || !common) return null
+  return own.toM - spot.alongM + place.atM - common.fromM
 }
 
-/** Joints below the sensor that a pulse's length reaches: they count too. */
-export const jointsInReach = (c: ExhaustCase, spot: SensorSpot, reachM: number): Joint[] =>
-  jointsOf(c.runs).filter((j) => j.run === spot.run && j.atM >= spot.alongM && j.atM < spot.alongM + reachM)
+/** Joints that a spot reads: all ahead of it, and those behind it within reach. */
+export const jointsRead = (c: ExhaustCase, spot: SensorSpot): Joint[] =>
+  jointsOf(c.runs).filter((j) => isUpstream(j, spot) || (behindM(c, spot, j) ?? Infinity) < LEAK_REACH_M)
 
-/** One hole of the area of all: sqrt of the sum of squares. */
-export const leakHoleM = (joints: readonly Joint[]): number =>
-  Math.sqrt(joints.filter((j) => j.state === 'leaks').reduce((sum, j) => sum + (j.leakM ?? USUAL_LEAK_M) ** 2, 0))
+/** Joints that any of the chosen sensors reads, each once. */
+export const jointsReadByAny = (c: ExhaustCase): Joint[] => {
+  const spots = chosenSpots(c).map((s) => s.spot)
+  return jointsOf(c.runs).filter((j) =>
+    spots.some((spot) => jointsRead(c, spot).some((r) => r.run === j.run && r.pieceId === j.pieceId)),
+  )
+}
+
+/** One hole of the area of all that leaks, each counted by its place: sqrt of the sum of squares. */
+export const leakHoleM = (c: ExhaustCase, spot: SensorSpot, moment: ExhaustMoment): number =>
+  Math.sqrt(
+    jointsRead(c, spot)
+      .filter((j) => j.state === 'leaks')
+      .reduce((sum, j) => sum + leakPlaceShare(c, spot, j, moment) * (j.leakM ?? USUAL_LEAK_M) ** 2, 0),
+  )
 
 /** What a hole ahead of a spot does at one moment. */
 export const leakAt = (
@@ -62,9 +82,8 @@ const BLOWS_OUT = 1.02
 
 /**
  * How much of a hole's suction counts for a sensor, 0 to 1, by where the hole is. Ahead of the sensor all of it, but
- * before a turbine under boost none; behind the sensor at idle what the air that comes back between two pulses still
- * reaches, falling evenly to nothing at the length of a pulse, and nothing under load, where the flow hardly turns: rule
- * of thumb.
+ * before a turbine under boost none; behind the sensor at idle what swings back between two pulses, falling evenly to
+ * nothing at `LEAK_REACH_M`, and nothing under load, where the flow hardly turns: rule of thumb.
  */
 export const leakPlaceShare = (
   c: ExhaustCase,
@@ -79,7 +98,6 @@ export const leakPlaceShare = (
     )
     return turbine && moment.expansion > BLOWS_OUT ? 0 : 1
   }
-  if (place.run !== spot.run || moment.id !== 'idle') return 0
-  const reachM = reversionAt(c, spot, moment.id)?.displacementM ?? 0
-  return Math.max(0, 1 - (place.atM - spot.alongM) / Math.max(reachM, 1e-6))
+  const distanceM = moment.id === 'idle' ? behindM(c, spot, place) : null
+  return distanceM === null ? 0 : Math.max(0, 1 - distanceM / LEAK_REACH_M)
 }

@@ -1,7 +1,7 @@
 import type { PartLine } from '../../parts/index.ts'
 import { fig, say } from '../../verdict/index.ts'
 import { clampFitOf } from '../../exhaust/fitting/clampFit.ts'
-import { jointsAhead } from './leaksOfCase.ts'
+import { jointsReadByAny } from './leaksOfCase.ts'
 import { chosenSpots, type ExhaustCase } from './exhaustCase.ts'
 import { piecesDrilled } from './judgeFitting.ts'
 
@@ -22,7 +22,7 @@ export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
   const pipes = piecesDrilled(c)
   const assumed = pipes.some(({ piece }) => piece.assumed.includes('diameter'))
   const [pipe] = pipes
-  const joints = jointsAhead(c)
+  const joints = jointsReadByAny(c)
   return [
     ...(sensor
       ? [

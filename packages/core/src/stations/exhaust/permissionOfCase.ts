@@ -1,9 +1,9 @@
 import { camClassOf } from '../../engine/index.ts'
 import { gasShare } from '../../exhaust/gas/runHeat.ts'
-import { runOf, tailAfterM } from '../../exhaust/pipe/layOut.ts'
+import { runOf, tailAfterM, tailOf } from '../../exhaust/pipe/layOut.ts'
 import { permissionMap, type OverlapClass, type PermissionCell } from '../../exhaust/reading/permission.ts'
 import { chosenSpots, momentOf, type ExhaustCase } from './exhaustCase.ts'
-import { jointsUpstream, leakAt, leakHoleM } from './leaksOfCase.ts'
+import { leakAt, leakHoleM } from './leaksOfCase.ts'
 
 export interface SteeringMap {
   readonly speedsRpm: readonly number[]
@@ -31,10 +31,9 @@ export const permissionOf = (c: ExhaustCase): SteeringMap | null => {
     { length: STEPS },
     (_, i) => Math.round((idleRpm + ((topRpm - idleRpm) * i) / (STEPS - 1)) / 50) * 50,
   )
-  const holeM = leakHoleM(jointsUpstream(c, chosen.spot))
   const idle = momentOf(c, 'idle')
+  const holeM = leakHoleM(c, chosen.spot, idle)
   const share = gasShare(c.runs, run)
-  const last = runOf(c.runs, 'common') ?? run
   const cells = permissionMap(
     {
       overlap: idleOverlap(c) ?? 'mild',
@@ -44,7 +43,7 @@ export const permissionOf = (c: ExhaustCase): SteeringMap | null => {
       leakKgS: leakAt(c, run.id, holeM, idle).share.typical * idle.airKgS * share,
       airShare: share,
       tailAfterM: tailAfterM(c.runs, run.id, chosen.spot.alongM),
-      tailBoreM: last.pieces.at(-1)!.boreM,
+      tail: tailOf(c.runs, run.id),
       kind: c.exhaust.sensor?.kind ?? 'wideband',
       never: c.exhaust.airInjection === 'ports' ? 'air is pumped into the ports' : null,
     },

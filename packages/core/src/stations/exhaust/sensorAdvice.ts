@@ -1,6 +1,6 @@
 import { LEAST_TAIL_M } from '../../exhaust/gas/reversion.ts'
 import { say, type Sentence } from '../../verdict/index.ts'
-import type { ExhaustCase } from './exhaustCase.ts'
+import { chosenSpots, type ExhaustCase } from './exhaustCase.ts'
 
 export interface SensorAdvice {
   readonly count: 0 | 1 | 2
@@ -11,6 +11,14 @@ export interface SensorAdvice {
 
 const hasPiece = (c: ExhaustCase, kind: string): boolean =>
   c.runs.some((r) => r.pieces.some((p) => p.piece.kind === kind))
+
+/** Whether all cylinders go through one turbine: one in the pipe of both banks, or the only bank's. */
+export const sharesTurbine = (c: ExhaustCase): boolean => {
+  const banks = c.runs.filter((r) => r.id !== 'common')
+  return c.runs.some(
+    (r) => r.pieces.some((p) => p.piece.kind === 'turbine') && (r.id === 'common' || banks.length === 1),
+  )
+}
 
 /** Longest tail that a sensor after the merge could have, m, of any run. */
 export const longestTailM = (c: ExhaustCase): number =>
@@ -34,7 +42,7 @@ export const sensorAdvice = (c: ExhaustCase): SensorAdvice => {
         say`Open or very short pipes: outside air comes back everywhere. No closed loop; tune by plugs and power, or bring a longer tail for tuning.`,
       ],
     }
-  if (hasPiece(c, 'turbine'))
+  if (sharesTurbine(c))
     return {
       count: 1,
       also: [],
@@ -72,6 +80,12 @@ export const sensorAdvice = (c: ExhaustCase): SensorAdvice => {
   }
 }
 
+/** Whether a flap in this bank robs a sensor of its gas; before any has its spot, and where nobody has said which bank, it may. */
+const reachesASensor = (c: ExhaustCase, bank: 'a' | 'b' | null): boolean => {
+  const spots = chosenSpots(c)
+  return bank === null || spots.length === 0 || spots.some(({ spot }) => spot.run === bank)
+}
+
 /** What else bears on whether the reading may steer at all. */
 export const steeringDoubts = (c: ExhaustCase): readonly Sentence[] => {
   const { airInjection, heatRiser, heatRiserBank } = c.exhaust
@@ -81,7 +95,7 @@ export const steeringDoubts = (c: ExhaustCase): readonly Sentence[] => {
           say`Air is pumped into the ports: in closed loop it must be shut off or led to the catalyst. Removing it may be unlawful on the road: local rules decide.`,
         ]
       : []),
-    ...(heatRiser === 'working' || heatRiser === 'seized'
+    ...((heatRiser === 'working' || heatRiser === 'seized') && reachesASensor(c, heatRiserBank)
       ? [
           say`Cold, the heat-riser flap sends one bank${heatRiserBank === null ? '' : ` (${heatRiserBank.toUpperCase()})`} out through the other: wire it open, or choose the other side.`,
         ]

@@ -252,10 +252,9 @@ describe('figures at a spot', () => {
     const spot = at(0.3)
     const idle = c.moments[0]!
     const share = (atM: number) => leakPlaceShare(c, spot, { run: 'a', atM }, idle)
-    const { displacementM } = reversionAt(c, spot, 'idle')!
     expect([share(-0.5), share(0.29)]).toEqual([1, 1])
-    expect(share(0.3 + displacementM / 2)).toBeCloseTo(0.5, 6)
-    expect(share(0.3 + displacementM * 1.1)).toBe(0)
+    // Half a metre behind is the reach: 30 mm count nearly in full, half of it half.
+    expect([share(0.33), share(0.55), share(0.8)]).toEqual([0.94, 0.5, 0].map((x) => expect.closeTo(x, 9)))
     expect(leakPlaceShare(c, spot, { run: 'a', atM: 0.31 }, c.moments[3]!)).toBe(0)
     const turbo = exhaustCase(
       jobWith(
@@ -299,6 +298,11 @@ describe('leak plan and parts', () => {
       ['slip', 1, 'upstream'],
       ['clamped', 1, 'downstream'],
     ])
+    // Nearer than half a metre behind, the clamp is read at idle too.
+    const near = leakPlan(
+      exhaustCase({ ...jointed, exhaust: { ...jointed.exhaust, spots: [{ run: 'a', alongM: 1.6, clockDeg: 50 }] } }),
+    )
+    expect([near[2]!.side, near[2]!.behindM]).toEqual(['behind', expect.closeTo(0.4, 9)])
     expect(plan.every((l) => l.how.length > 10)).toBe(true)
     const none = { ...jointed, exhaust: { ...jointed.exhaust, sensorCount: 0 } }
     expect(leakPlan(exhaustCase(none)).every((l) => l.side === 'no-spot')).toBe(true)
@@ -313,6 +317,7 @@ describe('leak plan and parts', () => {
       ['drill', 1],
       ['joint-gasket', 4],
       ['joint-slip', 1],
+      ['joint-clamped', 1],
       ['sleeve', 0.7],
     ])
     expect(partsOfExhaust(exhaustCase(sound({ spots: [] })))).toEqual([])

@@ -1,11 +1,16 @@
 import { err, ok, type Result } from '../../verdict/index.ts'
 import { drillTemplate, type DrillTemplate } from '../../exhaust/fitting/drillTemplate.ts'
+import { datumOf, type Datum } from '../../exhaust/pipe/datum.ts'
 import { pieceAt, runOf } from '../../exhaust/pipe/layOut.ts'
 import { chosenSpots, type ExhaustCase } from './exhaustCase.ts'
 import { judgedSpotOf } from './judgeSpots.ts'
 
 export interface TemplateOfJob {
   readonly template: DrillTemplate
+  /** From what its figures are taken. */
+  readonly datum: Datum
+  /** What speaks against drilling by it, for every form of the paper. */
+  readonly warnings: readonly string[]
   /** Which sensor it is for, and on which piece. */
   readonly name: string
   readonly pieceName: string
@@ -21,6 +26,12 @@ export const TEMPLATE_WANTS = {
   noBung: 'choose the boss first: the size of the hole follows from it',
   beforeMerge: 'the spot lies before the merge: choose one behind it',
 } as const
+/** Printed on the template, whatever its form. */
+export const TEMPLATE_WARNINGS = {
+  forbidden: 'THIS SPOT IS FORBIDDEN: see the judgement before you drill.',
+  assumed: 'The pipe’s diameter was not measured: a strip of this length may not close.',
+} as const
+
 export type TemplateWant = keyof typeof TEMPLATE_WANTS
 
 /** The drill template of a sensor of a job, or what is still wanted for it. */
@@ -33,16 +44,21 @@ export const templateOfJob = (c: ExhaustCase, index: number): Result<TemplateOfJ
   const { spot, name } = chosen
   if (spot.alongM < 0) return err('beforeMerge')
   const piece = pieceAt(run, spot.alongM)
+  const forbidden = (judgedSpotOf(c, spot)?.forbidden.length ?? 0) > 0
+  const assumed = piece.assumed.includes('diameter')
   return ok({
+    datum: datumOf(run),
+    warnings: [...(forbidden ? [TEMPLATE_WARNINGS.forbidden] : []), ...(assumed ? [TEMPLATE_WARNINGS.assumed] : [])],
     template: drillTemplate({
       outsideM: piece.outsideM,
-      fromMergeM: spot.alongM,
+      fromDatumM: spot.alongM,
+      datum: datumOf(run),
       clockDeg: spot.clockDeg,
       holeM: bung.holeM,
     }),
     name,
     pieceName: piece.piece.name,
-    forbidden: (judgedSpotOf(c, spot)?.forbidden.length ?? 0) > 0,
-    assumed: piece.assumed.includes('diameter'),
+    forbidden,
+    assumed,
   })
 }

@@ -1,4 +1,4 @@
-import { fig, TEMPLATE_WANTS, templateOfJob, type ExhaustCase, type TemplateMark } from '@lochmoor/core'
+import { DATUM_WORDS, fig, TEMPLATE_WANTS, templateOfJob, type ExhaustCase, type TemplateMark } from '@lochmoor/core'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { PaperLinks } from '../../bench/PaperLinks.tsx'
 import { useWidth } from '../../bench/useWidth.ts'
@@ -16,7 +16,7 @@ export const TemplatePreview = ({ c, index }: { c: ExhaustCase; index: 0 | 1 }) 
         <p className="border border-ink bg-sheet p-5 text-center">No template yet: {TEMPLATE_WANTS[made.error]}.</p>
       </section>
     )
-  const { template: t, pieceName, forbidden, assumed } = made.value
+  const { template: t, datum, pieceName, forbidden, assumed } = made.value
   const w = t.widthMm + 2 * PAD_MM
   const h = t.heightMm + 2 * PAD_MM
   const letter = index === 0 ? 'a' : 'b'
@@ -61,8 +61,8 @@ export const TemplatePreview = ({ c, index }: { c: ExhaustCase; index: 0 | 1 }) 
           length of <FigureText figure={fig(t.stripLengthMm / 1000, 'bore')} /> closes without gap or lap.
         </li>
         <li>
-          {t.edgeFromMergeMm === 0
-            ? 'Upper edge at the downstream edge of the merge, middle line on the top line of the pipe.'
+          {t.edgeFromDatumMm === 0
+            ? `Upper edge at ${DATUM_WORDS[datum]}, middle line on the top line of the pipe.`
             : 'Draw a line around the pipe at the distance printed on the strip; upper edge there, middle line on the top line.'}
         </li>
         <li>Centre punch through the cross. Pilot, then step up to the circle. Deburr; every chip out.</li>

@@ -1,4 +1,6 @@
 import {
+  DATUM_WORDS,
+  datumOf,
   EXHAUST_MOMENTS,
   formatQuantity,
   fromSi,
@@ -70,7 +72,7 @@ export const HeatChart = ({ c, run, what, spotsM, limits }: Props) => {
       >
         <ChartAxes
           title={name}
-          across={`after the merge, ${bore.label}`}
+          across={`after ${DATUM_WORDS[datumOf(run)]}, ${bore.label}`}
           width={width}
           height={HEIGHT}
           margin={MARGIN}

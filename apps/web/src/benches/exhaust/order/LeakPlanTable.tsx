@@ -33,14 +33,24 @@ const found = (line: LeakPlanLine, state: 'tight' | 'leaks'): void => {
     family: null,
     text: line.joint.state === 'leaks' && state === 'tight' ? 'tight now' : state,
     field: null,
-    place: line.side === 'upstream' ? 'ahead of the sensor' : '',
+    place:
+      line.side === 'upstream'
+        ? 'ahead of the sensor'
+        : line.side === 'behind'
+          ? 'behind the sensor, within its reach'
+          : '',
     condition: 'cold',
     instrument: 'soap or smoke',
   }
   enterRecord(leak, { of: `${pathOf(line)}.jointState` })
 }
 
-const SIDE_WORDS = { upstream: 'ahead of the sensor', downstream: 'behind it', 'no-spot': '' } as const
+const SIDE_WORDS = {
+  upstream: 'ahead of the sensor',
+  behind: 'behind it, still read at idle',
+  downstream: 'further behind',
+  'no-spot': '',
+} as const
 
 /** The joints in the order of the flow, what was found at each, and how to test it. */
 export const LeakPlanTable = ({ c }: { c: ExhaustCase }) => {

@@ -1,4 +1,4 @@
-import { chosenSpots, jointsUpstream, leakHoleM, runOf } from '@lochmoor/core'
+import { chosenSpots, leakHoleM, momentOf, runOf } from '@lochmoor/core'
 import { Columns } from '../../bench/Columns.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { ExhaustCautions } from '../ExhaustCautions.tsx'
@@ -49,7 +49,7 @@ export const ReadingSheet = (props: SheetProps) => {
               c={c}
               run={run.id}
               spot={chosen?.spot ?? null}
-              foundM={chosen ? leakHoleM(jointsUpstream(c, chosen.spot)) : 0}
+              foundM={chosen ? leakHoleM(c, chosen.spot, momentOf(c, 'idle')) : 0}
               cylinders={run.cylinders.length}
             />
             <DeadCylinderPanel job={job} cylinders={run.cylinders.length} />

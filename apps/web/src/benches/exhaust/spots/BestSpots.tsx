@@ -22,6 +22,7 @@ const Losses = ({ spot }: { spot: JudgedSpot }) => {
 }
 
 interface Props {
+  readonly datum: string
   readonly best: readonly JudgedSpot[]
   readonly isChosen: (spot: JudgedSpot) => boolean
   readonly sensorName: string
@@ -29,7 +30,7 @@ interface Props {
 }
 
 /** The best free spots, each with what it loses and why. */
-export const BestSpots = ({ best, isChosen, sensorName, onSet }: Props) => {
+export const BestSpots = ({ datum, best, isChosen, sensorName, onSet }: Props) => {
   const mayWrite = useMayWrite()
   return (
     <section aria-label="Best free spots" className="mt-4">
@@ -48,7 +49,7 @@ export const BestSpots = ({ best, isChosen, sensorName, onSet }: Props) => {
           columns={[
             { head: 'Rank', right: true, cell: (r) => r.rank },
             {
-              head: 'After the merge',
+              head: `After ${datum}`,
               right: true,
               cell: (r) => <FigureText figure={fig(r.spot.alongM, 'bore', 0)} />,
             },

@@ -1,10 +1,13 @@
 import {
   USUAL_OBSTACLE_WIDTH_DEG,
   USUAL_OBSTACLE_LENGTH_M,
+  DATUM_WORDS,
+  datumOf,
   RUN_WORDS,
   emptyObstacle,
   isPlaced,
   type JobDocument,
+  type Run,
   type RunId,
 } from '@lochmoor/core'
 import { Plus } from 'lucide-react'
@@ -20,7 +23,7 @@ import { PathField } from '../../../fields/PathField.tsx'
 interface Props {
   readonly job: JobDocument
   readonly run: RunId
-  readonly runs: readonly RunId[]
+  readonly runs: readonly Run[]
 }
 
 /** What is near the pipe: where along it, where around it, how far off, and both ends of its travel. */
@@ -29,6 +32,8 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
   const [asked, setIndex] = useState(0)
   const index = Math.min(asked, Math.max(0, obstacles.length - 1))
   const obstacle = obstacles[index]
+  const near = runs.find((r) => r.id === obstacle?.run)
+  const datum = near ? DATUM_WORDS[datumOf(near)] : DATUM_WORDS.merge
   const path = `exhaust.obstacles.${obstacle?.id}`
   const field = { job, ...(obstacle && { of: obstacle.name }) }
   const add = () => {
@@ -76,11 +81,11 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
             <ChoiceField
               label="Near"
               value={obstacle.run}
-              options={runs.map((r) => [r, RUN_WORDS[r]] as const)}
+              options={runs.map((r) => [r.id, RUN_WORDS[r.id]] as const)}
               onChange={(v: RunId) => doRun(setAt(`${path}.run`, v, `${obstacle.name}: stretch`))}
             />
           )}
-          <PathField {...field} path={`${path}.alongM`} label="Its middle, after the merge" />
+          <PathField {...field} path={`${path}.alongM`} label={`Its middle, after ${datum}`} />
           <PathField
             {...field}
             path={`${path}.lengthM`}
@@ -109,7 +114,7 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
               <PathField
                 {...field}
                 path={`${path}.otherAlongM`}
-                label="Other end: after the merge"
+                label={`Other end: after ${datum}`}
                 assumed={obstacle.alongM ?? undefined}
                 assumedWord="as at the first"
               />

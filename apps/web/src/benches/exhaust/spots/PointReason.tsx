@@ -1,12 +1,12 @@
-import { fig, HARD_WORDS, SOFT_WORDS, type JudgedSpot } from '@lochmoor/core'
+import { fig, HARD_WORDS, placeWords, SOFT_WORDS, type JudgedSpot, type Run } from '@lochmoor/core'
 import { FigureText, SentenceText } from '../../../fields/FigureText.tsx'
 import { StateMark } from '../../../marks/StateMark.tsx'
 import { Button } from '../../../shell/Button.tsx'
 import { useMayWrite } from '../../../store/sessionStore.ts'
-import { FAIR } from './paintGrid.ts'
 import { worthTelling } from './worthTelling.ts'
 
 interface Props {
+  readonly run: Run
   readonly spot: JudgedSpot
   readonly sensorName: string
   /** The sensor sits at this very point. */
@@ -15,17 +15,17 @@ interface Props {
 }
 
 /** What is said of the point that is looked at. */
-export const PointReason = ({ spot, sensorName, here, onSet }: Props) => {
+export const PointReason = ({ run, spot, sensorName, here, onSet }: Props) => {
   const mayWrite = useMayWrite()
   const forbidden = spot.forbidden.length > 0
   const losses = worthTelling(spot)
   return (
     <section aria-label="The point looked at" className="mt-3 border-t-2 border-ink pt-1.5">
       <p className="flex flex-wrap items-baseline gap-x-3">
-        <StateMark state={forbidden ? 'stop' : spot.score < FAIR ? 'caution' : 'ok'} />
+        <StateMark state={spot.state} />
         <span className="font-semibold">
-          <FigureText figure={fig(spot.alongM, 'bore', 0)} /> after the merge,{' '}
-          <FigureText figure={fig(spot.clockDeg, 'angle')} /> by the clock
+          <SentenceText sentence={placeWords(run, spot.alongM)} />, <FigureText figure={fig(spot.clockDeg, 'angle')} />{' '}
+          by the clock
         </span>
         <span className="text-soft">
           <FigureText figure={fig(spot.elevationDeg, 'angle')} /> above level

@@ -1,4 +1,6 @@
 import {
+  DATUM_WORDS,
+  datumOf,
   ANGLE_LIMITS,
   ANGLE_SCHOOLS,
   contextOf,
@@ -63,8 +65,10 @@ const Unrolled = (props: SheetProps) => {
   const wanted = asked ?? spot?.run ?? suited[0] ?? 'a'
   const run = c.runs.find((r) => r.id === wanted) ?? c.runs[0]!
   const { state, shown, cancel } = useSpotWork(job, run.id)
+  const datum = DATUM_WORDS[datumOf(run)]
   const [looked, setLooked] = useState<{ alongM: number; clockDeg: number } | null>(null)
-  const cursor = looked ?? (spot?.run === run.id ? spot : { alongM: 0.18, clockDeg: 50 })
+  // Until somebody looks elsewhere: where the sensor sits, else the best there is.
+  const cursor = looked ?? (spot?.run === run.id ? spot : (shown?.best[0] ?? { alongM: 0.18, clockDeg: 50 }))
   const [whole, setWhole] = useState(false)
   const nearM = Math.max(
     NEAR_M,
@@ -96,7 +100,7 @@ const Unrolled = (props: SheetProps) => {
           )}
           <Group title={`Spot of ${sensorName}`}>
             <QuantityField
-              label="After the merge"
+              label={`After ${datum}`}
               path="exhaust.spots.a.alongM"
               value={spot?.alongM ?? null}
               onChange={(alongM) =>
@@ -128,7 +132,7 @@ const Unrolled = (props: SheetProps) => {
               how="Some accept level; most want it to drain. Below level water stands in the tip."
             />
           </Group>
-          <ObstacleEditor job={job} run={run.id} runs={runIds} />
+          <ObstacleEditor job={job} run={run.id} runs={c.runs} />
         </>
       }
       picture={
@@ -167,6 +171,7 @@ const Unrolled = (props: SheetProps) => {
           <WorkProgress state={state} name="Unrolled pipe" onCancel={cancel} />
           {point && (
             <PointReason
+              run={run}
               spot={point}
               sensorName={sensorName}
               here={spot?.run === run.id && spot.alongM === cursor.alongM && spot.clockDeg === cursor.clockDeg}
@@ -176,6 +181,7 @@ const Unrolled = (props: SheetProps) => {
           {shown && (
             <>
               <BestSpots
+                datum={datum}
                 best={shown.best}
                 sensorName={sensorName}
                 isChosen={(s) =>

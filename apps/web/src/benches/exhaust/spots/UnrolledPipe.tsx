@@ -1,4 +1,6 @@
 import {
+  DATUM_WORDS,
+  datumOf,
   DISTANCE_BANDS,
   formatQuantity,
   GRID_STEP_DEG,
@@ -184,7 +186,7 @@ export const UnrolledPipe = ({ job, run, grid, spots, cursor, onCursor, onSet }:
             </text>
           ))}
           <text x={width - MARGIN.right} y={HEIGHT - 6} fontSize="11.5" textAnchor="end">
-            along from the merge, flow to the right
+            along from {DATUM_WORDS[datumOf(run)]}, flow to the right
           </text>
           <path
             d={`M${scale.x(cursor.alongM)} ${MARGIN.top}v${DRAWN_HEIGHT}M${MARGIN.left} ${scale.y(cursor.clockDeg)}H${width - MARGIN.right}`}
