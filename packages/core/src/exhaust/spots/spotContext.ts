@@ -231,11 +231,12 @@ export const spotColumn = (ctx: SpotContext, alongM: number): SpotColumn => {
   const full = sliceAt(run, ends.full.typical, alongM)
   const idle = sliceAt(run, ends.idle.typical, alongM)
   const kind = piece.piece.kind
-  const bossM = ctx.bossM / 2
-  const edgeOf = (j: JointOnRun) => Math.max(bossM + JOINT_EDGE_M, j.proud ? ctx.envelope.radiusM : 0)
+  // The foot of the boss with the weld or the edge of the saddle around it.
+  const footM = ctx.bossM / 2 + JOINT_EDGE_M
+  const edgeOf = (j: JointOnRun) => Math.max(footM, j.proud ? ctx.envelope.radiusM : 0)
   /** What lies under the boss, in this run and the one it goes on into. */
   const under = (p: LaidPiece, shiftM: number) =>
-    p.toM + shiftM > alongM - bossM + 1e-9 && p.fromM + shiftM < alongM + bossM - 1e-9
+    p.toM + shiftM > alongM - footM + 1e-9 && p.fromM + shiftM < alongM + footM - 1e-9
   const footprint = [
     ...run.pieces.filter((p) => under(p, 0)),
     ...(common?.pieces.filter((p) => under(p, run.toM - common.fromM)) ?? []),
@@ -244,20 +245,16 @@ export const spotColumn = (ctx: SpotContext, alongM: number): SpotColumn => {
   const forbid = (rule: HardRule, when: boolean) => {
     if (when) hard.push(rule)
   }
-  const merging = kind === 'merge' || kind === 'log' || kind === 'primaries'
   forbid('one-primary', alongM < run.mergedM - 1e-9)
   forbid('before-turbine', kind === 'turbine' || below.some((p) => p.piece.kind === 'turbine'))
   const behindTurbine = Number.isFinite(ctx.wastegateM) && !hard.includes('before-turbine')
-  forbid('before-wastegate', behindTurbine && alongM - bossM - JOINT_EDGE_M < ctx.wastegateM - 1e-9)
+  forbid('before-wastegate', behindTurbine && alongM - footM < ctx.wastegateM - 1e-9)
   forbid('after-catalyst', upstreamHas(ctx, alongM, 'catalyst'))
   forbid('after-crossover', upstreamHas(ctx, alongM, 'crossover'))
   forbid('banks-joined', ctx.two && run.id === 'common')
   const onPipe = kind === 'pipe'
   const ahead = hard.includes('one-primary') || hard.includes('before-turbine')
-  forbid(
-    'not-plain-pipe',
-    (!onPipe && !merging && kind !== 'turbine') || (onPipe && !ahead && footprint.some((p) => p.piece.kind !== 'pipe')),
-  )
+  forbid('not-plain-pipe', !ahead && kind !== 'turbine' && (!onPipe || footprint.some((p) => p.piece.kind !== 'pipe')))
   forbid('on-bend', onPipe && footprint.some((p) => p.piece.kind === 'pipe' && p.bendDeg > BEND_DEG))
   forbid('at-joint', onPipe && ctx.joints.some((j) => Math.abs(alongM - j.atM) < edgeOf(j) - 1e-9))
   forbid('short-tail', tailM < LEAST_TAIL_M - 1e-9)
