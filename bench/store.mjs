@@ -15,7 +15,9 @@ const seed = async (url) => {
   await c.query(
     'create temporary table made (id char(36) character set ascii primary key, source char(36) character set ascii, n int)',
   )
-  await c.query(`insert into made select uuid(), j.id, s.seq from job j join seq_1_to_${JOBS / n} s`)
+  await c.query(
+    `insert into made select uuid(), j.id, s.seq from job j join seq_1_to_${Math.ceil(JOBS / n)} s limit ${JOBS}`,
+  )
   await c.query(`insert into job (id, workshop_id, title, year, state, state_since, person_id, created_at, updated_at)
     select m.id, j.workshop_id, concat(j.title, ' ', m.n), j.year,
       elt(1 + m.n % 7, 'asked', 'surveyed', 'designed', 'parts-ordered', 'in-build', 'started', 'handed-over'),

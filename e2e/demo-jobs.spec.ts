@@ -6,7 +6,9 @@ test('the board shows the demo jobs, each with its own readiness, and opens one'
     page.getByRole('listitem').filter({ has: page.getByRole('link', { name: title, exact: true }) })
   await expect(row('Aldmoor Curlew GT')).toContainText('Next: Cure what fails at the fuel station')
   await expect(row('Hesket Warden saloon')).toContainText('Held: Module and hose on their way')
-  await expect(row('Brindle Carrier van')).toContainText('Repair first: New strap, bright contacts, and 3 more repairs')
+  await expect(row('Brindle Carrier van')).toContainText(
+    'Repair first: Turn the car over: minus to the body, and 4 more repairs',
+  )
   await expect(row('Thornkeld Plover tourer')).toContainText('Next: Measure: Displacement')
   await page.getByRole('link', { name: 'Brindle Carrier van', exact: true }).click()
   await expect(bench.headline).toContainText('Repair first')
@@ -14,6 +16,25 @@ test('the board shows the demo jobs, each with its own readiness, and opens one'
     await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: station }).click()
     await expect(page.getByRole('note', { name: 'Repair first' })).toContainText('Alternator of today’s kind')
   }
+})
+
+test('the van says what its own wiring and pipe ask for: plus on the body, a dead lead, a dynamo, a touch', async ({
+  page,
+  bench,
+}) => {
+  await page.goto(`${bench.address}/jobs?sort=title&direction=up`)
+  await page.getByRole('link', { name: 'Brindle Carrier van', exact: true }).click()
+  await expect(bench.judgement).toContainText('First: Turn the car over: minus to the body.')
+  await expect(bench.judgement).toContainText('It is the wrong lead, not a weak battery')
+  await page
+    .getByRole('navigation', { name: 'Sheets of the walk-around' })
+    .getByRole('link', { name: 'Tests' })
+    .click()
+  await expect(page.locator('#test-starter')).toContainText('Current while cranking')
+  await expect(page.locator('#test-supply')).toContainText('Plus, the earthed post comes off first and goes on last.')
+  await expect(page.locator('#test-ripple')).toHaveCount(0)
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Exhaust' }).click()
+  await expect(bench.judgement).toContainText('The exhaust touches the car')
 })
 
 test('the rail lifted by its return is cured by a larger return, and the cure can be undone', async ({

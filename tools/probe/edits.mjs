@@ -42,7 +42,7 @@ export const EDITS = [
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: 'const { vehicle, fuel: fuelNow, exhaust',
+    after: 'const { vehicle, fuel: fuelNow, exhaust: exhaustNow, walkAround: walkNow',
     add: ', lights',
   },
   {

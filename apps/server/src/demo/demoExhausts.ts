@@ -212,6 +212,7 @@ export const CARRIER_EXHAUST: ExhaustSection = {
   ],
   obstacles: [
     { ...obstacle('Rear valance', 'common'), alongM: 0.4, lengthM: 0.3, clockDeg: 300, widthDeg: 70, gapM: 0.05 },
+    { ...obstacle('Floor cross-member', 'common'), alongM: 0.95, lengthM: 0.06, clockDeg: 0, widthDeg: 40, gapM: 0 },
   ],
   sensorCount: 1,
   spots: [{ run: 'common', alongM: 0.18, clockDeg: 40 }],

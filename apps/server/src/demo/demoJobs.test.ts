@@ -1,5 +1,6 @@
 import {
   designOf,
+  assessExhaust,
   assessFuel,
   assessSystem,
   assessWalkAround,
@@ -8,6 +9,7 @@ import {
   FUEL_STATION,
   isWorse,
   remediesOf,
+  sentenceText,
   spreadCasesOf,
   spreadOverMoments,
   STATION_LIST,
@@ -45,8 +47,8 @@ describe('demo jobs', () => {
     [
       'Brindle Carrier van',
       'repair',
-      ['battery-resting', 'tank-inside'],
-      ['cranking-drops', 'compression', 'exhaust-leak', 'charging'],
+      ['battery-resting', 'battery-cranking', 'tank-inside'],
+      ['supply', 'cranking-drops', 'compression', 'exhaust-leak', 'charging'],
     ],
     ['Thornkeld Plover tourer', 'not-tested', [], []],
   ])('%s: walk-around says %s', (title, state, watched, repaired) => {
@@ -58,6 +60,16 @@ describe('demo jobs', () => {
   it.each(['Aldmoor Curlew GT', 'Hesket Warden saloon', 'Brindle Carrier van'])('%s: its system suits it', (title) => {
     const { chosen, choice } = assessSystem(jobOf(title), STOCK_CATALOGUE)
     expect([choice, chosen?.controller]).toEqual(['chosen', expect.anything()])
+  })
+
+  it('the van: plus on the body, a dead lead, a dynamo without ripple, and an exhaust that touches the floor', () => {
+    const van = jobOf('Brindle Carrier van')
+    const { fitness } = assessWalkAround(van)
+    expect(fitness.find((f) => f.test.id === 'supply')?.repair).toBe('Turn the car over: minus to the body')
+    expect(sentenceText(fitness.find((f) => f.test.id === 'battery-cranking')!.reason, {})).toMatch(/wrong lead/)
+    expect(fitness.map((f) => f.test.id)).not.toContain('ripple')
+    const touch = assessExhaust(van, STOCK_CATALOGUE).verdicts.find((v) => v.id === 'room-around')
+    expect([touch?.state, touch?.title]).toEqual(['stop', 'The exhaust touches the car'])
   })
 
   it('the grand tourer: the return lifts the rail at idle', () => {

@@ -5,7 +5,7 @@ import {
   chosenSpots,
   contextOf,
   deadCylinder,
-  EXHAUST_CAUTIONS,
+  exhaustCautions,
   EXHAUST_MOMENTS,
   EXHAUST_WORKINGS,
   exhaustWorking,
@@ -68,7 +68,7 @@ export const exhaustSheet = async (
   heat(sheet, a.c, units)
   readings(sheet, a.c, units)
   sheet.heading('Before anything is drilled')
-  for (const c of EXHAUST_CAUTIONS) sheet.paragraph(c.says)
+  for (const c of exhaustCautions(job)) sheet.paragraph(c.says)
   sheet.paragraph('Local rules and licensed trades come first.', true)
   leaks(sheet, a.c)
   writeParts(sheet, partsOfExhaust(a.c), units)

@@ -6,11 +6,15 @@ const bare = (items: readonly object[]): object[] =>
 const without = (tree: object, ...keys: string[]): Tree =>
   Object.fromEntries(Object.entries(tree).filter(([k]) => !keys.includes(k)))
 
-/** A job as version 5 stored it: parts said less of what they reach and stand, and no gauge was asked for. */
+/** A job as version 5 stored it: parts said less of what they reach and stand; gauge, starter and display were not asked for. */
 export const asVersion5 = (job: JobDocument): Tree => {
   const { pump, strainer, filter: fine, regulator } = job.fuel
+  const { chosen } = job.system
   return {
     ...job,
+    walkAround: { ...job.walkAround, tests: without(job.walkAround.tests, 'crankingA', 'crankingRpm') },
+    system: { ...job.system, chosen: chosen && without(chosen, 'build') },
+    exhaust: without(job.exhaust, 'readsToLambda'),
     fuel: {
       ...without(job.fuel, 'gaugeMostPa'),
       pump: pump && without(pump, 'works', 'reliefPa'),
@@ -23,15 +27,15 @@ export const asVersion5 = (job: JobDocument): Tree => {
 
 /** As version 4 did: items of lists have no ids. */
 export const asVersion4 = (job: JobDocument): Tree => {
-  const fuel = asVersion5(job)['fuel'] as object
+  const five = asVersion5(job)
   const line = (name: 'feed' | 'return' | 'suction' | 'vent') => ({
     [name]: { ...job.fuel[name], legs: bare(job.fuel[name].legs) },
   })
   return {
-    ...job,
-    fuel: { ...fuel, ...line('feed'), ...line('return'), ...line('suction'), ...line('vent') },
+    ...five,
+    fuel: { ...(five['fuel'] as object), ...line('feed'), ...line('return'), ...line('suction'), ...line('vent') },
     exhaust: {
-      ...job.exhaust,
+      ...(five['exhaust'] as object),
       banks: job.exhaust.banks.map((b) => ({ ...b, pieces: bare(b.pieces) })),
       common: bare(job.exhaust.common),
       obstacles: bare(job.exhaust.obstacles),

@@ -241,10 +241,25 @@ export const PARTS_SAY_SINCE_6: Readonly<Record<'pumps' | 'filters' | 'regulator
   regulators: nulls('sits', 'mostPressurePa'),
 }
 
+/** Starter against battery, the display of the sensor, and what the chosen way is built from. */
+const sayMoreSince6 = (sections: Json): Json => {
+  const { walkAround, exhaust, system } = sections
+  const next = { ...sections }
+  if (walkAround !== undefined) {
+    const walk = object(walkAround)
+    next.walkAround = { ...walk, tests: { ...object(walk.tests), ...nulls('crankingA', 'crankingRpm') } }
+  }
+  if (exhaust !== undefined) next.exhaust = { ...object(exhaust), readsToLambda: null }
+  if (system !== undefined)
+    next.system = { ...object(system), chosen: copy(object(system).chosen, { build: 'from-parts' }) }
+  return next
+}
+
 const addReach: JobMigration = {
-  id: '5-to-6: what pumps can reach and what parts stand, where parts go, the pressure gauge',
+  id: '5-to-6: what pumps can reach and parts stand, starter, display of the sensor, kits and manifolds',
   from: 5,
-  up: (sections) => {
+  up: (older) => {
+    const sections = sayMoreSince6(older)
     if (!('fuel' in sections)) return sections
     const fuel = object(sections.fuel)
     const more = (field: string, kind: keyof typeof PARTS_SAY_SINCE_6): Json =>

@@ -50,6 +50,7 @@ export {
 } from './pipe/layOut.ts'
 export { exhaustLeak, type LeakCase, type LeakReading } from './reading/leak.ts'
 export { deadCylinder, RAW_FUEL_SHARES, readingOfRich, richMisfireShare, type DeadCylinder } from './reading/misfire.ts'
+export { shownReading, type ShownReading } from './reading/shownReading.ts'
 export { permissionMap, type PermissionCase, type PermissionCell, type Steering } from './reading/permission.ts'
 export { FAIR_SCORE, judgeSpot, type JudgedSpot } from './spots/judgeSpot.ts'
 export { isPlaced, sweptObstacles, USUAL_OBSTACLE_LENGTH_M, USUAL_OBSTACLE_WIDTH_DEG } from './spots/obstacles.ts'

@@ -17,3 +17,4 @@ export {
   type FigureField,
   type MeetingField,
 } from './figures.ts'
+export { earthedOff, earthedPost } from './earthedTerminal.ts'

@@ -4,7 +4,14 @@ import type { Architecture } from '../sections/system.ts'
 /** The three common kinds of conversion, as a beginning: the system is chosen, the car is not looked at yet. */
 export type JobTemplateId = 'throttle-body-return' | 'throttle-body-single-line' | 'port-return'
 
-const base = { trigger: 'coil', timing: 'none', firing: 'batch', oxygenSensors: 1, pumpPlace: 'in-tank' } as const
+const base = {
+  trigger: 'coil',
+  timing: 'none',
+  firing: 'batch',
+  build: 'from-parts',
+  oxygenSensors: 1,
+  pumpPlace: 'in-tank',
+} as const
 
 const TEMPLATES: Readonly<Record<JobTemplateId, Architecture>> = {
   'throttle-body-return': { ...base, injection: 'throttle-body-low', fuelLoop: 'return' },

@@ -51,6 +51,14 @@ export const SYSTEM_LABELS: Labels<typeof SYSTEM> = {
         port: 'in the ports',
       },
     },
+    build: {
+      label: 'built from',
+      words: {
+        'from-parts': 'single parts',
+        'ready-kit': 'a kit made for the engine',
+        'other-manifold': 'parts on another manifold',
+      },
+    },
     firing: { label: 'firing', words: { batch: 'batch', sequential: 'sequential' } },
     timing: {
       label: 'timing',

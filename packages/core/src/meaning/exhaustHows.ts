@@ -56,5 +56,7 @@ export const EXHAUST_HOWS: Hows<typeof EXHAUST> = {
     'A string from the boss to the harness’s connector, the way the cable will lie, with the engine rocked both ways.',
   cableGapM: 'A rule from the string to the pipe, where they come nearest.',
   correctionLimit: 'As set in the controller: how much fuel closed loop may add or take away.',
+  readsToLambda:
+    'What the display shows with the sensor in free air: its lean end. 20 : 1 on some, 22 or 30 on others, for petrol.',
   openLoopLambda: 'With the loop switched off, warm, at idle.',
 }

@@ -125,6 +125,7 @@ export const EXHAUST_LABELS: Labels<typeof EXHAUST> = {
   heatRiserBank: { label: 'Heat-riser flap sits in', words: BANKS },
   leadedFuel: 'Leaded, or with a lead substitute',
   correctionLimit: 'Most the loop may correct',
+  readsToLambda: 'Lean end of the display',
   openLoopLambda: 'Mixture in open loop',
   steers: {
     '': '',

@@ -170,6 +170,8 @@ export const EXHAUST = group({
   leadedFuel: seen,
   /** Most the loop may add or take away. */
   correctionLimit: figure('share', 0.02, 1, 'share of the fuel'),
+  /** Lean end of the display that shows the sensor: anything leaner stands there. */
+  readsToLambda: figure('lambda', 1.05, 10, 'lambda'),
   /** Mixture in open loop, lambda. */
   openLoopLambda: figure('lambda', 0.6, 1.5, 'lambda'),
   /** Which bank's injectors the controller steers by sensor A and by sensor B. */

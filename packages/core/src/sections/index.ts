@@ -31,6 +31,6 @@ export {
   type SensorSpot,
 } from './exhaust.ts'
 export type { FuelTank } from './fuelTank.ts'
-export type { Architecture, Firing, Injection, SystemSection, Timing, Trigger } from './system.ts'
+export type { Architecture, Build, Firing, Injection, SystemSection, Timing, Trigger } from './system.ts'
 export type { FitnessEntries, WalkAroundSection } from './walkAround.ts'
 export { STATIONS, WORK_STATE_WORDS, WORK_STATES, type Station, type WorkSection, type WorkState } from './work.ts'

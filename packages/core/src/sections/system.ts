@@ -17,6 +17,8 @@ import type { ControllerPart } from '../parts/parts.ts'
 /** One way of building the system, without the parts. */
 export const ARCHITECTURE = group({
   injection: always(['throttle-body-low', 'throttle-body-high', 'port']),
+  /** From single parts, as a kit made for this very engine, or on another manifold with the right pad. */
+  build: always(['from-parts', 'ready-kit', 'other-manifold']),
   firing: always(['batch', 'sequential']),
   timing: always(['none', 'controlled-distributor', 'locked-distributor', 'crank-trigger']),
   /** Where the controller takes engine speed and position from. */
@@ -27,6 +29,7 @@ export const ARCHITECTURE = group({
 })
 export type Architecture = ValueOf<typeof ARCHITECTURE>
 export type Injection = Architecture['injection']
+export type Build = Architecture['build']
 export type Firing = Architecture['firing']
 export type Timing = Architecture['timing']
 export type Trigger = Architecture['trigger']

@@ -21,6 +21,8 @@ const TESTS = group({
   crankingRemoteV: figure('voltage', 0, 16, 'V'),
   crankingPlusDropV: figure('voltage', 0, 16, 'V'),
   crankingGroundDropV: figure('voltage', 0, 16, 'V'),
+  crankingA: figure('current', 0, 2000, 'A'),
+  crankingRpm: figure('engineSpeed', 0, 1000, 'rev/min'),
   idleChargingV: figure('voltage', 0, 20, 'V'),
   rippleV: figure('voltage', 0, 10, 'V'),
   coolantFlow: word('brisk', 'weak', 'none'),

@@ -1,11 +1,12 @@
 import 'fake-indexeddb/auto'
 import { fireEvent, render, screen, within } from '@testing-library/react'
-import { emptyBank, emptyPiece, exhaustCase, type BungPart, type ExhaustPiece } from '@lochmoor/core'
+import { emptyBank, emptyPiece, exhaustCase, withValueAt, type BungPart, type ExhaustPiece } from '@lochmoor/core'
 import { setUnit } from '../../store/preferences.ts'
 import { exhaustCatalogue, exhaustJob, piece, twoBankJob } from '../../test/exhaustBench.tsx'
 import { sitHere } from '../../test/session.ts'
 import { BankDrawing } from './banks/BankDrawing.tsx'
 import { ClampDrawing } from './fitting/ClampDrawing.tsx'
+import { DeadCylinderPanel } from './reading/DeadCylinderPanel.tsx'
 import { FittingSteps } from './fitting/FittingSteps.tsx'
 import { TemplatePreview } from './fitting/TemplatePreview.tsx'
 import { HeatChart } from './heat/HeatChart.tsx'
@@ -162,13 +163,31 @@ describe('fitting', () => {
     expect(container.innerHTML).toBe('')
   })
   it('the steps follow what holds the sensor, and its own tightening', () => {
-    const { unmount } = render(<FittingSteps bung={clamp()} sensor={exhaustCatalogue.sensors[0]!} />)
+    const { unmount } = render(
+      <FittingSteps job={exhaustJob({ bung: clamp(), sensor: exhaustCatalogue.sensors[0]! })} />,
+    )
     expect(screen.getByText(/Tighten both sides in turn/)).toBeTruthy()
     expect(screen.getByText(/45/)).toBeTruthy()
     unmount()
-    render(<FittingSteps bung={null} sensor={null} />)
+    render(<FittingSteps job={exhaustJob({ bung: null, sensor: null })} />)
     expect(screen.getByText(/tacked at four places/)).toBeTruthy()
     expect(screen.getByText(/40 to 60 N m/)).toBeTruthy()
+  })
+  it('the steps name this car’s earthed post, and the lean end of its display', () => {
+    const job = exhaustJob({ bung: null, readsToLambda: 1.36 })
+    const { unmount } = render(<FittingSteps job={withValueAt(job, 'walkAround.battery.earth', 'positive')} />)
+    expect(screen.getByText(/Plus, the earthed post comes off first/)).toBeTruthy()
+    expect(screen.getByText(/stands at its lean end/).textContent).toMatch(/1\.36/)
+    unmount()
+    render(<FittingSteps job={withValueAt(job, 'walkAround.battery.earth', 'negative')} />)
+    expect(screen.getByText(/Minus, the earthed post comes off first/)).toBeTruthy()
+  })
+  it('a reading leaner than the display goes is pinned, and says so', () => {
+    const { unmount } = render(<DeadCylinderPanel job={exhaustJob({ readsToLambda: 1.3 })} cylinders={4} />)
+    expect(screen.getAllByText(/pinned/)).toHaveLength(1)
+    unmount()
+    render(<DeadCylinderPanel job={exhaustJob({ readsToLambda: null })} cylinders={4} />)
+    expect(screen.queryByText(/pinned/)).toBeNull()
   })
   it('a forbidden spot and a diameter nobody measured are said on the template’s sheet', () => {
     const below = exhaustJob({

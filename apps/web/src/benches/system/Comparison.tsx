@@ -44,8 +44,26 @@ const terminals = ({ architecture, controller, terminals: t }: Candidate): strin
   controller ? `least that takes it: ${controller.name}` : 'no controller of the catalogue takes it',
 ]
 
+/** What the hours and the money of each scope cover. */
+const SCOPE_WORDS = {
+  engine: 'on the engine, with controller, loom and sensor boss; no fuel lines',
+  manifold: 'the manifold itself',
+  fuel: 'pump, lines and tank',
+  ignition: 'spark and trigger',
+} as const
+
+/** Hours as said aloud: "2.5 to 4.5 h". */
+const hoursText = ([least, most]: readonly [number, number]): string =>
+  least === most ? `${most} h` : `${least} to ${most} h`
+
+const scopes = (c: Candidate): string[] =>
+  c.scopes.map(
+    (s) => `${hoursText(s.hours)}, about ${Math.round(s.costShare * 20) * 5} % of the money: ${SCOPE_WORDS[s.scope]}`,
+  )
+
 const TOPICS: readonly (readonly [title: string, items: (c: Candidate) => readonly string[]])[] = [
   ['Cannot be', (c) => c.objections],
+  ['Hours and money by what they cover', scopes],
   ['Speaks against it', (c) => c.against.map((a) => `${a.text} (${a.points})`)],
   ['Risks', (c) => c.risks],
   ['To buy', consequences('buy')],
@@ -100,7 +118,7 @@ const Head = ({ candidate: c, chosen }: { candidate: Candidate; chosen: boolean 
     <article aria-label={c.title} className="flex min-w-0 flex-col py-2">
       <h2 className="flex-1 leading-snug font-extrabold">{c.title}</h2>
       <p className="my-1 text-lg font-bold">
-        {c.hours[0]} to {c.hours[1]} h, {COST_WORDS[c.costClass]}
+        {hoursText(c.hours)} in all, {COST_WORDS[c.costClass]}
       </p>
       <div className="flex">
         {chosen ? (

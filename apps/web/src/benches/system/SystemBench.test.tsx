@@ -68,9 +68,20 @@ describe('choice of system', () => {
   it('what the car rules out is struck through with the reason and cannot be chosen', async () => {
     open({ 'walkAround.intake.manifold': 'separate-runners' })
     expect(screen.getAllByText(/One throttle body cannot feed runners/).length).toBeGreaterThan(3)
-    const ruledOut = screen.getAllByRole('checkbox', { name: /^Compare: Throttle body/ })[0]!
+    const ruledOut = screen.getAllByRole('checkbox', { name: /^Compare: Throttle body, (low|high) pressure;/ })[0]!
     await userEvent.click(ruledOut)
-    expect(screen.getByRole<HTMLButtonElement>('button', { name: /^Choose: Throttle body/ }).disabled).toBe(true)
+    expect(
+      screen.getByRole<HTMLButtonElement>('button', { name: /^Choose: Throttle body, (low|high) pressure;/ }).disabled,
+    ).toBe(true)
+  })
+
+  it('hours and money say what they cover, scope by scope', () => {
+    open()
+    const list = screen.getByRole('region', { name: 'Hours and money by what they cover' })
+    expect(
+      within(list).getAllByText(/^2\.5 to 4\.5 h, about \d+ % of the money: on the engine.*no fuel lines$/).length,
+    ).toBe(2)
+    expect(within(list).getAllByText(/: pump, lines and tank$/).length).toBe(2)
   })
 
   it('a wish changes the order at once', async () => {

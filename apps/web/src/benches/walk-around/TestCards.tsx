@@ -13,7 +13,7 @@ export const TestCards = ({ job, results }: { job: JobDocument; results: readonl
   </>
 )
 
-const TestCard = ({ job, result: { state, test } }: { job: JobDocument; result: FitnessResult }) => {
+const TestCard = ({ job, result: { state, test, cautions } }: { job: JobDocument; result: FitnessResult }) => {
   // Only to begin with: a card must not fold under the hand that types into it.
   const [open] = useState(state !== 'fit' && test.entries.length > 0)
   return (
@@ -34,7 +34,7 @@ const TestCard = ({ job, result: { state, test } }: { job: JobDocument; result: 
           <summary className="text-accent underline">The way to do it, about {test.minutes} min</summary>
           <p className="leading-snug">{test.how}</p>
           <ul className="mt-1 border-l-4 border-caution pl-2">
-            {test.cautions.map((c) => (
+            {cautions.map((c) => (
               <li key={c} className="leading-snug">
                 {c}
               </li>

@@ -22,7 +22,7 @@ const SAYS = {
 
 const nextOf = ({ fitness, fit, stillToMeasure }: WalkAroundAssessment, job: JobDocument): string => {
   const [worst] = fitness
-  if (fit === 'repair' && worst) return `Next: ${worst.test.repair}`
+  if (fit === 'repair' && worst) return `Next: ${worst.repair}`
   const untested = fitness.find((f) => f.state === 'not-tested')
   const [missing] = stillToMeasure
   if (missing?.need === 3) return `Next: measure ${missing.label.toLowerCase()}`

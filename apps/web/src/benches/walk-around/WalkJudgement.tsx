@@ -1,5 +1,6 @@
 import {
   FITNESS_TESTS,
+  testsFor,
   WALK_GROUPS,
   type FitnessResult,
   type JobDocument,
@@ -36,7 +37,7 @@ export const WalkJudgement = ({ assessment: { fitness, stillToMeasure }, to }: P
   </>
 )
 
-const ResultCard = ({ result: { reason, state, test }, to }: { result: FitnessResult; to: WalkTo }) => {
+const ResultCard = ({ result: { reason, repair, state, test }, to }: { result: FitnessResult; to: WalkTo }) => {
   const [open, setOpen] = useState<boolean | null>(null)
   const shown = open ?? (state === 'repair' || state === 'watch')
   return (
@@ -59,7 +60,7 @@ const ResultCard = ({ result: { reason, state, test }, to }: { result: FitnessRe
             <span className="font-semibold">Why injection will not forgive it: </span>
             {test.because}
           </p>
-          {state === 'repair' && <p className="mt-1 font-bold text-stop">First: {test.repair}.</p>}
+          {state === 'repair' && <p className="mt-1 font-bold text-stop">First: {repair}.</p>}
           <button type="button" className="mt-1 text-accent underline" onClick={() => to.test(test.id)}>
             To the test
           </button>
@@ -110,5 +111,5 @@ const StillToMeasure = ({ entries, to }: { entries: readonly WalkEntry[]; to: Wa
 }
 
 export const TestsTab = ({ job, assessment }: { job: JobDocument; assessment: WalkAroundAssessment }) => (
-  <TestCards job={job} results={FITNESS_TESTS.map((t) => assessment.fitness.find((r) => r.test === t)!)} />
+  <TestCards job={job} results={testsFor(job).map((t) => assessment.fitness.find((r) => r.test === t)!)} />
 )

@@ -1,4 +1,4 @@
-import { FITNESS_TESTS, isRelevant, WALK_GROUPS, type JobDocument } from '@lochmoor/core'
+import { isRelevant, testsFor, WALK_GROUPS, type JobDocument } from '@lochmoor/core'
 import type { PaletteCommand } from '../../palette/paletteStore.ts'
 import type { WalkTo } from './useWalkTo.ts'
 
@@ -14,7 +14,7 @@ export const walkCommands = (job: JobDocument, to: WalkTo): PaletteCommand[] => 
         run: () => to.entry(e),
       })),
   ),
-  ...FITNESS_TESTS.map((t) => ({
+  ...testsFor(job).map((t) => ({
     id: `test-${t.id}`,
     group: 'Go to a test',
     label: t.title,

@@ -1,9 +1,12 @@
 import { emptyJob, emptyLine } from '@lochmoor/core'
 import type { SectionName } from '@lochmoor/core/job-shape'
 
-const { vehicle, fuel: fuelNow, exhaust, ...later } = emptyJob('Fellside pickup')
+const { vehicle, fuel: fuelNow, exhaust: exhaustNow, walkAround: walkNow, ...others } = emptyJob('Fellside pickup')
 /** Before version 6. */
 const { gaugeMostPa: _gauge, ...fuel } = fuelNow
+const { readsToLambda: _reads, ...exhaust } = exhaustNow
+const { crankingA: _amps, crankingRpm: _rpm, ...tests } = walkNow.tests
+const later = { ...others, walkAround: { ...walkNow, tests } }
 const { legs: _legs, ...oldLine } = emptyLine
 const hose = { id: 'h', name: 'Hose', priceClass: 2, kind: 'rubber', boreM: 0.008, roughnessM: 1e-6, mostPressurePa: 1e6, mostEthanolShare: 0.1 } // prettier-ignore
 const filter = { id: 'f', name: 'Filter', priceClass: 1, use: 'fine', finenessM: 1e-5, flowM3S: 4e-5, dropPa: 1e4, linearShare: 0.5 } // prettier-ignore
@@ -105,9 +108,17 @@ export const version5 = {
 const pump = { id: 'p', name: 'Pump', priceClass: 2, mount: 'in-line', tables: [], noiseClass: 3, hangerM: null, hatHeightM: null } // prettier-ignore
 const regulator = { id: 'r', name: 'Regulator', priceClass: 2, type: 'single-line', leastPa: 3e5, mostPa: 3e5, fullOpen: { flowM3S: 5e-5, dropPa: 2e4 }, slopePaPerM3S: 0, referencePort: false } // prettier-ignore
 /** With parts of every kind that says more since. */
-const version5WithParts = { ...version5, fuel: { ...version5.fuel, pump, regulator } }
+const chosen = { injection: 'port', firing: 'batch', timing: 'none', trigger: 'coil', oxygenSensors: 1, fuelLoop: 'return', pumpPlace: 'in-tank' } // prettier-ignore
+const version5WithParts = {
+  ...version5,
+  system: { ...version5.system, chosen },
+  fuel: { ...version5.fuel, pump, regulator },
+}
 const version6WithParts = {
   ...version5WithParts,
+  walkAround: walkNow,
+  system: { ...version5WithParts.system, chosen: { ...chosen, build: 'from-parts' } },
+  exhaust: { ...version5WithParts.exhaust, readsToLambda: null },
   fuel: {
     ...version5WithParts.fuel,
     pump: { ...pump, works: null, reliefPa: null },
@@ -123,7 +134,7 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
   '2-to-3: legs of the lines, tank, vapour and what parts say more': { before: version2, after: version3 },
   '3-to-4: the exhaust and its sensors': { before: version3, after: { ...version3, exhaust } },
   '4-to-5: legs, pieces and obstacles have ids': { before: version4, after: version5 },
-  '5-to-6: what pumps can reach and what parts stand, where parts go, the pressure gauge': {
+  '5-to-6: what pumps can reach and parts stand, starter, display of the sensor, kits and manifolds': {
     before: version5WithParts,
     after: version6WithParts,
   },
@@ -141,10 +152,10 @@ export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<Section
   },
   6: {
     vehicle: '6ffadd2d503c3795',
-    walkAround: '18a13d3405b920be',
-    system: 'e85a59042b236f2f',
+    walkAround: '6e7463ea0bca178c',
+    system: 'aec7e85ab1c636e1',
     fuel: '397d23ca123dc6e9',
-    exhaust: '3184e12dbed7459b',
+    exhaust: '599a1f362f4b1d96',
     work: '004718fe55f2abe0',
   },
 }

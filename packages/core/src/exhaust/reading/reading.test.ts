@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { exhaustLeak, steeredLambda, type LeakCase } from './leak.ts'
 import { deadCylinder, readingOfRich, richMisfireShare } from './misfire.ts'
+import { shownReading } from './shownReading.ts'
 import { permissionMap, type PermissionCase } from './permission.ts'
 
 const leak: LeakCase = {
@@ -12,6 +13,18 @@ const leak: LeakCase = {
   target: 1,
   correctionLimit: 0.25,
 }
+
+describe('a display with an end to its scale', () => {
+  // 20 : 1 with petrol of 14.7 : 1 is lambda 1.361; 30 : 1 is 2.041.
+  it.each([
+    [1.2, 1.361, { lambda: 1.2, pinned: false }],
+    [1.361, 1.361, { lambda: 1.361, pinned: true }],
+    [1.333, 1.361, { lambda: 1.333, pinned: false }],
+    [2, 1.361, { lambda: 1.361, pinned: true }],
+    [2, 2.041, { lambda: 2, pinned: false }],
+    [9, null, { lambda: 9, pinned: false }],
+  ])('%d on a scale to %p', (lambda, end, shown) => expect(shownReading(lambda, end)).toEqual(shown))
+})
 
 describe('a leak ahead of the sensor', () => {
   // 0.62 x 7.069e-6 m² x sqrt(2 x 1.2 x 1000) x 0.5 = 1.0735e-4 kg/s

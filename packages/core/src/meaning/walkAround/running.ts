@@ -37,7 +37,7 @@ export const IGNITION = {
       kind: 'seen',
       path: 'walkAround.ignition.coilResistor',
       label: 'Resistor or resistance wire to the coil',
-      how: 'Engine running, measure from coil plus to battery minus: 6 to 9 V means yes. That wire must never feed a controller.',
+      how: 'Engine running, meter between the coil’s fed terminal and the body: 6 to 9 V, either way round, means yes. That wire must never feed a controller.',
       need: 2,
       neededFor: 'keyed feed',
     },

@@ -9,6 +9,7 @@ import { judgeBung, judgeCable, judgeCrossing, judgeFuelOfSensor, judgeSensorTyp
 import { judgeHeat } from './judgeHeat.ts'
 import { judgeCount, judgeForeignAir, judgeGround, judgePipe } from './judgePipe.ts'
 import { judgeLeaks, judgeSteering } from './judgeReading.ts'
+import { judgeRoomAround } from './judgeRoomAround.ts'
 import { judgeObstacles, judgeSpots } from './judgeSpots.ts'
 
 export interface ExhaustAssessment extends StationAssessment {
@@ -24,6 +25,7 @@ export const judgeExhaust = (c: ExhaustCase, { bungs }: Bungs): ExhaustVerdict[]
     judgeCount(c),
     ...judgeSpots(c),
     judgeObstacles(c),
+    judgeRoomAround(c),
     ...judgeHeat(c),
     judgeLeaks(c),
     judgeSteering(c),

@@ -1,10 +1,14 @@
+import { earthedOff } from '../../figures/index.ts'
+import type { JobDocument } from '../../job/index.ts'
+
 /** A caution with the place of the work it belongs to. Plain words; local rules come first. */
 export interface ExhaustCaution {
   readonly where: 'under-car' | 'drilling' | 'welding' | 'running' | 'emissions' | 'sensor'
   readonly says: string
 }
 
-export const EXHAUST_CAUTIONS: readonly ExhaustCaution[] = [
+/** Every caution of the station, as it reads on this car. */
+export const exhaustCautions = (job: JobDocument): ExhaustCaution[] => [
   {
     where: 'under-car',
     says: 'The car stands level on stands, never on the jack alone; the exhaust is cold. Gauge the steering from lock to lock and the linkage over its whole travel.',
@@ -15,7 +19,7 @@ export const EXHAUST_CAUTIONS: readonly ExhaustCaution[] = [
   },
   {
     where: 'welding',
-    says: 'Battery disconnected and controller unplugged, sensor out, a plug in the boss. Fire watch and extinguisher; zinc and aluminium coatings ground off, the room ventilated. Who has not learned it has it welded.',
+    says: `Battery disconnected, controller unplugged, sensor out, a plug in the boss. ${earthedOff(job)} Fire watch and extinguisher; zinc and aluminium coatings ground off, the room ventilated. Who has not learned it has it welded.`,
   },
   {
     where: 'running',
@@ -31,5 +35,5 @@ export const EXHAUST_CAUTIONS: readonly ExhaustCaution[] = [
   },
 ]
 
-export const exhaustCautionsAt = (...where: ExhaustCaution['where'][]): ExhaustCaution[] =>
-  EXHAUST_CAUTIONS.filter((c) => where.includes(c.where))
+export const exhaustCautionsAt = (job: JobDocument, ...where: ExhaustCaution['where'][]): ExhaustCaution[] =>
+  exhaustCautions(job).filter((c) => where.includes(c.where))

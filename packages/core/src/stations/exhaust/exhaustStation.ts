@@ -4,7 +4,7 @@ import { assessExhaust } from './assessExhaust.ts'
 import { exhaustCase } from './exhaustCase.ts'
 import { exhaustLadders } from './exhaustLadders.ts'
 import { partsOfExhaust } from './partsOfExhaust.ts'
-import { EXHAUST_CAUTIONS } from './cautions.ts'
+import { exhaustCautions } from './cautions.ts'
 import { EXHAUST_WORKINGS } from './exhaustWorkings.ts'
 
 export const EXHAUST_STATION = station({
@@ -28,7 +28,7 @@ export const EXHAUST_STATION = station({
     { path: 'order', title: 'Leaks and order', judges: ['leaks', 'ground'] },
   ],
   workings: EXHAUST_WORKINGS,
-  cautions: () => EXHAUST_CAUTIONS.map((c) => c.says),
+  cautions: (job) => exhaustCautions(job).map((c) => c.says),
   untouched: (job, empty) => isUntouched('exhaust', job, empty),
   assess: assessExhaust,
   ladders: exhaustLadders,

@@ -1,6 +1,6 @@
 export { exhaustFromWalkAround, usualBanks } from './fromWalkAround.ts'
 export { assessExhaust, judgeExhaust, type ExhaustAssessment } from './assessExhaust.ts'
-export { EXHAUST_CAUTIONS, exhaustCautionsAt, type ExhaustCaution } from './cautions.ts'
+export { exhaustCautions, exhaustCautionsAt, type ExhaustCaution } from './cautions.ts'
 export { exhaustWorking, EXHAUST_WORKINGS, type ExhaustWorkingId } from './exhaustWorkings.ts'
 export {
   chosenSpots,

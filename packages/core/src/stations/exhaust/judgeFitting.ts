@@ -235,7 +235,7 @@ export const judgeSensorType = (c: ExhaustCase): ExhaustVerdict | null => {
     reason:
       typeSet === true
         ? say`The controller was set to ${sensor.name} first.`
-        : say`A controller set to another type heats it wrongly: a sensor can be ruined within a minute. Set ${sensor.name}, then plug in; free air must read about 20.9 % oxygen.`,
+        : say`A controller set to another type heats it wrongly: a sensor can be ruined within a minute. Set ${sensor.name}, then plug in; free air must then show the lean end of its display.`,
     source: 'practice of the trade',
   }
 }

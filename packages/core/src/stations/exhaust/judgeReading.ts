@@ -1,5 +1,6 @@
 import type { SensorSpot } from '../../sections/index.ts'
 import { fig, plain, say, type Sentence } from '../../verdict/index.ts'
+import { shownReading } from '../../exhaust/reading/shownReading.ts'
 import { idleOverlap, permissionOf } from './permissionOfCase.ts'
 import { chosenSpots, momentOf, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
 import { JOINT_WORDS, openLeaks, type Joint } from '../../exhaust/pipe/joints.ts'
@@ -69,7 +70,10 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
       figureName: 'engine gets at idle, closed loop',
       figure: fig(idle.real.typical, 'lambda'),
       limitName: 'while the sensor tells',
-      limit: fig(idle.atLimit ? idle.real.typical * (1 + idle.share.typical) : 1, 'lambda'),
+      limit: fig(
+        shownReading(idle.atLimit ? idle.real.typical * (1 + idle.share.typical) : 1, c.exhaust.readsToLambda).lambda,
+        'lambda',
+      ),
       reason: say`${jointWords(first)}${behind === null ? '' : say`, ${fig(behind, 'bore', 0)} behind the sensor: between the pulses the gas swings back that far`}: ${fig(idle.share.low, 'share', 1)} to ${fig(idle.share.high, 'share', 1)} false air at idle. The loop adds fuel against it, plugs and sensor foul and read leaner still. Seal it and test again: until then the first start is held.`,
       workings: ['exhaust-leak'],
       pointId: 'idle',

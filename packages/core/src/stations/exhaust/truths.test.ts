@@ -212,3 +212,27 @@ describe('one proposal, one severity', () => {
     expect(says(twoBanks([log, piece('pipe', 2)], [piece('pipe', 2), END], { sensorCount: 1 }), 'a')).toMatch(/common pipe/) // prettier-ignore
   })
 })
+
+describe('header and pipe against the car', () => {
+  const near = (gapM: number | null, more: Parameters<typeof obstacle>[0] = {}) =>
+    verdictOf(sound({ obstacles: [obstacle({ name: 'Starter', gapM, lengthM: 0.1, widthDeg: 40, alongM: 1.5, clockDeg: 200, ...more })] }), 'room-around') // prettier-ignore
+  it.each([
+    ['touches', 0, {}, 'stop', /Starter touches/],
+    ['stands 9 mm off', 0.009, {}, 'caution', /Starter stands 9/],
+    ['stands 10 mm off', 0.01, {}, 'ok', /Nearest/],
+    ['moves, 19 mm off', 0.04, { moves: true, otherAlongM: 1.5, otherClockDeg: 200, otherGapM: 0.019 }, 'caution', /nearer end/],
+    ['moves, 20 mm off', 0.04, { moves: true, otherAlongM: 1.5, otherClockDeg: 200, otherGapM: 0.02 }, 'ok', /25/],
+    ['touches at the other end', 0.04, { moves: true, otherAlongM: 1.5, otherClockDeg: 200, otherGapM: 0 }, 'stop', /one end of its travel/],
+    ['moves, other end not measured', 0.04, { moves: true, otherAlongM: 1.5, otherClockDeg: 200, otherGapM: null }, 'unknown', /one end only/],
+  ] as const)('a starter that %s', (_what, gapM, more, state, says) => {
+    const v = near(gapM, more)!
+    expect(v.state).toBe(state)
+    expect(v.says).toMatch(says)
+  }) // prettier-ignore
+  it('a touch holds the station, wherever the sensor sits', () => {
+    const job = sound({ obstacles: [obstacle({ name: 'Steering arm', gapM: 0, lengthM: 0.05, widthDeg: 20, alongM: 1.6, clockDeg: 180 })] }) // prettier-ignore
+    expect(verdictOf(job, 'spot-a')?.state).toBe('ok')
+    expect(assessExhaust(job, { bungs: [boss] }).state).toBe('stop')
+  })
+  it('what was not placed is judged by nobody', () => expect(near(null)).toBeUndefined())
+})

@@ -21,7 +21,7 @@ const stock: Catalogue = {
   filters: [...catalogue.filters, sock],
   regulators: [...catalogue.regulators, forModule],
 }
-const ARCHITECTURE = { injection: 'port', firing: 'batch', timing: 'none', trigger: 'coil', oxygenSensors: 1, fuelLoop: 'return' } as const // prettier-ignore
+const ARCHITECTURE = { injection: 'port', build: 'from-parts', firing: 'batch', timing: 'none', trigger: 'coil', oxygenSensors: 1, fuelLoop: 'return' } as const // prettier-ignore
 
 /** A tank of 200 mm with a gap above it. */
 const job = (pumpPlace: 'in-tank' | 'in-line' | null, gapAboveM: number | null = 0.07): JobDocument => {

@@ -1,10 +1,16 @@
 import type { JobDocument } from '../../job/index.ts'
-import type { Architecture, Firing, Injection, Timing, Trigger } from '../../sections/index.ts'
+import type { Architecture, Build, Firing, Injection, Timing, Trigger } from '../../sections/index.ts'
 
 export const INJECTION_WORDS: Readonly<Record<Injection, string>> = {
   'throttle-body-low': 'Throttle body, low pressure',
   'throttle-body-high': 'Throttle body, high pressure',
   port: 'Injectors in the ports',
+}
+/** Said in the title where it is not built from parts. */
+export const BUILD_WORDS: Readonly<Record<Build, string | null>> = {
+  'from-parts': null,
+  'ready-kit': 'kit made for this engine',
+  'other-manifold': 'on another manifold',
 }
 export const FIRING_WORDS: Readonly<Record<Firing, string>> = { batch: 'batch', sequential: 'sequential' }
 export const TIMING_WORDS: Readonly<Record<Timing, string>> = {
@@ -49,6 +55,21 @@ const triggerFor = (timing: Timing, firing: Firing): Trigger =>
         ? 'coil'
         : 'distributor'
 
+/** Whether the manifold that is there speaks against a throttle body on it. */
+const manifoldHinders = ({ walkAround: { intake } }: JobDocument): boolean =>
+  intake.pad === 'side-draught' || (intake.manifold !== null && intake.manifold !== 'single-plane')
+
+/**
+ * Ports from parts or as a kit that is made for the engine. A throttle body on the manifold that is there; on another
+ * with the right pad where that one hinders it.
+ */
+const buildsFor = (job: JobDocument, injection: Injection): readonly Build[] =>
+  injection === 'port'
+    ? ['from-parts', 'ready-kit']
+    : manifoldHinders(job)
+      ? ['from-parts', 'other-manifold']
+      : ['from-parts']
+
 /**
  * Every way of building the system for this car, before anything is judged. Sequential firing needs to know the stroke,
  * hence a crank wheel: it goes with crank-triggered ignition, or with the old ignition left alone.
@@ -62,21 +83,25 @@ export const architecturesFor = (job: JobDocument): Architecture[] => {
   ]
   return injections.flatMap(([injection, firing]) =>
     TIMINGS.filter((t) => firing === 'batch' || t === 'none' || t === 'crank-trigger').flatMap((timing) =>
-      (['return', 'single-line'] as const).map((fuelLoop) => ({
-        injection,
-        firing,
-        timing,
-        trigger: triggerFor(timing, firing),
-        oxygenSensors: sensorsFor(job, injection),
-        fuelLoop,
-        pumpPlace: pumpPlaceFor(job),
-      })),
+      (['return', 'single-line'] as const).flatMap((fuelLoop) =>
+        buildsFor(job, injection).map((build) => ({
+          injection,
+          build,
+          firing,
+          timing,
+          trigger: triggerFor(timing, firing),
+          oxygenSensors: sensorsFor(job, injection),
+          fuelLoop,
+          pumpPlace: pumpPlaceFor(job),
+        })),
+      ),
     ),
   )
 }
 
 /** Names a candidate by what was decided; sensors, trigger and pump place follow from it and from the car. */
-export const architectureId = (a: Architecture): string => [a.injection, a.firing, a.timing, a.fuelLoop].join('/')
+export const architectureId = (a: Architecture): string =>
+  [a.injection, a.firing, a.timing, a.fuelLoop, ...(a.build === 'from-parts' ? [] : [a.build])].join('/')
 
 export const architectureTitle = (a: Architecture): string =>
-  `${INJECTION_WORDS[a.injection]}${a.injection === 'port' ? `, ${FIRING_WORDS[a.firing]}` : ''}; ${TIMING_WORDS[a.timing]}; ${a.fuelLoop === 'return' ? 'return line' : 'single line'}`
+  `${INJECTION_WORDS[a.injection]}${BUILD_WORDS[a.build] ? `, ${BUILD_WORDS[a.build]}` : ''}${a.injection === 'port' ? `, ${FIRING_WORDS[a.firing]}` : ''}; ${TIMING_WORDS[a.timing]}; ${a.fuelLoop === 'return' ? 'return line' : 'single line'}`

@@ -3,13 +3,21 @@ import { type JobDocument } from '../../job/index.ts'
 import { type Architecture } from '../../sections/index.ts'
 import type { ControllerPart } from '../../parts/index.ts'
 import { architectureId, architectureTitle, architecturesFor } from './architectures.ts'
-import { consequencesOf, risksOf, type Consequence } from './consequences.ts'
+import { consequencesOf, risksOf, WORK_SCOPES, type Consequence, type WorkScope } from './consequences.ts'
 import { lacksOf, leastController, terminalsFor, type Terminals } from './terminals.ts'
 
 /** A reason that speaks against a candidate; the points decide the order and are shown. */
 export interface Against {
   readonly points: number
   readonly text: string
+}
+
+/** Hours and money of one scope of the work: rules of thumb. */
+export interface ScopeOfWork {
+  readonly scope: WorkScope
+  readonly hours: readonly [number, number]
+  /** Of the weights in cost of the whole way without its controller, 0 to 1. */
+  readonly costShare: number
 }
 
 export interface Candidate {
@@ -23,6 +31,8 @@ export interface Candidate {
   readonly consequences: readonly Consequence[]
   readonly risks: readonly string[]
   readonly hours: readonly [number, number]
+  /** The same hours, and the money, by what they cover; only scopes with something to do. */
+  readonly scopes: readonly ScopeOfWork[]
   /** 1 (cheap) to 5 (dear). */
   readonly costClass: number
   readonly terminals: Terminals
@@ -40,10 +50,10 @@ const objectionsTo = (job: JobDocument, a: Architecture, controller: ControllerP
   const { boostLaterPa, timingControl, welder } = job.system
   const boostPa = Math.max(figureOf(job, 'vehicle.boostPa'), boostLaterPa ?? 0)
   return [
-    ...(a.injection !== 'port' && intake.manifold === 'separate-runners'
+    ...(a.injection !== 'port' && a.build === 'from-parts' && intake.manifold === 'separate-runners'
       ? ['One throttle body cannot feed runners that never meet.']
       : []),
-    ...(a.injection !== 'port' && intake.pad === 'side-draught'
+    ...(a.injection !== 'port' && a.build === 'from-parts' && intake.pad === 'side-draught'
       ? ['There is no downdraught pad for a throttle body.']
       : []),
     ...(a.injection === 'throttle-body-low' && boostPa > MOST_BOOST_LOW_BODY_PA
@@ -56,7 +66,7 @@ const objectionsTo = (job: JobDocument, a: Architecture, controller: ControllerP
     ...(a.timing === 'controlled-distributor' && ignition.kind === 'crank-triggered'
       ? ['The ignition is crank triggered already.']
       : []),
-    ...(a.injection === 'port' && welder === 'none' && intake.manifold === 'log'
+    ...(a.injection === 'port' && a.build === 'from-parts' && welder === 'none' && intake.manifold === 'log'
       ? ['A log manifold needs bosses welded in, and nobody welds.']
       : []),
     ...(a.oxygenSensors === 2 && exhaust.merge === 'one'
@@ -84,7 +94,14 @@ const againstIt = (
     ),
     ...say(originality === 'looks-stock' && a.injection === 'port', 5, 'The engine no longer looks as it did.'),
     ...say(originality === 'looks-stock' && a.timing === 'crank-trigger', 2, 'Wheel, coils and leads are seen.'),
-    ...say(originality === 'can-be-undone' && a.injection === 'port', 3, 'The manifold is altered for good.'),
+    ...say(originality === 'looks-stock' && a.build === 'other-manifold', 2, 'Another manifold is seen.'),
+    ...say(a.build === 'other-manifold', 2, 'A manifold with the right pad must exist for this engine.'),
+    ...say(a.build === 'ready-kit', 2, 'A kit for this very engine must exist.'),
+    ...say(
+      originality === 'can-be-undone' && a.injection === 'port' && a.build === 'from-parts',
+      3,
+      'The manifold is altered for good.',
+    ),
     ...say(originality === 'can-be-undone' && a.timing === 'locked-distributor', 1, 'The distributor is altered.'),
     ...say(timingControl === 'no' && a.timing !== 'none', 3, 'Timing by the controller is not wanted.'),
     ...say(timingControl === 'later' && a.timing === 'none', 1, 'Timing control later means a second round of work.'),
@@ -103,7 +120,11 @@ const againstIt = (
       3,
       'The distributor is of the controlled kind already.',
     ),
-    ...say(welder === 'none' && a.injection === 'port', 4, 'Nobody welds bosses into the manifold.'),
+    ...say(
+      welder === 'none' && a.injection === 'port' && a.build === 'from-parts',
+      4,
+      'Nobody welds bosses into the manifold.',
+    ),
     ...say(
       (boostLaterPa ?? 0) > 0 && a.injection === 'throttle-body-high',
       2,
@@ -140,6 +161,16 @@ const sumHours = (list: readonly Consequence[]): readonly [number, number] => [
   list.reduce((s, c) => s + c.hours[1], 0),
 ]
 
+const scopesOf = (list: readonly Consequence[]): ScopeOfWork[] => {
+  const weight = list.reduce((s, c) => s + c.cost, 0)
+  return WORK_SCOPES.flatMap((scope) => {
+    const own = list.filter((c) => c.scope === scope)
+    const hours = sumHours(own)
+    const cost = own.reduce((s, c) => s + c.cost, 0)
+    return hours[1] > 0 || cost > 0 ? [{ scope, hours, costShare: weight > 0 ? cost / weight : 0 }] : []
+  })
+}
+
 /** Cost class by the sum of weights: 1 to 14, 2 to 19, 3 to 24, 4 to 29, else 5. Rule of thumb. */
 const costClassOf = (list: readonly Consequence[], controller: ControllerPart | null): number => {
   const weight = list.reduce((s, c) => s + c.cost, 0) + (controller?.priceClass ?? 5)
@@ -164,6 +195,7 @@ const candidateOf = (job: JobDocument, a: Architecture, controllers: readonly Co
     consequences,
     risks,
     hours,
+    scopes: scopesOf(consequences),
     costClass,
     terminals,
     controller,

@@ -2,12 +2,20 @@ import type { JobDocument } from '../../job/index.ts'
 import type { Architecture } from '../../sections/index.ts'
 import { camClassOf } from '../../engine/index.ts'
 
+/**
+ * What hours and money are for: the work on the engine with controller, loom and sensor boss; the manifold where it is
+ * altered, built up or changed; pump, lines and tank; spark and trigger.
+ */
+export const WORK_SCOPES = ['engine', 'manifold', 'fuel', 'ignition'] as const
+export type WorkScope = (typeof WORK_SCOPES)[number]
+
 export type ConsequenceKind = 'buy' | 'cut' | 'weld' | 'give-up' | 'rules-out'
 
 /** Something that a way of building brings with it: to buy, to cut, to weld, to give up, or to rule out for later. */
 export interface Consequence {
   readonly id: string
   readonly kind: ConsequenceKind
+  readonly scope: WorkScope
   readonly text: string
   /** Hours of a practised installer, least and most: rule of thumb. */
   readonly hours: readonly [number, number]
@@ -22,44 +30,50 @@ interface Rule extends Omit<Consequence, 'text'> {
 
 const tbi = (_: JobDocument, a: Architecture) => a.injection !== 'port'
 const port = (_: JobDocument, a: Architecture) => a.injection === 'port'
+const builtUp = (_: JobDocument, a: Architecture) => a.injection === 'port' && a.build === 'from-parts'
 
 const RULES: readonly Rule[] = [
   {
     id: 'throttle-body',
     kind: 'buy',
+    scope: 'engine',
     text: 'Throttle body with injectors, sensors and its pad gasket',
-    hours: [3, 6],
+    hours: [1, 2],
     cost: 5,
     when: tbi,
   },
   {
     id: 'port-manifold',
     kind: 'buy',
+    scope: 'manifold',
     text: 'Manifold with injector bosses, or the old one machined for them; rails',
-    hours: [8, 16],
+    hours: [24, 32],
     cost: 6,
-    when: port,
+    when: builtUp,
   },
   {
     id: 'port-throttle',
     kind: 'buy',
+    scope: 'engine',
     text: 'Throttle body for air alone, with throttle sensor',
-    hours: [2, 4],
+    hours: [1, 2],
     cost: 3,
-    when: port,
+    when: builtUp,
   },
   {
     id: 'injectors',
     kind: 'buy',
+    scope: 'engine',
     text: (j) =>
       `${j.vehicle.cylinders ?? 'One injector a'} ${j.vehicle.cylinders ? 'injectors' : 'cylinder'} with connectors`,
-    hours: [0, 1],
+    hours: [0.5, 1],
     cost: 2,
-    when: port,
+    when: builtUp,
   },
   {
     id: 'pump-low',
     kind: 'buy',
+    scope: 'fuel',
     text: 'Pump and regulator for about 100 kPa',
     hours: [1, 2],
     cost: 2,
@@ -68,6 +82,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'pump-high',
     kind: 'buy',
+    scope: 'fuel',
     text: 'Pump and regulator for 300 to 400 kPa',
     hours: [1, 2],
     cost: 3,
@@ -76,6 +91,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'lined-hose',
     kind: 'buy',
+    scope: 'fuel',
     text: 'Injection hose and fittings along the whole feed',
     hours: [2, 4],
     cost: 2,
@@ -84,6 +100,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'return-line',
     kind: 'buy',
+    scope: 'fuel',
     text: (j) =>
       j.walkAround.lines.returnLine === true
         ? 'Return: the old line judged for its bore, new hose ends'
@@ -95,6 +112,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'tank-regulator',
     kind: 'buy',
+    scope: 'fuel',
     text: 'Module or regulator at the tank with its own way back',
     hours: [1, 2],
     cost: 2,
@@ -103,6 +121,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'tank-hole',
     kind: 'cut',
+    scope: 'fuel',
     text: 'A hole in the tank top for the pump’s hat: tank out, cleaned and gas-free, or a specialist',
     hours: [4, 8],
     cost: 2,
@@ -111,6 +130,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'in-line',
     kind: 'buy',
+    scope: 'fuel',
     text: 'In-line pump low beside the tank, with strainer and bracket',
     hours: [2, 4],
     cost: 1,
@@ -119,6 +139,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'quiet',
     kind: 'give-up',
+    scope: 'fuel',
     text: 'Quiet: an in-line pump is heard',
     hours: [0, 0],
     cost: 0,
@@ -127,38 +148,47 @@ const RULES: readonly Rule[] = [
   {
     id: 'divider',
     kind: 'cut',
+    scope: 'manifold',
     text: 'Two-plane manifold: divider cut down some 25 mm, or an open spacer under the body',
     hours: [1, 3],
     cost: 1,
-    when: (j, a) => tbi(j, a) && j.walkAround.intake.manifold === 'two-plane' && j.walkAround.intake.divider === 'full',
+    when: (j, a) =>
+      tbi(j, a) &&
+      a.build === 'from-parts' &&
+      j.walkAround.intake.manifold === 'two-plane' &&
+      j.walkAround.intake.divider === 'full',
   },
   {
     id: 'bung',
     kind: 'weld',
+    scope: 'engine',
     text: 'Oxygen sensor boss welded into the pipe (a clamp-on saddle where nobody welds)',
-    hours: [1, 3],
+    hours: [0.5, 1],
     cost: 1,
     when: () => true,
   },
   {
     id: 'bung-two',
     kind: 'weld',
+    scope: 'engine',
     text: 'A second boss in the other bank’s pipe',
-    hours: [1, 2],
+    hours: [0.5, 1],
     cost: 2,
     when: (_, a) => a.oxygenSensors === 2,
   },
   {
     id: 'port-bosses',
     kind: 'weld',
+    scope: 'manifold',
     text: 'Injector bosses into the manifold where none is sold ready',
-    hours: [4, 10],
+    hours: [8, 16],
     cost: 3,
-    when: port,
+    when: builtUp,
   },
   {
     id: 'controlled',
     kind: 'buy',
+    scope: 'ignition',
     text: 'Controlled distributor, or a controlled module for yours',
     hours: [2, 4],
     cost: 3,
@@ -167,6 +197,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'lock-out',
     kind: 'cut',
+    scope: 'ignition',
     text: 'Weights and vacuum plate locked, rotor phased to the middle of the range',
     hours: [2, 4],
     cost: 1,
@@ -175,6 +206,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'lock-out-box',
     kind: 'buy',
+    scope: 'ignition',
     text: 'Igniter or box that the controller can fire',
     hours: [1, 2],
     cost: 2,
@@ -183,6 +215,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'advance-gone',
     kind: 'give-up',
+    scope: 'ignition',
     text: 'Driving home without the controller: the weights no longer advance',
     hours: [0, 0],
     cost: 0,
@@ -191,6 +224,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'wheel',
     kind: 'buy',
+    scope: 'ignition',
     text: 'Toothed wheel and sensor on the crank',
     hours: [3, 8],
     cost: 3,
@@ -199,6 +233,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'coils',
     kind: 'buy',
+    scope: 'ignition',
     text: 'Coil pack and leads, igniters where the coils have none',
     hours: [2, 4],
     cost: 3,
@@ -207,6 +242,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'cam',
     kind: 'buy',
+    scope: 'ignition',
     text: 'Cam sensor, for instance in the old distributor’s body',
     hours: [2, 5],
     cost: 2,
@@ -215,6 +251,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'look',
     kind: 'give-up',
+    scope: 'engine',
     text: 'The look of the old carburettor under its air cleaner',
     hours: [0, 0],
     cost: 0,
@@ -223,6 +260,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'table-timing',
     kind: 'rules-out',
+    scope: 'ignition',
     text: 'Timing by table: the old distributor decides',
     hours: [0, 0],
     cost: 0,
@@ -231,6 +269,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'bank-trim',
     kind: 'rules-out',
+    scope: 'engine',
     text: 'Trimming one bank against the other',
     hours: [0, 0],
     cost: 0,
@@ -239,6 +278,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'no-boost',
     kind: 'rules-out',
+    scope: 'fuel',
     text: 'Boost later: 100 kPa at the rail leaves nothing against it',
     hours: [0, 0],
     cost: 0,
@@ -247,6 +287,7 @@ const RULES: readonly Rule[] = [
   {
     id: 'no-reference',
     kind: 'rules-out',
+    scope: 'fuel',
     text: 'A rail that follows boost: the regulator sits at the tank',
     hours: [0, 0],
     cost: 0,
@@ -255,25 +296,55 @@ const RULES: readonly Rule[] = [
   {
     id: 'no-sequential',
     kind: 'rules-out',
+    scope: 'ignition',
     text: 'Sequential firing, without a crank wheel added',
     hours: [0, 0],
     cost: 0,
     when: (_, a) => a.firing === 'batch' && a.trigger !== 'crank-wheel' && a.injection === 'port',
   },
   {
+    id: 'ready-kit',
+    kind: 'buy',
+    scope: 'engine',
+    text: 'The kit for this engine: manifold or bosses, rails, injectors, throttle body. Its reach and fit are checked first',
+    hours: [4, 5],
+    cost: 9,
+    when: (_, a) => a.build === 'ready-kit',
+  },
+  {
+    id: 'other-manifold',
+    kind: 'buy',
+    scope: 'manifold',
+    text: 'Another manifold with the right pad, its gaskets; coolant drained, studs looked at',
+    hours: [3, 6],
+    cost: 4,
+    when: (_, a) => a.build === 'other-manifold',
+  },
+  {
     id: 'harness',
     kind: 'buy',
-    text: 'Controller with harness, sensors, relays; main feeds straight to the posts',
-    hours: [6, 12],
+    scope: 'engine',
+    text: 'Controller with its ready loom, sensors, relays; main feeds straight to the posts',
+    hours: [1, 1.5],
     cost: 3,
-    when: () => true,
+    when: (_, a) => a.injection !== 'port',
+  },
+  {
+    id: 'harness-port',
+    kind: 'buy',
+    scope: 'engine',
+    text: 'Controller with its loom to every injector, sensors, relays; main feeds straight to the posts',
+    hours: [1.5, 3],
+    cost: 3,
+    when: port,
   },
 ]
 
 export const consequencesOf = (job: JobDocument, a: Architecture): Consequence[] =>
-  RULES.filter((r) => r.when(job, a)).map(({ id, kind, text, hours, cost }) => ({
+  RULES.filter((r) => r.when(job, a)).map(({ id, kind, scope, text, hours, cost }) => ({
     id,
     kind,
+    scope,
     hours,
     cost,
     text: typeof text === 'function' ? text(job, a) : text,
@@ -284,13 +355,23 @@ export const risksOf = (job: JobDocument, a: Architecture): string[] => {
   const { intake, tests, lines } = job.walkAround
   const cam = tests.idleVacuumPa === null ? null : camClassOf(tests.idleVacuumPa)
   return [
+    ...(a.build === 'ready-kit'
+      ? [
+          'Whether a kit is made for this engine is asked first; then its reach, its ports and the room under the bonnet.',
+        ]
+      : []),
+    ...(a.build === 'other-manifold'
+      ? [
+          'Another manifold stands differently: bonnet, linkage, water and vacuum ports are measured before it is bought.',
+        ]
+      : []),
     ...(a.injection === 'throttle-body-low'
       ? ['Hot restart: fuel of high vapour pressure boils in a 100 kPa body after stopping.']
       : []),
-    ...(a.injection !== 'port' && intake.manifold === 'two-plane'
+    ...(a.injection !== 'port' && a.build === 'from-parts' && intake.manifold === 'two-plane'
       ? ['Fuel may favour one plane, and the sensor sits on one bank: divider and spacer decide.']
       : []),
-    ...(a.injection !== 'port' && intake.manifold === 'log'
+    ...(a.injection !== 'port' && a.build === 'from-parts' && intake.manifold === 'log'
       ? ['A log manifold shares the fuel unevenly; port injectors would not care.']
       : []),
     ...(cam === 'wild' || cam === 'sporting'

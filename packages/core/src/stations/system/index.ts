@@ -9,7 +9,8 @@ export {
   TRIGGER_WORDS,
 } from './architectures.ts'
 export { assessSystem, type Downstream, type SystemAssessment, type ChoiceState } from './assessSystem.ts'
-export { candidatesFor, type Against, type Candidate } from './candidates.ts'
+export { candidatesFor, type Against, type Candidate, type ScopeOfWork } from './candidates.ts'
+export { WORK_SCOPES, type WorkScope } from './consequences.ts'
 export { consequencesOf, risksOf, type Consequence, type ConsequenceKind } from './consequences.ts'
 export { leftOutFor, type LeftOut } from './leftOut.ts'
 export { SYSTEM_SCHOOLS, type SchoolQuestion } from './schools.ts'

@@ -10,6 +10,8 @@ import {
   leastController,
   leftOutFor,
   terminalsFor,
+  type Candidate,
+  type WorkScope,
 } from './index.ts'
 
 const controller = (
@@ -49,8 +51,6 @@ describe('candidates', () => {
     expect(ids.length).toBe(architecturesFor(job()).length)
   })
   it.each([
-    ['separate runners rule every throttle body out', { 'walkAround.intake.manifold': 'separate-runners' }, 'port'],
-    ['a side-draught pad too', { 'walkAround.intake.pad': 'side-draught' }, 'port'],
     ['a car that must look stock gets a body', { 'system.originality': 'looks-stock' }, 'throttle-body'],
     ['boost later rules the low-pressure body out', { 'system.boostLaterPa': 70e3 }, 'throttle-body-high'],
   ])('%s', (_name, entries, injection) => expect(best(entries).architecture.injection).toContain(injection))
@@ -62,9 +62,64 @@ describe('candidates', () => {
     expect(possible.length).toBeGreaterThan(0)
     expect(possible.every((c) => c.architecture.timing !== 'none')).toBe(true)
   })
-  it('nobody who welds and a log manifold: no ports', () => {
+  it.each([
+    ['separate runners', { 'walkAround.intake.manifold': 'separate-runners' }],
+    ['a side-draught pad', { 'walkAround.intake.pad': 'side-draught' }],
+  ])('%s: no throttle body on that manifold, but on another one', (_name, entries) => {
+    const bodies = candidatesFor(job(entries), controllers).filter((c) => c.architecture.injection !== 'port')
+    expect(new Set(bodies.map((c) => c.architecture.build))).toEqual(new Set(['from-parts', 'other-manifold']))
+    for (const c of bodies)
+      expect([c.id, c.objections.length > 0]).toEqual([c.id, c.architecture.build === 'from-parts'])
+  })
+  it('nobody who welds and a log manifold: ports only as a kit that is made for the engine', () => {
     const all = candidatesFor(job({ 'system.welder': 'none', 'walkAround.intake.manifold': 'log' }), controllers)
-    expect(all.filter((c) => c.architecture.injection === 'port').every((c) => c.objections.length > 0)).toBe(true)
+    for (const c of all.filter((x) => x.architecture.injection === 'port'))
+      expect([c.id, c.objections.length > 0]).toEqual([c.id, c.architecture.build === 'from-parts'])
+  })
+  it('a manifold that suits a throttle body is not changed', () =>
+    expect(
+      architecturesFor(
+        job({ 'walkAround.intake.manifold': 'single-plane', 'walkAround.intake.pad': 'four-barrel' }),
+      ).filter((a) => a.build === 'other-manifold'),
+    ).toEqual([]))
+  // Told by installers: a body without its fuel lines under five hours, a ready port kit about a day, a built-up port
+  // manifold a week.
+  const hoursOf = (match: (c: Candidate) => boolean, scope: WorkScope) =>
+    candidatesFor(job({ 'walkAround.exhaust.merge': 'per-bank' }), controllers)
+      .filter(match)
+      .map((c) => c.scopes.find((s) => s.scope === scope)?.hours)
+  it('a throttle body, without fuel lines, takes under five hours', () => {
+    for (const h of hoursOf((c) => c.architecture.injection !== 'port', 'engine')) expect(h![1]).toBeLessThan(5)
+  })
+  it('a ready port kit takes about a day, and no manifold is built', () => {
+    const kit = (c: Candidate) => c.architecture.build === 'ready-kit'
+    for (const h of hoursOf(kit, 'engine')) {
+      expect(h![0]).toBeGreaterThanOrEqual(6)
+      expect(h![1]).toBeLessThanOrEqual(10)
+    }
+    expect(new Set(hoursOf(kit, 'manifold'))).toEqual(new Set([undefined]))
+  })
+  it('a built-up port manifold takes about a week of forty hours', () => {
+    const built = (c: Candidate) => c.architecture.injection === 'port' && c.architecture.build === 'from-parts'
+    for (const h of hoursOf(built, 'manifold')) {
+      expect(h![0]).toBeLessThanOrEqual(40)
+      expect(h![1]).toBeGreaterThanOrEqual(40)
+    }
+  })
+  it('the scopes make up the whole, in hours and in money', () => {
+    for (const c of candidatesFor(job({ 'walkAround.intake.manifold': 'two-plane' }), controllers)) {
+      for (const end of [0, 1] as const)
+        expect(c.scopes.reduce((s, x) => s + x.hours[end], 0)).toBeCloseTo(c.hours[end], 9)
+      expect(c.scopes.reduce((s, x) => s + x.costShare, 0)).toBeCloseTo(1, 9)
+    }
+  })
+  it('the kit costs less work and money than the same built up', () => {
+    const all = candidatesFor(job(), controllers)
+    for (const kit of all.filter((c) => c.architecture.build === 'ready-kit')) {
+      const built = all.find((c) => c.id === kit.id.replace('/ready-kit', ''))!
+      expect(kit.hours[1]).toBeLessThan(built.hours[0])
+      expect(kit.costClass).toBeLessThanOrEqual(built.costClass)
+    }
   })
   it('a shallow tank or a small gap put the pump in line, and hearing it is given up', () => {
     for (const entries of [{ 'walkAround.tank.depthM': 0.1 }, { 'walkAround.tank.gapAboveM': 0.02 }]) {

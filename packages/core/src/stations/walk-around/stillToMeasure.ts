@@ -1,7 +1,7 @@
 import { type JobDocument } from '../../job/index.ts'
 import { meetingOf } from '../../figures/index.ts'
 import { valueAt } from '../../shape/index.ts'
-import { FITNESS_TESTS } from './fitness/index.ts'
+import { testsFor } from './fitness/index.ts'
 import { isRelevant, WALK_GROUPS } from '../../meaning/index.ts'
 import type { WalkEntry } from '../../meaning/index.ts'
 
@@ -34,7 +34,7 @@ const answeredElsewhere = (entry: WalkEntry, job: JobDocument): boolean => {
 
 /** Everything that can be entered at this station for this car, in the order of the walk. */
 export const entriesFor = (job: JobDocument): WalkEntry[] =>
-  [...WALK_GROUPS.flatMap((g) => g.entries), ...FITNESS_TESTS.flatMap((t) => t.entries)].filter((e) =>
+  [...WALK_GROUPS.flatMap((g) => g.entries), ...testsFor(job).flatMap((t) => t.entries)].filter((e) =>
     isRelevant(e, job),
   )
 

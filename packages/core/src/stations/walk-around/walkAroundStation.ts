@@ -1,7 +1,7 @@
 import { isUntouched } from '../../job/index.ts'
 import { station } from '../station.ts'
 import { assessWalkAround } from './assessWalkAround.ts'
-import { FITNESS_TESTS } from './fitness/index.ts'
+import { cautionsOf, testsFor } from './fitness/index.ts'
 
 export const WALK_AROUND_STATION = station({
   id: 'walkAround',
@@ -20,7 +20,7 @@ export const WALK_AROUND_STATION = station({
   ],
   // Engine figures that the walk-around gathers stand outside its own section.
   workings: [],
-  cautions: () => [...new Set(FITNESS_TESTS.flatMap((t) => t.cautions))],
+  cautions: (job) => [...new Set(testsFor(job).flatMap((t) => cautionsOf(t, job)))],
   untouched: (job, empty) => {
     const { layout, cylinders, displacementM3 } = job.vehicle
     return isUntouched('walkAround', job, empty) && layout === null && cylinders === null && displacementM3 === null

@@ -113,7 +113,7 @@ export const BanksSheet = (props: SheetProps) => {
                 />
               </Group>
               <Group title="Proved on the car">
-                <ExhaustCautions where={['running']} />
+                <ExhaustCautions job={job} where={['running']} />
                 <p className="pb-1 leading-snug">
                   Warm, idling, loop open: unplug one injector of bank A. Reading A must go lean, reading B stay.
                 </p>

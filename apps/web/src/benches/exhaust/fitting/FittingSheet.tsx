@@ -40,7 +40,10 @@ export const FittingSheet = (props: SheetProps) => {
       names={['Decided', 'Picture', 'Judgement']}
       measured={
         <>
-          <ExhaustCautions where={['drilling', ...(exhaust.joinBy === 'weld' ? (['welding'] as const) : [])]} />
+          <ExhaustCautions
+            job={job}
+            where={['drilling', ...(exhaust.joinBy === 'weld' ? (['welding'] as const) : [])]}
+          />
           <SensorPicker {...props} />
           <Group title="Weld or clamp">
             <KnownChoiceField
@@ -96,7 +99,7 @@ export const FittingSheet = (props: SheetProps) => {
             <YesNoField
               label="Type set before plugging in"
               value={exhaust.typeSet}
-              how="The controller heats each type differently. Set it first; then free air must read about 20.9 % oxygen."
+              how="The controller heats each type differently. Set it first; then free air must show the lean end of the display."
               onChange={(typeSet) => doRun(setExhaust({ typeSet }, 'sensor type set', false))}
             />
           </Group>
@@ -120,7 +123,7 @@ export const FittingSheet = (props: SheetProps) => {
           )}
           {exhaust.bung && pipe && <ClampDrawing bung={exhaust.bung} pipeM={pipe.piece.outsideM} />}
           <TemplatePreview c={c} index={sensorIndex} />
-          <FittingSteps bung={exhaust.bung} sensor={exhaust.sensor} />
+          <FittingSteps job={job} />
         </>
       }
       judgement={<SheetJudgement sheet="fitting" />}

@@ -1,9 +1,9 @@
-import { fig, type BungPart, type SensorPart } from '@lochmoor/core'
+import { earthedOff, fig, type JobDocument } from '@lochmoor/core'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { ExhaustCautions } from '../ExhaustCautions.tsx'
 
 const WELD = [
-  'Battery minus off, controller unplugged, sensor out; a plug in the boss keeps its thread.',
+  'Controller unplugged, sensor out; a plug in the boss keeps its thread.',
   'Boss tacked at four places, square to the pipe; then all round in short runs, letting it cool.',
   'No burn-through inside, no pin-hole outside: light inside, look from outside; soap when cold.',
 ] as const
@@ -14,12 +14,19 @@ const CLAMP = [
 ] as const
 
 /** The steps at the car, with what is checked after each. */
-export const FittingSteps = ({ bung, sensor }: { bung: BungPart | null; sensor: SensorPart | null }) => (
+export const FittingSteps = ({
+  job,
+  job: {
+    exhaust: { bung, sensor, readsToLambda },
+  },
+}: {
+  job: JobDocument
+}) => (
   <section aria-label="Steps at the car" className="mt-4">
     <h2 className="mb-2 border-b-2 border-ink pb-0.5 font-extrabold">Steps at the car</h2>
-    <ExhaustCautions where={['sensor']} />
+    <ExhaustCautions job={job} where={['sensor']} />
     <ol className="list-decimal pl-6 leading-snug">
-      {(bung?.kind === 'clamp-on' ? CLAMP : WELD).map((step) => (
+      {(bung?.kind === 'clamp-on' ? CLAMP : [`Battery disconnected: ${earthedOff(job)}`, ...WELD]).map((step) => (
         <li key={step} className="py-0.5">
           {step}
         </li>
@@ -34,8 +41,14 @@ export const FittingSteps = ({ bung, sensor }: { bung: BungPart | null; sensor: 
         and more off the pipe; linkage over its whole travel, steering from lock to lock.
       </li>
       <li className="py-0.5">
-        Type set, then plugged in. In free air it reads about 20.9 % oxygen; its heater comes on only when the
-        controller says the pipe is dry.
+        Type set, then plugged in. In free air the display stands at its lean end
+        {readsToLambda === null ? ': write it down, readings pinned there say no more. ' : ', '}
+        {readsToLambda !== null && (
+          <>
+            <FigureText figure={fig(readsToLambda, 'lambda')} />.{' '}
+          </>
+        )}
+        The heater comes on only when the controller says the pipe is dry.
       </li>
     </ol>
   </section>

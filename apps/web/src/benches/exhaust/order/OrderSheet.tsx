@@ -22,7 +22,7 @@ export const OrderSheet = (props: SheetProps) => {
       names={['Where it stands', 'Leaks and parts', 'Judgement']}
       measured={
         <>
-          <ExhaustCautions where={['running', 'under-car', 'emissions']} />
+          <ExhaustCautions job={job} where={['running', 'under-car', 'emissions']} />
           <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Where it stands</h2>
           <p className="leading-snug">
             {all.length} joints: {all.filter((j) => j.state === 'tight').length} tight, {open.length} leaking,{' '}

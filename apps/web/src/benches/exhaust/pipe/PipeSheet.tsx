@@ -54,7 +54,7 @@ export const PipeSheet = (props: SheetProps) => {
     <Columns
       measured={
         <>
-          <ExhaustCautions where={['under-car']} />
+          <ExhaustCautions job={job} where={['under-car']} />
           <Shape {...props} onBegin={begin} />
           <RunPicker
             name="Stretch"

@@ -1,5 +1,6 @@
 import { figureOf, deadCylinder, fig, RAW_FUEL_SHARES, TARGET_LAMBDA, type JobDocument } from '@lochmoor/core'
 import { FigureText } from '../../../fields/FigureText.tsx'
+import { ShownLambda } from './ShownLambda.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
 
 const CASES = [
@@ -35,7 +36,7 @@ export const DeadCylinderPanel = ({ job, cylinders }: { job: JobDocument; cylind
           {
             head: 'Sensor reads, loop open',
             right: true,
-            cell: (r) => <FigureText figure={fig(r.answer.reads, 'lambda')} />,
+            cell: (r) => <ShownLambda lambda={r.answer.reads} readsToLambda={job.exhaust.readsToLambda} />,
           },
           {
             head: 'The others run, loop closed',

@@ -16,6 +16,7 @@ import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
+import { ShownLambda } from './ShownLambda.tsx'
 import { RUN_SHORT } from '../words.ts'
 
 const SHOWN = EXHAUST_MOMENTS.filter((m) => m !== 'hard')
@@ -90,7 +91,7 @@ export const LeakPanel = ({ c, run, spot, foundM, cylinders }: Props) => {
           {
             head: 'Sensor reads, loop open',
             right: true,
-            cell: (r) => <FigureText figure={fig(r.leak.reads.typical, 'lambda')} />,
+            cell: (r) => <ShownLambda lambda={r.leak.reads.typical} readsToLambda={c.exhaust.readsToLambda} />,
           },
           {
             head: 'Engine gets, loop closed',
@@ -108,7 +109,7 @@ export const LeakPanel = ({ c, run, spot, foundM, cylinders }: Props) => {
         Between its pulses the pipe sucks 0.1 to 3 kPa for about half the time: rule of thumb. It matters at idle and
         vanishes at load. A pin-hole close by matters more than this when its plume hits the tip: no formula covers
         that. Before a turbine under boost it blows out and is not read; behind the sensor it is read at idle only, and
-        fades over the length that outside air comes back.
+        fades to nothing half a metre behind it.
       </p>
     </section>
   )

@@ -25,11 +25,12 @@ export const ReadingSheet = (props: SheetProps) => {
       names={['Loop', 'What is read', 'Judgement']}
       measured={
         <>
-          <ExhaustCautions where={['running', 'emissions']} />
+          <ExhaustCautions job={job} where={['running', 'emissions']} />
           <SensorPicker {...props} />
           <Group title="The loop">
             <PathField job={job} path="exhaust.correctionLimit" label="Most it may correct" decided />
             <PathField job={job} path="exhaust.openLoopLambda" label="Mixture by the table alone" />
+            <PathField job={job} path="exhaust.readsToLambda" label="Lean end of the display" />
             <MeetingLine
               job={job}
               id="walkAround.tests.idleVacuumPa"

@@ -93,7 +93,7 @@ const Unrolled = (props: SheetProps) => {
     <Columns
       measured={
         <>
-          <ExhaustCautions where={['under-car']} />
+          <ExhaustCautions job={job} where={['under-car']} />
           <SensorPicker {...props} />
           {c.sensorCount === 0 && (
             <p className="mb-2 leading-snug font-semibold">No sensor is planned: sheet “How many”.</p>

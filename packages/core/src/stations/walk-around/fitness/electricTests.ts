@@ -1,10 +1,12 @@
+import type { JobDocument } from '../../../job/index.ts'
 import { TEST_ENTRIES } from '../../../meaning/index.ts'
 import { say } from '../../../verdict/index.ts'
+import { earthedOff } from '../../../figures/index.ts'
 import { worstFinding, type Finding, type FitnessTest } from './fitnessTypes.ts'
 import { atLeast, atMost, volts } from './limits.ts'
 
 const CRANKING = 'Gearbox in neutral, brake on, nobody in front; coil disconnected.'
-const BATTERY = 'No sparks near a battery that was charged; minus off first, on last.'
+const BATTERY = (job: JobDocument) => `No sparks near a battery that was charged. ${earthedOff(job)}`
 
 export const SUPPLY: FitnessTest = {
   id: 'supply',
@@ -16,17 +18,24 @@ export const SUPPLY: FitnessTest = {
   cautions: [BATTERY],
   because:
     'Every controller, pump and injector is made for 12 V with minus on the body. Anything else destroys it in the first second.',
-  repair: 'Convert to 12 V, minus to body',
+  repair: '12 V with minus to the body',
   source: 'makers’ ratings',
   find: ({ walkAround: { battery } }): Finding | null => {
-    if (battery.earth === 'positive')
+    const positive = battery.earth === 'positive'
+    if (battery.systemV === '6')
       return {
         state: 'repair',
         figure: null,
-        reason: say`Plus on the body: the car is turned round first, with coil, gauges, dynamo and radio looked at one by one.`,
+        reason: say`A 6 V system feeds no controller, pump or injector.${positive ? ' Plus is on the body besides: minus goes there with the same work.' : ''}`,
+        repair: positive ? 'Convert to 12 V, with minus to the body' : 'Convert to 12 V',
       }
-    if (battery.systemV === '6')
-      return { state: 'repair', figure: null, reason: say`A 6 V system feeds no controller, pump or injector.` }
+    if (positive)
+      return {
+        state: 'repair',
+        figure: null,
+        reason: say`Plus is on the body: the car is turned over, with coil, ammeter, clock and radio looked at one by one and a dynamo that stays polarised anew${battery.systemV === null ? '; whether it has 12 V is still to be measured' : '. Its 12 V stay'}.`,
+        repair: 'Turn the car over: minus to the body',
+      }
     if (battery.earth === null || battery.systemV === null) return null
     return { state: 'fit', figure: null, reason: say`12 V, minus on the body.` }
   },
@@ -55,12 +64,29 @@ export const RESTING: FitnessTest = {
 const findSag = (postV: number | null, remoteV: number | null): Finding | null =>
   postV === null || remoteV === null
     ? null
-    : atMost(Math.max(0, postV - remoteV), { fit: 0.3, watch: 0.7 }, volts, {
-        fit: (f) => say`Only ${f} is lost between post and remote point.`,
-        watch: (f) =>
-          say`${f} is lost between post and remote point while cranking: the controller’s feed goes to the posts, not there.`,
-        repair: (f) => say`${f} is lost on the way: a joint, switch or strap is bad.`,
-      })
+    : postV >= DEAD_WHILE_POSTS_V && remoteV < DEAD_LEAD_V
+      ? {
+          state: 'watch',
+          figure: volts(remoteV),
+          reason: say`${volts(remoteV)} at the remote point while the posts stand at ${volts(postV)}: that lead is switched off in “start”. It is the wrong lead, not a weak battery: the controller would die while cranking. Find one that is live in “run” and in “start”.`,
+        }
+      : atMost(
+          Math.max(0, postV - remoteV),
+          { fit: 0.3, watch: 0.7 },
+          volts,
+          {
+            fit: (f) => say`Only ${f} is lost between post and remote point.`,
+            watch: (f) =>
+              say`${f} is lost between post and remote point while cranking: the controller’s feed goes to the posts, not there.`,
+            repair: (f) => say`${f} is lost on the way: a joint, switch or strap is bad.`,
+          },
+          'Joint, switch or strap on the way to the remote point',
+        )
+
+/** A lead that shows less than this carries nothing at all: no joint that still passes current loses so much. Rule of thumb. */
+const DEAD_LEAD_V = 1
+/** Posts that stand above this have not collapsed themselves. */
+const DEAD_WHILE_POSTS_V = 6
 
 export const CRANKING_VOLTAGE: FitnessTest = {
   id: 'battery-cranking',
@@ -79,7 +105,8 @@ export const CRANKING_VOLTAGE: FitnessTest = {
       atLeast(tests.crankingPostV, { fit: 9.6, watch: 9 }, volts, {
         fit: (f) => say`${f} at the posts: the battery holds.`,
         watch: (f) => say`${f} at the posts: cold mornings will be short of voltage.`,
-        repair: (f) => say`${f} at the posts: battery worn out or starter dragging.`,
+        repair: (f) =>
+          say`${f} at the posts: battery worn out or starter dragging. Current and speed of the starter tell them apart.`,
       }),
       findSag(tests.crankingPostV, tests.crankingRemoteV),
     ]),
@@ -156,6 +183,8 @@ export const RIPPLE: FitnessTest = {
     'A dead diode puts a saw-tooth on every supply and reference: speed spikes and wandering sensors that nobody finds.',
   repair: 'Rectifier or alternator',
   source: 'rule of thumb',
+  // A dynamo has a commutator and no diodes: nothing of this can be read off it.
+  applies: ({ walkAround: { charging } }) => charging.kind !== 'dynamo',
   find: ({ walkAround: { tests } }) =>
     atMost(tests.rippleV, { fit: 0.2, watch: 0.5 }, volts, {
       fit: (f) => say`${f}: all diodes work.`,

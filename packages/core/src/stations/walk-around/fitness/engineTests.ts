@@ -1,4 +1,4 @@
-import { meetingOf } from '../../../figures/index.ts'
+import { earthedOff, meetingOf } from '../../../figures/index.ts'
 import { TEST_ENTRIES } from '../../../meaning/index.ts'
 import { fig, say } from '../../../verdict/index.ts'
 import { worstFinding, type Finding, type FitnessTest } from './fitnessTypes.ts'
@@ -163,7 +163,7 @@ export const CHAIN: FitnessTest = {
   limit: say`up to ${fig(5, 'angle')}, watch to ${fig(10, 'angle')}`,
   how: 'By hand on the crank bolt, ignition off. Gear-driven cams show nearly none.',
   minutes: 15,
-  cautions: ['Ignition off, battery minus off: a hand is at the pulley.'],
+  cautions: [(job) => `Ignition off and the battery disconnected: a hand is at the pulley. ${earthedOff(job)}`],
   because:
     'A slack chain lets the distributor and the cam wander against the crank: spark and injection hit another crank angle every turn, and no table can follow.',
   repair: 'New chain and sprockets',

@@ -1,5 +1,8 @@
 import { emptyJob, type JobDocument } from '../../../job/index.ts'
 import { withValueAt } from '../../../shape/index.ts'
+import { sentenceText } from '../../../verdict/index.ts'
+import { exhaustCautions } from '../../exhaust/index.ts'
+import { stillToMeasure } from '../stillToMeasure.ts'
 import { FITNESS_TESTS, fitnessOf, repairsFirst } from './index.ts'
 
 const job = (entries: Record<string, unknown>): JobDocument =>
@@ -27,6 +30,31 @@ describe('fit to convert', () => {
     ['battery-cranking', 'sinks', { 'tests.crankingPostV': 8.9 }, 'repair'],
     ['battery-cranking', 'lost on the way', { 'tests.crankingPostV': 10.5, 'tests.crankingRemoteV': 9.6 }, 'repair'],
     ['battery-cranking', 'one point alone says nothing of the way', { 'tests.crankingRemoteV': 9.6 }, 'not-tested'],
+    [
+      'battery-cranking',
+      'a lead switched off in start is no repair',
+      { 'tests.crankingPostV': 10.4, 'tests.crankingRemoteV': 0 },
+      'watch',
+    ],
+    [
+      'battery-cranking',
+      'a dead lead does not hide a weak battery',
+      { 'tests.crankingPostV': 8.9, 'tests.crankingRemoteV': 0 },
+      'repair',
+    ],
+    [
+      'battery-cranking',
+      'a joint that loses much still passes something',
+      { 'tests.crankingPostV': 10.4, 'tests.crankingRemoteV': 4 },
+      'repair',
+    ],
+    ['starter', 'current alone says nothing', { 'tests.crankingA': 380 }, 'not-tested'],
+    ['starter', 'speed alone says nothing', { 'tests.crankingRpm': 80 }, 'not-tested'],
+    ['starter', 'turns well', { 'tests.crankingA': 200, 'tests.crankingRpm': 207 }, 'fit'],
+    ['starter', 'turns well and takes much', { 'tests.crankingA': 300, 'tests.crankingRpm': 190 }, 'watch'],
+    ['starter', 'slow with much', { 'tests.crankingA': 380, 'tests.crankingRpm': 80 }, 'repair'],
+    ['starter', 'slow with little', { 'tests.crankingA': 90, 'tests.crankingRpm': 80 }, 'repair'],
+    ['starter', 'a little slow', { 'tests.crankingA': 200, 'tests.crankingRpm': 120 }, 'watch'],
     ['cranking-drops', 'ground bright', { 'tests.crankingGroundDropV': 0.1 }, 'fit'],
     ['cranking-drops', 'ground lifted', { 'tests.crankingGroundDropV': 0.21 }, 'repair'],
     [
@@ -63,6 +91,78 @@ describe('fit to convert', () => {
     ['throttle', 'a worn shaft leaves with the carburettor', { 'tests.shaftPlayM': 0.4e-3 }, 'watch'],
     ['tank-inside', 'old sealant', { 'tests.tankInside': 'old-sealant' }, 'repair'],
   ])('%s, %s', (id, _name, entries, state) => expect(stateOf(id, entries)).toBe(state))
+
+  it.each([
+    [
+      '12 V, plus on the body',
+      { 'battery.earth': 'positive', 'battery.systemV': '12' },
+      'Turn the car over: minus to the body',
+    ],
+    ['plus on the body, volts unknown', { 'battery.earth': 'positive' }, 'Turn the car over: minus to the body'],
+    ['6 V, minus on the body', { 'battery.earth': 'negative', 'battery.systemV': '6' }, 'Convert to 12 V'],
+    [
+      '6 V, plus on the body',
+      { 'battery.earth': 'positive', 'battery.systemV': '6' },
+      'Convert to 12 V, with minus to the body',
+    ],
+    [
+      'slow with much',
+      { 'tests.crankingA': 380, 'tests.crankingRpm': 80 },
+      'Starter, or what makes the engine hard to turn',
+    ],
+    [
+      'slow with little, posts sunk',
+      { 'tests.crankingA': 90, 'tests.crankingRpm': 80, 'tests.crankingPostV': 9.2 },
+      'Battery',
+    ],
+    [
+      'slow with little, posts hold',
+      { 'tests.crankingA': 90, 'tests.crankingRpm': 80, 'tests.crankingPostV': 11.4 },
+      'Cables, joints or brushes',
+    ],
+    [
+      'slow with little, posts unknown',
+      { 'tests.crankingA': 90, 'tests.crankingRpm': 80 },
+      'Battery, cables or joints',
+    ],
+  ])('what to do first: %s', (_car, entries, step) =>
+    expect(repairsFirst(job(entries)).map((r) => r.step)).toEqual([step]),
+  )
+
+  it('a lead dead in “start” is called the wrong lead, and nothing is repaired for it', () => {
+    const j = job({ 'tests.crankingPostV': 10.4, 'tests.crankingRemoteV': 0 })
+    const said = fitnessOf(j).find((r) => r.test.id === 'battery-cranking')!
+    expect(sentenceText(said.reason, {})).toMatch(/switched off in “start”.*wrong lead/)
+    expect(repairsFirst(j)).toEqual([])
+  })
+
+  it('a dynamo has no diodes: its car has no ripple test and no ripple figure to measure', () => {
+    const dynamo = job({ 'charging.kind': 'dynamo', 'tests.rippleV': 0.9 })
+    expect(fitnessOf(dynamo).map((r) => r.test.id)).not.toContain('ripple')
+    expect(repairsFirst(dynamo).map((r) => r.testId)).toEqual(['charging'])
+    expect(stillToMeasure(job({ 'charging.kind': 'dynamo' })).map((e) => e.path)).not.toContain(
+      'walkAround.tests.rippleV',
+    )
+    expect(stillToMeasure(job({ 'charging.kind': 'alternator' })).map((e) => e.path)).toContain(
+      'walkAround.tests.rippleV',
+    )
+  })
+
+  it.each([
+    ['positive', /Plus, the earthed post comes off first/, /minus, the earthed|Minus, the earthed/],
+    ['negative', /Minus, the earthed post comes off first/, /[Pp]lus, the earthed/],
+    [null, /which one is not entered/, /[Pp]lus, the earthed|[Mm]inus, the earthed/],
+  ])('the earthed terminal comes off first: %s', (earth, says, never) => {
+    const j = job({ 'battery.earth': earth })
+    for (const id of ['supply', 'battery-resting', 'battery-cranking', 'starter', 'chain-slack']) {
+      const text = fitnessOf(j)
+        .find((r) => r.test.id === id)!
+        .cautions.join(' ')
+      expect([id, text]).toEqual([id, expect.stringMatching(says)])
+      expect(text).not.toMatch(never)
+    }
+    expect(exhaustCautions(j).find((c) => c.where === 'welding')!.says).toMatch(says)
+  })
 
   it('every test says how, why, what to do, how long and with which cautions', () => {
     for (const t of FITNESS_TESTS) {

@@ -10,7 +10,12 @@ export interface Finding {
   /** The judged figure, where there is one. */
   readonly figure: Figure | null
   readonly reason: Sentence
+  /** What to do on this car, where it is not what the test says of most. */
+  readonly repair?: string
 }
+
+/** A caution that is the same on every car, or one that this car decides. */
+export type CautionOfCar = string | ((job: JobDocument) => string)
 
 /** A test of "is this engine fit to convert?". Limits are trade rules of thumb unless the source says otherwise. */
 export interface FitnessTest {
@@ -20,12 +25,14 @@ export interface FitnessTest {
   readonly limit: Sentence
   readonly how: string
   readonly minutes: number
-  readonly cautions: readonly string[]
+  readonly cautions: readonly CautionOfCar[]
   /** Why injection will not forgive it. */
   readonly because: string
   /** What to do where it says repair first. */
   readonly repair: string
   readonly source: string
+  /** False where this car has not what is tested; every car where it is left out. */
+  applies?(job: JobDocument): boolean
   /** Null while nothing was entered. */
   find(job: JobDocument): Finding | null
 }
@@ -35,6 +42,9 @@ export interface FitnessResult {
   readonly state: Fitness
   readonly figure: Figure | null
   readonly reason: Sentence
+  /** What to do where it says repair first, on this car. */
+  readonly repair: string
+  readonly cautions: readonly string[]
 }
 
 const RANK: Readonly<Record<Finding['state'], number>> = { repair: 0, watch: 1, fit: 2 }

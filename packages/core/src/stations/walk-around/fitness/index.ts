@@ -3,6 +3,7 @@ import { say } from '../../../verdict/index.ts'
 import { CHARGING, CRANKING_DROPS, CRANKING_VOLTAGE, RESTING, RIPPLE, SUPPLY } from './electricTests.ts'
 import { CHAIN, COMPRESSION, EXHAUST_LEAK, IDLE_VACUUM, MISFIRE, SMOKE } from './engineTests.ts'
 import type { FitnessResult, FitnessTest } from './fitnessTypes.ts'
+import { STARTER } from './starterTest.ts'
 
 export type { FitnessResult } from './fitnessTypes.ts'
 import { COOLANT, FUEL_AGE, SHAFT_AND_LINKAGE, TANK_INSIDE } from './fluidTests.ts'
@@ -13,6 +14,7 @@ export const FITNESS_TESTS: readonly FitnessTest[] = [
   RESTING,
   CRANKING_VOLTAGE,
   CRANKING_DROPS,
+  STARTER,
   COMPRESSION,
   CHAIN,
   IDLE_VACUUM,
@@ -27,13 +29,22 @@ export const FITNESS_TESTS: readonly FitnessTest[] = [
   TANK_INSIDE,
 ]
 
+/** The tests that mean something on this car. */
+export const testsFor = (job: JobDocument): FitnessTest[] => FITNESS_TESTS.filter((t) => t.applies?.(job) ?? true)
+
+/** The cautions of a test, as they read on this car. */
+export const cautionsOf = (test: FitnessTest, job: JobDocument): string[] =>
+  test.cautions.map((c) => (typeof c === 'string' ? c : c(job)))
+
 /** What every test says of this engine. */
 export const fitnessOf = (job: JobDocument): FitnessResult[] =>
-  FITNESS_TESTS.map((test) => {
-    const found = test.find(job)
-    return found
-      ? { test, ...found }
-      : { test, state: 'not-tested', figure: null, reason: say`Not tested yet: ${test.how}` }
+  testsFor(job).map((test) => {
+    const { state, figure, reason, repair } = test.find(job) ?? {
+      state: 'not-tested' as const,
+      figure: null,
+      reason: say`Not tested yet: ${test.how}`,
+    }
+    return { test, state, figure, reason, repair: repair ?? test.repair, cautions: cautionsOf(test, job) }
   })
 
 /** A repair that stands ahead of everything else. */
@@ -47,4 +58,4 @@ export interface RepairFirst {
 export const repairsFirst = (job: JobDocument): RepairFirst[] =>
   fitnessOf(job)
     .filter((r) => r.state === 'repair')
-    .map(({ test }) => ({ testId: test.id, step: test.repair, title: test.title }))
+    .map(({ test, repair }) => ({ testId: test.id, step: repair, title: test.title }))

@@ -8,11 +8,12 @@ export const atMost = (
   limits: { readonly fit: number; readonly watch: number },
   shown: (si: number) => Figure,
   says: Readonly<Record<Finding['state'], (figure: Figure) => Sentence>>,
+  repair?: string,
 ): Finding | null => {
   if (value === null) return null
   const state = value <= limits.fit ? 'fit' : value <= limits.watch ? 'watch' : 'repair'
   const figure = shown(value)
-  return { state, figure, reason: says[state](figure) }
+  return { state, figure, reason: says[state](figure), ...(repair !== undefined && { repair }) }
 }
 
 /** A figure that must not be below its limits, e.g. a resting voltage. */

@@ -1,0 +1,65 @@
+import { obstacleGaps, sweptObstacles, type SweptObstacle } from '../../exhaust/spots/obstacles.ts'
+import { fig, plain, say } from '../../verdict/index.ts'
+import type { ExhaustCase, ExhaustVerdict } from './exhaustCase.ts'
+
+/** Between header or pipe and the car, cold, with the engine rocked both ways. Rule of thumb. */
+export const LEAST_ROOM_FIXED_M = 0.01
+/** To what moves: steering arm, linkage, gearbox lever. 20 to 25 mm in the trade. Rule of thumb. */
+export const LEAST_ROOM_MOVING_M = 0.02
+
+const leastOf = (o: SweptObstacle): number => (o.moves ? LEAST_ROOM_MOVING_M : LEAST_ROOM_FIXED_M)
+
+/**
+ * Header and pipe against the car itself, whether or not a sensor goes there: the least distance of everything entered
+ * near the pipe, at both ends of its travel. A touch is a stop.
+ */
+export const judgeRoomAround = (c: ExhaustCase): ExhaustVerdict | null => {
+  const { obstacles } = c.exhaust
+  const swept = c.runs.flatMap((run) => sweptObstacles(obstacles, run.id))
+  if (c.runs.length === 0 || swept.length === 0) return null
+  const worst = swept.reduce((a, b) => (b.gapM - leastOf(b) < a.gapM - leastOf(a) ? b : a))
+  const touching = swept.filter((o) => o.gapM <= 0)
+  const open = obstacles.find((o) => o.gapM !== null && o.moves && o.otherGapM === null)
+  const shown = touching[0] ?? worst
+  const base = {
+    ...plain,
+    id: 'room-around',
+    figureName: 'least distance',
+    figure: fig(shown.gapM, 'bore', 0),
+    limitName: 'least room',
+    limit: fig(leastOf(shown), 'bore', 0),
+    margin: fig(shown.gapM - leastOf(shown), 'bore', 0),
+    source: 'rule of thumb: 10 mm cold to what stands, 20 to 25 mm to what moves',
+  }
+  const cure = say`Dent the pipe there, a spacer, another header, or another engine mount`
+  if (touching.length > 0)
+    return {
+      ...base,
+      title: 'The exhaust touches the car',
+      state: 'stop',
+      next: cure,
+      reason: say`${shown.name} touches the pipe${shown.moves ? ' at one end of its travel' : ''}${touching.length > 1 ? `, and ${touching.length - 1} more` : ''}. It knocks, chafes and burns${shown.moves ? ', and what must move freely no longer does' : ''}.`,
+    }
+  if (worst.gapM < leastOf(worst))
+    return {
+      ...base,
+      title: 'The exhaust comes too near the car',
+      state: 'caution',
+      next: cure,
+      reason: say`${worst.name} stands ${fig(worst.gapM, 'bore', 0)} off, ${worst.moves ? 'at the nearer end of its travel' : 'cold'}: the pipe grows with heat and the engine rocks on its mounts.`,
+    }
+  if (open)
+    return {
+      ...base,
+      title: 'Room at the other end of its travel not measured',
+      state: 'unknown',
+      next: say`Measure ${open.name} at the other end of its travel`,
+      reason: say`${open.name} moves and was measured at one end only.`,
+    }
+  return {
+    ...base,
+    title: 'Header and pipe clear the car',
+    state: 'ok',
+    reason: say`Nearest for what it is: ${worst.name}, ${fig(worst.gapM, 'bore', 0)} off${worst.moves ? '; 25 mm is better where it can be had' : ''}. Entered are ${fig(obstacles.length, 'count')}: steering arm from lock to lock, gearbox, linkage, floor, starter and oil filter all belong on the list${obstacles.some((o) => obstacleGaps(o).length > 0) ? ', and not every one is measured in full' : ''}.`,
+  }
+}
