@@ -26,10 +26,7 @@ test('the van says what its own wiring and pipe ask for: plus on the body, a dea
   await page.getByRole('link', { name: 'Brindle Carrier van', exact: true }).click()
   await expect(bench.judgement).toContainText('First: Turn the car over: minus to the body.')
   await expect(bench.judgement).toContainText('It is the wrong lead, not a weak battery')
-  await page
-    .getByRole('navigation', { name: 'Sheets of the walk-around' })
-    .getByRole('link', { name: 'Tests' })
-    .click()
+  await page.getByRole('navigation', { name: 'Sheets of the walk-around' }).getByRole('link', { name: 'Tests' }).click()
   await expect(page.locator('#test-starter')).toContainText('Current while cranking')
   await expect(page.locator('#test-supply')).toContainText('Plus, the earthed post comes off first and goes on last.')
   await expect(page.locator('#test-ripple')).toHaveCount(0)

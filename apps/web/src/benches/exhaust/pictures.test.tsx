@@ -116,11 +116,11 @@ describe('heat in the reader’s units', () => {
 
 describe('readings', () => {
   it('too rich to burn, in lambda and as an air-fuel ratio', () => {
-    const { unmount } = render(<RichChart />)
+    const { unmount } = render(<RichChart readsToLambda={null} />)
     expect(screen.getByText('real mixture, λ')).toBeTruthy()
     unmount()
     setUnit('lambda', 'afr')
-    render(<RichChart />)
+    render(<RichChart readsToLambda={null} />)
     expect(screen.getByText('real mixture, AFR petrol')).toBeTruthy()
   })
   it('the map has a row for each load, heaviest on top', () => {

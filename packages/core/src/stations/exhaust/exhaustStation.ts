@@ -20,7 +20,7 @@ export const EXHAUST_STATION = station({
   stock: ['bungs'],
   tabs: [
     { path: '', title: 'Pipe', judges: null },
-    { path: 'spots', title: 'Spots', judges: ['spot', 'obstacles', 'tail', 'gas', 'hexagon'] },
+    { path: 'spots', title: 'Spots', judges: ['spot', 'obstacles', 'room-around', 'tail', 'gas', 'hexagon'] },
     { path: 'heat', title: 'Heat and delay', judges: ['gas', 'hexagon', 'tail', 'response', 'water'] },
     { path: 'reading', title: 'False readings', judges: ['leaks', 'steering', 'foreign-air', 'fuel'] },
     { path: 'banks', title: 'How many', judges: ['count', 'crossing', 'foreign-air'] },

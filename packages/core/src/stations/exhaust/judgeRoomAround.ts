@@ -60,6 +60,6 @@ export const judgeRoomAround = (c: ExhaustCase): ExhaustVerdict | null => {
     ...base,
     title: 'Header and pipe clear the car',
     state: 'ok',
-    reason: say`Nearest for what it is: ${worst.name}, ${fig(worst.gapM, 'bore', 0)} off${worst.moves ? '; 25 mm is better where it can be had' : ''}. Entered are ${fig(obstacles.length, 'count')}: steering arm from lock to lock, gearbox, linkage, floor, starter and oil filter all belong on the list${obstacles.some((o) => obstacleGaps(o).length > 0) ? ', and not every one is measured in full' : ''}.`,
+    reason: say`Nearest for what it is: ${worst.name}, ${fig(worst.gapM, 'bore', 0)} off${worst.moves ? '; 25 mm is better where it can be had' : ''}. ${fig(obstacles.length, 'count')} ${obstacles.length === 1 ? 'is' : 'are'} entered: steering arm from lock to lock, gearbox, linkage, floor, starter and oil filter all belong on the list${obstacles.some((o) => obstacleGaps(o).length > 0) ? ', and not every one is measured in full' : ''}.`,
   }
 }

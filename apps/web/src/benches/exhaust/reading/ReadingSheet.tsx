@@ -54,7 +54,7 @@ export const ReadingSheet = (props: SheetProps) => {
               cylinders={run.cylinders.length}
             />
             <DeadCylinderPanel job={job} cylinders={run.cylinders.length} />
-            <RichChart />
+            <RichChart readsToLambda={job.exhaust.readsToLambda} />
           </>
         ) : (
           <p className="border border-ink bg-sheet p-6 text-center">

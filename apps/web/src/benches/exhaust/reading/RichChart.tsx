@@ -1,4 +1,4 @@
-import { formatFigure, fromSi, readingOfRich, richMisfireShare } from '@lochmoor/core'
+import { formatFigure, fromSi, readingOfRich, richMisfireShare, shownReading } from '@lochmoor/core'
 import { line } from 'd3-shape'
 import { scaleLinear } from 'd3-scale'
 import { useUnit } from '../../../store/preferences.ts'
@@ -12,8 +12,9 @@ const RAW_SHARE = 0.25
 const MIXTURES = Array.from({ length: 81 }, (_, i) => 0.55 + i * 0.01)
 const MOST = 1.6
 
-/** What the sensor tells of a mixture, down to where it no longer burns. */
-export const RichChart = () => {
+/** What the display shows of a mixture, down to where it no longer burns; never leaner than its own lean end. */
+export const RichChart = ({ readsToLambda }: { readsToLambda: number | null }) => {
+  const read = (l: number) => shownReading(readingOfRich(l, RAW_SHARE), readsToLambda).lambda
   const [ref, width] = useWidth<HTMLElement>(620)
   const unit = useUnit('lambda')
   const x = scaleLinear()
@@ -23,9 +24,9 @@ export const RichChart = () => {
     .domain([fromSi(0.5, unit), fromSi(MOST, unit)])
     .range([HEIGHT - MARGIN.bottom, MARGIN.top])
   const pathOf = line<number>()
-    .defined((l) => readingOfRich(l, RAW_SHARE) <= MOST)
+    .defined((l) => read(l) <= MOST)
     .x((l) => x(fromSi(l, unit)))
-    .y((l) => y(fromSi(readingOfRich(l, RAW_SHARE), unit)))
+    .y((l) => y(fromSi(read(l), unit)))
   const say = (v: number) => formatFigure(v * unit.factor + (unit.offset ?? 0), unit, unit.id === 'lambda' ? 1 : 0)
   return (
     <section aria-label="Too rich to burn" className="mb-4">
@@ -65,8 +66,8 @@ export const RichChart = () => {
         </svg>
         <figcaption className="px-2.5 pb-2 text-sm leading-snug text-soft">
           At lambda 0.62 about {(richMisfireShare(0.62) * 100).toFixed(0)} % of the charges no longer burn: oxygen is
-          left over, the reading turns lean, and the loop adds more. Steady readings above about 30 : 1 with black plugs
-          mean a fouled sensor, not a lean engine. A quarter of the raw fuel oxidised: rule of thumb.
+          left over, the reading turns lean, and the loop adds more. Steady readings at the lean end of the display with
+          black plugs mean a fouled sensor, not a lean engine. A quarter of the raw fuel oxidised: rule of thumb.
         </figcaption>
       </figure>
     </section>
