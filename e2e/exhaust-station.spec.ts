@@ -104,11 +104,11 @@ test('the obvious spot is fouled by the linkage: the reason is told, another is 
   const from = (await marker.locator('circle').nth(1).boundingBox())!
   await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2)
   await page.mouse.down()
-  // To 320 mm and 68 degrees: the picture shows 2,575 mm of pipe, 66 px of axis on the left and 14 px of margin on the right.
-  const perM = (box.width - 80) / 2.575
+  // To 320 mm and 72 degrees: the picture shows 945 mm of pipe, 66 px of axis on the left and 14 px of margin on the right.
+  const perM = (box.width - 80) / 0.945
   const to = {
     x: from.x + from.width / 2 + (0.32 - 0.175) * perM,
-    y: from.y + from.height / 2 + ((68 - 45) * 340) / 360,
+    y: from.y + from.height / 2 + ((72 - 45) * 340) / 360,
   }
   await page.mouse.move(to.x - 20, to.y - 20, { steps: 4 })
   await page.mouse.move(to.x, to.y, { steps: 4 })
