@@ -33,7 +33,7 @@ export const SUPPLY: FitnessTest = {
       return {
         state: 'repair',
         figure: null,
-        reason: say`Plus is on the body: the car is turned over, with coil, ammeter, clock and radio looked at one by one and a dynamo that stays polarised anew${battery.systemV === null ? '; whether it has 12 V is still to be measured' : '. Its 12 V stay'}.`,
+        reason: say`Plus is on the body: the car is turned over, with coil, ammeter, clock and radio looked at one by one; a dynamo that stays is polarised anew. ${battery.systemV === null ? 'Whether it has 12 V is still to be measured.' : 'Its 12 V stay.'}`,
         repair: 'Turn the car over: minus to the body',
       }
     if (battery.earth === null || battery.systemV === null) return null
