@@ -178,7 +178,7 @@ const CandidateList = ({
                 {c.objections.length > 0 && <span className="block text-sm text-stop">{c.objections.join(' ')}</span>}
               </span>
               <span className="shrink-0 text-sm whitespace-nowrap text-soft">
-                {c.points} against · {c.hours[1]} h · {COST_WORDS[c.costClass]}
+                {c.points} against · up to {c.hours[1]} h in all · {COST_WORDS[c.costClass]}
               </span>
             </li>
           )

@@ -1,4 +1,5 @@
-import { obstacleGaps, sweptObstacles, type SweptObstacle } from '../../exhaust/spots/obstacles.ts'
+import { obstacleGaps } from '../../exhaust/spots/obstacles.ts'
+import type { ExhaustObstacle } from '../../sections/index.ts'
 import { fig, plain, say } from '../../verdict/index.ts'
 import type { ExhaustCase, ExhaustVerdict } from './exhaustCase.ts'
 
@@ -7,18 +8,31 @@ export const LEAST_ROOM_FIXED_M = 0.01
 /** To what moves: steering arm, linkage, gearbox lever. 20 to 25 mm in the trade. Rule of thumb. */
 export const LEAST_ROOM_MOVING_M = 0.02
 
-const leastOf = (o: SweptObstacle): number => (o.moves ? LEAST_ROOM_MOVING_M : LEAST_ROOM_FIXED_M)
+interface Near {
+  readonly name: string
+  readonly moves: boolean
+  /** From the surface of the pipe, at the nearer end of its travel. */
+  readonly gapM: number
+}
+
+/** What has a measured distance, at either end; where along and around the pipe it stands does not matter here. */
+const nearOf = ({ name, moves, gapM, otherGapM }: ExhaustObstacle): Near[] => {
+  const gapsM = [gapM, moves ? otherGapM : null].filter((g) => g !== null)
+  return gapsM.length === 0 ? [] : [{ name, moves, gapM: Math.min(...gapsM) }]
+}
+
+const leastOf = (o: Near): number => (o.moves ? LEAST_ROOM_MOVING_M : LEAST_ROOM_FIXED_M)
 
 /**
  * Header and pipe against the car itself, whether or not a sensor goes there: the least distance of everything entered
- * near the pipe, at both ends of its travel. A touch is a stop.
+ * near the pipe, at both ends of its travel. A touch is a stop, also before the pipe itself is entered.
  */
 export const judgeRoomAround = (c: ExhaustCase): ExhaustVerdict | null => {
   const { obstacles } = c.exhaust
-  const swept = c.runs.flatMap((run) => sweptObstacles(obstacles, run.id))
-  if (c.runs.length === 0 || swept.length === 0) return null
-  const worst = swept.reduce((a, b) => (b.gapM - leastOf(b) < a.gapM - leastOf(a) ? b : a))
-  const touching = swept.filter((o) => o.gapM <= 0)
+  const near = obstacles.flatMap(nearOf)
+  if (near.length === 0) return null
+  const worst = near.reduce((a, b) => (b.gapM - leastOf(b) < a.gapM - leastOf(a) ? b : a))
+  const touching = near.filter((o) => o.gapM <= 0)
   const open = obstacles.find((o) => o.gapM !== null && o.moves && o.otherGapM === null)
   const shown = touching[0] ?? worst
   const base = {

@@ -234,5 +234,25 @@ describe('header and pipe against the car', () => {
     expect(verdictOf(job, 'spot-a')?.state).toBe('ok')
     expect(assessExhaust(job, { bungs: [boss] }).state).toBe('stop')
   })
-  it('what was not placed is judged by nobody', () => expect(near(null)).toBeUndefined())
+  it('a distance nobody measured is judged by nobody', () => expect(near(null)).toBeUndefined())
+  it.each([
+    [
+      'whose place is not measured',
+      sound({ obstacles: [obstacle({ name: 'Starter', gapM: 0, alongM: null, clockDeg: null })] }),
+    ],
+    ['of a bank that is not entered', sound({ obstacles: [obstacle({ name: 'Starter', gapM: 0 }, 'b')] })],
+    [
+      'before there is a pipe',
+      sound({ banks: [], common: [], spots: [], obstacles: [obstacle({ name: 'Starter', gapM: 0 })] }),
+    ],
+    [
+      'measured at the other end of its travel only',
+      sound({ obstacles: [obstacle({ name: 'Starter', gapM: null, moves: true, otherGapM: 0 })] }),
+    ],
+  ])('a touch %s is a stop all the same', (_what, job) => {
+    expect(verdictOf(job, 'room-around')).toMatchObject({
+      state: 'stop',
+      says: expect.stringMatching(/^Starter touches/),
+    })
+  })
 })
