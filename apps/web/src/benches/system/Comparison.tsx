@@ -177,7 +177,7 @@ const CandidateList = ({
                 {c.id === chosenId && <span className="ml-2 font-bold text-accent">chosen</span>}
                 {c.objections.length > 0 && <span className="block text-sm text-stop">{c.objections.join(' ')}</span>}
               </span>
-              <span className="shrink-0 text-sm whitespace-nowrap text-soft">
+              <span className="w-24 shrink-0 text-right text-sm text-soft sm:w-auto sm:whitespace-nowrap">
                 {c.points} against · up to {c.hours[1]} h in all · {COST_WORDS[c.costClass]}
               </span>
             </li>
