@@ -1,16 +1,8 @@
-import {
-  emptyJob,
-  emptyLeg,
-  emptyLine,
-  type Catalogue,
-  type FuelSection,
-  type JobDocument,
-  type LineDesign,
-  type LineLeg,
-  type Part,
-} from '@lochmoor/core'
+import { emptyJob, type JobDocument } from '@lochmoor/core'
 import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
+import { HERON, LINNET } from './demoCircuits.ts'
 import { CARRIER_EXHAUST, CURLEW_EXHAUST, WARDEN_EXHAUST } from './demoExhausts.ts'
+import { leg, line, pick, SAFE } from './demoParts.ts'
 import { DEMO_PEOPLE } from './demoPeople.ts'
 import {
   CARRIER_SYSTEM,
@@ -25,41 +17,8 @@ import {
 /** The workshop of the demo. Invented, like every car and part in it. */
 export const DEMO_WORKSHOP = { id: '0d3a7c1e-5b1f-4a7e-9c41-6f1c0c2b7a01', name: 'Skerrow Bank Garage' }
 
-const pick = <T extends Part>(parts: readonly T[], id: string): T => {
-  const part = parts.find((p) => p.id === id)
-  if (!part) throw new Error(`the demo asks for ${id}, which the stock catalogue has not`)
-  return part
-}
-
-const line = (c: Catalogue, hoseId: string, lengthM: number, riseM: number, bends90: number): LineDesign => ({
-  ...emptyLine,
-  hose: pick(c.hoses, hoseId),
-  lengthM,
-  riseM,
-  bends90,
-  bends45: 2,
-})
-
-/** A leg from the catalogue's ids. */
-const leg = (
-  c: Catalogue,
-  name: string,
-  lengthM: number,
-  ends: readonly [start: string | null, end: string | null],
-  more: Partial<LineLeg> = {},
-): LineLeg => ({
-  ...emptyLeg(`leg-${name.toLowerCase().replace(/[^a-z]+/g, '-')}`, name),
-  lengthM,
-  start: ends[0] === null ? null : pick(c.fittings, ends[0]),
-  end: ends[1] === null ? null : pick(c.fittings, ends[1]),
-  ...more,
-})
-
 const c = STOCK_CATALOGUE
 const { fuel: noFuel } = emptyJob('')
-
-/** What all three have done about fire. */
-const SAFE: FuelSection['safety'] = { stopsWithEngine: true, inertiaSwitch: true, fused: true }
 
 /** A strong pump on a low-pressure throttle body, with the old quarter-inch line as return. */
 const curlew: JobDocument = {
@@ -359,61 +318,6 @@ const plover: JobDocument = {
   walkAround: PLOVER_WALK,
 }
 
-/** An old capillary kept as the only line: the regulator at the tank may hold, but nothing is left at the rail. */
-const heron: JobDocument = {
-  ...nothing,
-  vehicle: { ...noCar, title: 'Marrick Heron estate', year: 1971, layout: 'vee', cylinders: 8, displacementM3: 4.9e-3, powerW: 177e3, powerSpeedRpm: 5000 }, // prettier-ignore
-  fuel: {
-    ...noFuel,
-    ethanolShare: 0,
-    fuelTemperatureK: 293.15,
-    systemType: 'single-line',
-    injectionPlace: 'port',
-    setPressurePa: 300e3,
-    pump: pick(c.pumps, 'hagg-m190'),
-    strainer: pick(c.filters, 'kell-sock-70'),
-    filter: pick(c.filters, 'kell-f10'),
-    filterPosition: 'before-regulator',
-    regulator: pick(c.regulators, 'bield-s300'),
-    feed: { ...emptyLine, measuredBoreM: 2e-3, lengthM: 4, riseM: 0.3 },
-    vent: line(c, 'fleet-low-8', 1.4, 0.3, 2),
-    injector: pick(c.injectors, 'pirn-p340'),
-    injectorCount: 8,
-    openingsPerCycle: 1,
-    lowV: 12.2,
-    safety: SAFE,
-  },
-  work: { state: 'designed', personId: DEMO_PEOPLE[0].id, heldBy: '', built: [] },
-}
-
-/** The old gauge pipe kept as return behind a low-pressure throttle body: it lifts the rail at every moment. */
-const linnet: JobDocument = {
-  ...nothing,
-  vehicle: { ...noCar, title: 'Tolland Linnet roadster', year: 1961, layout: 'inline', cylinders: 4, displacementM3: 1.6e-3, powerW: 55e3, powerSpeedRpm: 5200 }, // prettier-ignore
-  fuel: {
-    ...noFuel,
-    ethanolShare: 0,
-    fuelTemperatureK: 293.15,
-    systemType: 'return',
-    injectionPlace: 'above-plate',
-    setPressurePa: 80e3,
-    pump: pick(c.pumps, 'quarrie-q110'),
-    strainer: pick(c.filters, 'kell-s100'),
-    filter: pick(c.filters, 'kell-f10'),
-    regulator: pick(c.regulators, 'bield-r1'),
-    feed: line(c, 'wath-lined-6', 3.6, 0.4, 3),
-    return: { ...emptyLine, measuredBoreM: 2e-3, lengthM: 3.8, riseM: -0.4 },
-    suction: { ...line(c, 'fleet-inj-10', 0.4, 0, 1), bends45: 0 },
-    vent: line(c, 'fleet-low-8', 1.2, 0.3, 2),
-    injector: pick(c.injectors, 'skell-b400'),
-    injectorCount: 4,
-    openingsPerCycle: 1,
-    lowV: 12,
-    safety: SAFE,
-  },
-  work: { state: 'designed', personId: DEMO_PEOPLE[1].id, heldBy: '', built: [] },
-}
-
 /** Fixed ids, so that links into the demo keep working over `--fresh`. */
 export const DEMO_JOBS: readonly {
   readonly id: string
@@ -424,6 +328,6 @@ export const DEMO_JOBS: readonly {
   { id: 'c51e9b07-6f48-4d2a-9e6b-0a9b8c7d3e33', document: carrier, daysInState: 6 },
   { id: '8b7d2e94-1c35-4f0b-b0a2-77d1e5a4c222', document: warden, daysInState: 9 },
   { id: '3f0c6a52-8a0e-4b60-8a53-2f6f2b1c9d11', document: curlew, daysInState: 12 },
-  { id: 'e7a0d3b2-4c61-4f58-8d2e-5b6a7c8d9e55', document: heron, daysInState: 15 },
-  { id: 'f1b9c4a6-7d25-4e83-9a1f-2c3d4e5f6a66', document: linnet, daysInState: 18 },
+  { id: 'e7a0d3b2-4c61-4f58-8d2e-5b6a7c8d9e55', document: HERON, daysInState: 15 },
+  { id: 'f1b9c4a6-7d25-4e83-9a1f-2c3d4e5f6a66', document: LINNET, daysInState: 18 },
 ]
