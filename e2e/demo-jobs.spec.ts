@@ -7,7 +7,7 @@ test('the board shows the demo jobs, each with its own readiness, and opens one'
   await expect(row('Aldmoor Curlew GT')).toContainText('Next: Cure what fails at the fuel station')
   await expect(row('Hesket Warden saloon')).toContainText('Held: Module and hose on their way')
   await expect(row('Brindle Carrier van')).toContainText(
-    'Repair first: Turn the car over: minus to the body, and 4 more repairs',
+    'Repair first: Turn the car over to negative earth, and 4 more repairs',
   )
   await expect(row('Thornkeld Plover tourer')).toContainText('Next: Measure: Displacement')
   await page.getByRole('link', { name: 'Brindle Carrier van', exact: true }).click()
@@ -18,17 +18,19 @@ test('the board shows the demo jobs, each with its own readiness, and opens one'
   }
 })
 
-test('the van says what its own wiring and pipe ask for: plus on the body, a dead lead, a dynamo, a touch', async ({
+test('the van says what its own wiring and pipe ask for: positive earth, a dead lead, a dynamo, a touch', async ({
   page,
   bench,
 }) => {
   await page.goto(`${bench.address}/jobs?sort=title&direction=up`)
   await page.getByRole('link', { name: 'Brindle Carrier van', exact: true }).click()
-  await expect(bench.judgement).toContainText('First: Turn the car over: minus to the body.')
+  await expect(bench.judgement).toContainText('First: Turn the car over to negative earth.')
   await expect(bench.judgement).toContainText('It is the wrong lead, not a weak battery')
   await page.getByRole('navigation', { name: 'Sheets of the walk-around' }).getByRole('link', { name: 'Tests' }).click()
   await expect(page.locator('#test-starter')).toContainText('Current while cranking')
-  await expect(page.locator('#test-supply')).toContainText('Plus, the earthed post comes off first and goes on last.')
+  await expect(page.locator('#test-supply')).toContainText(
+    'The earthed terminal (positive) comes off first and goes on last.',
+  )
   await expect(page.locator('#test-ripple')).toHaveCount(0)
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Exhaust' }).click()
   await expect(bench.judgement).toContainText('The exhaust touches the car')

@@ -62,10 +62,10 @@ describe('demo jobs', () => {
     expect([choice, chosen?.controller]).toEqual(['chosen', expect.anything()])
   })
 
-  it('the van: plus on the body, a dead lead, a dynamo without ripple, and an exhaust that touches the floor', () => {
+  it('the van: positive earth, a dead lead, a dynamo without ripple, and an exhaust that touches the floor', () => {
     const van = jobOf('Brindle Carrier van')
     const { fitness } = assessWalkAround(van)
-    expect(fitness.find((f) => f.test.id === 'supply')?.repair).toBe('Turn the car over: minus to the body')
+    expect(fitness.find((f) => f.test.id === 'supply')?.repair).toBe('Turn the car over to negative earth')
     expect(sentenceText(fitness.find((f) => f.test.id === 'battery-cranking')!.reason, {})).toMatch(/wrong lead/)
     expect(fitness.map((f) => f.test.id)).not.toContain('ripple')
     const touch = assessExhaust(van, STOCK_CATALOGUE).verdicts.find((v) => v.id === 'room-around')

@@ -22,6 +22,7 @@ import {
   RAW_FUEL_SHARES,
   reversionAt,
   RUN_WORDS,
+  shownReading,
   runOf,
   sensorAdvice,
   sentenceText,
@@ -200,9 +201,10 @@ const readings = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void =>
     target: TARGET_LAMBDA,
     correctionLimit: c.correctionLimit,
   })
-  if (dead)
+  const shown = dead && shownReading(dead.reads, c.exhaust.readsToLambda)
+  if (dead && shown)
     sheet.paragraph(
-      `One dead injector of ${cylinders}: in open loop it reads ${text(dead.reads, 'lambda', units)}; in closed loop the others run at ${text(dead.livingRun, 'lambda', units)}.`,
+      `One dead injector of ${cylinders}: in open loop it reads ${text(shown.lambda, 'lambda', units)}${shown.pinned ? ', pinned at the lean end of the display' : ''}; in closed loop the others run at ${text(dead.livingRun, 'lambda', units)}.`,
     )
 }
 

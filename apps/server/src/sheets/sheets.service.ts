@@ -1,7 +1,7 @@
 import type { Paper } from '@lochmoor/contract'
 import {
   chosenSpots,
-  earthedPost,
+  earthedTerminal,
   exhaustCase,
   figureText,
   RUN_WORDS,
@@ -107,7 +107,7 @@ export class SheetsService {
         `${RUN_WORDS[run]}, ${pieceName}. Print at 100 %, no fitting to the page; measure the ruler. Cut out, printed side out, arrow with the flow, ends meeting on the underside.`,
         ...warnings,
       ],
-      foot: `${workshop} · ${madeAt.toISOString().slice(0, 10)} · ${version} · glasses, gloves, every chip out of the pipe; battery off before welding, ${earthedPost(job)} first`,
+      foot: `${workshop} · ${madeAt.toISOString().slice(0, 10)} · ${version} · glasses, gloves, every chip out of the pipe; battery off before welding, ${earthedTerminal(job)} first`,
     }
     return { name: file, bytes: await templatePaper(as, template, head) }
   }

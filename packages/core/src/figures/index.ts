@@ -17,4 +17,4 @@ export {
   type FigureField,
   type MeetingField,
 } from './figures.ts'
-export { earthedOff, earthedPost } from './earthedTerminal.ts'
+export { earthedOff, earthedTerminal } from './earthedTerminal.ts'

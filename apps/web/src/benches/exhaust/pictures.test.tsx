@@ -173,14 +173,14 @@ describe('fitting', () => {
     expect(screen.getByText(/tacked at four places/)).toBeTruthy()
     expect(screen.getByText(/40 to 60 N m/)).toBeTruthy()
   })
-  it('the steps name this car’s earthed post, and the lean end of its display', () => {
+  it('the steps name this car’s earthed terminal, and the lean end of its display', () => {
     const job = exhaustJob({ bung: null, readsToLambda: 1.36 })
     const { unmount } = render(<FittingSteps job={withValueAt(job, 'walkAround.battery.earth', 'positive')} />)
-    expect(screen.getByText(/Plus, the earthed post comes off first/)).toBeTruthy()
+    expect(screen.getByText(/earthed terminal \(positive\) comes off first/)).toBeTruthy()
     expect(screen.getByText(/stands at its lean end/).textContent).toMatch(/1\.36/)
     unmount()
     render(<FittingSteps job={withValueAt(job, 'walkAround.battery.earth', 'negative')} />)
-    expect(screen.getByText(/Minus, the earthed post comes off first/)).toBeTruthy()
+    expect(screen.getByText(/earthed terminal \(negative\) comes off first/)).toBeTruthy()
   })
   it('a reading leaner than the display goes is pinned, and says so', () => {
     const { unmount } = render(<DeadCylinderPanel job={exhaustJob({ readsToLambda: 1.3 })} cylinders={4} />)

@@ -46,7 +46,7 @@ const terminals = ({ architecture, controller, terminals: t }: Candidate): strin
 
 /** What the hours and the money of each scope cover. */
 const SCOPE_WORDS = {
-  engine: 'on the engine, with controller, loom and sensor boss; no fuel lines',
+  engine: 'on the engine, with controller, harness and sensor boss; no fuel lines',
   manifold: 'the manifold itself',
   fuel: 'pump, lines and tank',
   ignition: 'spark and trigger',

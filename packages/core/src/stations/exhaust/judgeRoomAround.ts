@@ -1,4 +1,3 @@
-import { obstacleGaps } from '../../exhaust/spots/obstacles.ts'
 import type { ExhaustObstacle } from '../../sections/index.ts'
 import { fig, plain, say } from '../../verdict/index.ts'
 import type { ExhaustCase, ExhaustVerdict } from './exhaustCase.ts'
@@ -33,7 +32,7 @@ export const judgeRoomAround = (c: ExhaustCase): ExhaustVerdict | null => {
   if (near.length === 0) return null
   const worst = near.reduce((a, b) => (b.gapM - leastOf(b) < a.gapM - leastOf(a) ? b : a))
   const touching = near.filter((o) => o.gapM <= 0)
-  const open = obstacles.find((o) => o.gapM !== null && o.moves && o.otherGapM === null)
+  const open = obstacles.find((o) => o.gapM === null || (o.moves && o.otherGapM === null))
   const shown = touching[0] ?? worst
   const base = {
     ...plain,
@@ -65,15 +64,18 @@ export const judgeRoomAround = (c: ExhaustCase): ExhaustVerdict | null => {
   if (open)
     return {
       ...base,
-      title: 'Room at the other end of its travel not measured',
+      title: 'Room around the exhaust not measured in full',
       state: 'unknown',
-      next: say`Measure ${open.name} at the other end of its travel`,
-      reason: say`${open.name} moves and was measured at one end only.`,
+      next: say`Measure how far off ${open.name} stands${open.moves ? ', at both ends of its travel' : ''}`,
+      reason:
+        open.moves && (open.gapM !== null || open.otherGapM !== null)
+          ? say`${open.name} moves and was measured at one end only.`
+          : say`How far off ${open.name} stands is not measured.`,
     }
   return {
     ...base,
     title: 'Header and pipe clear the car',
     state: 'ok',
-    reason: say`Nearest for what it is: ${worst.name}, ${fig(worst.gapM, 'bore', 0)} off${worst.moves ? '; 25 mm is better where it can be had' : ''}. ${fig(obstacles.length, 'count')} ${obstacles.length === 1 ? 'is' : 'are'} entered: steering arm from lock to lock, gearbox, linkage, floor, starter and oil filter all belong on the list${obstacles.some((o) => obstacleGaps(o).length > 0) ? ', and not every one is measured in full' : ''}.`,
+    reason: say`Nearest for what it is: ${worst.name}, ${fig(worst.gapM, 'bore', 0)} off${worst.moves ? '; 25 mm is better where it can be had' : ''}. ${fig(obstacles.length, 'count')} ${obstacles.length === 1 ? 'is' : 'are'} entered: steering arm from lock to lock, gearbox, linkage, floor, starter and oil filter all belong on the list.`,
   }
 }

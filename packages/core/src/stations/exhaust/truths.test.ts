@@ -234,6 +234,17 @@ describe('header and pipe against the car', () => {
     expect(verdictOf(job, 'spot-a')?.state).toBe('ok')
     expect(assessExhaust(job, { bungs: [boss] }).state).toBe('stop')
   })
+  it.each([
+    ['one without a distance beside one that clears', { name: 'Floor', gapM: null }, /^How far off Floor/],
+    [
+      'one that moves, measured at its other end only',
+      { name: 'Floor', gapM: null, moves: true, otherGapM: 0.2 },
+      /^Floor moves and was measured at one end only/,
+    ],
+  ] as const)('clear is not said with %s', (_what, more, says) => {
+    const job = sound({ obstacles: [obstacle({ name: 'Starter', gapM: 0.1 }), { ...obstacle(more), id: 'thing-1' }] })
+    expect(verdictOf(job, 'room-around')).toMatchObject({ state: 'unknown', says: expect.stringMatching(says) })
+  })
   it('a distance nobody measured is judged by nobody', () => expect(near(null)).toBeUndefined())
   it.each([
     [

@@ -55,6 +55,12 @@ const triggerFor = (timing: Timing, firing: Firing): Trigger =>
         ? 'coil'
         : 'distributor'
 
+/** A throttle body on the manifold that is there: what that one is like counts. */
+export const onOwnManifold = (a: Architecture): boolean => a.injection !== 'port' && a.build === 'from-parts'
+
+/** Ports built up from single parts: bosses are machined and welded into the manifold. */
+export const builtUpPorts = (a: Architecture): boolean => a.injection === 'port' && a.build === 'from-parts'
+
 /** Whether the manifold that is there speaks against a throttle body on it. */
 const manifoldHinders = ({ walkAround: { intake } }: JobDocument): boolean =>
   intake.pad === 'side-draught' || (intake.manifold !== null && intake.manifold !== 'single-plane')
@@ -66,7 +72,8 @@ const manifoldHinders = ({ walkAround: { intake } }: JobDocument): boolean =>
 const buildsFor = (job: JobDocument, injection: Injection): readonly Build[] =>
   injection === 'port'
     ? ['from-parts', 'ready-kit']
-    : manifoldHinders(job)
+    : // What was decided stays a way of building it, also once the other manifold stands on the engine.
+      manifoldHinders(job) || job.system.chosen?.build === 'other-manifold'
       ? ['from-parts', 'other-manifold']
       : ['from-parts']
 

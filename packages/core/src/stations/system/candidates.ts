@@ -2,7 +2,7 @@ import { figureOf } from '../../figures/index.ts'
 import { type JobDocument } from '../../job/index.ts'
 import { type Architecture } from '../../sections/index.ts'
 import type { ControllerPart } from '../../parts/index.ts'
-import { architectureId, architectureTitle, architecturesFor } from './architectures.ts'
+import { architectureId, architectureTitle, architecturesFor, builtUpPorts, onOwnManifold } from './architectures.ts'
 import { consequencesOf, risksOf, WORK_SCOPES, type Consequence, type WorkScope } from './consequences.ts'
 import { lacksOf, leastController, terminalsFor, type Terminals } from './terminals.ts'
 
@@ -50,12 +50,10 @@ const objectionsTo = (job: JobDocument, a: Architecture, controller: ControllerP
   const { boostLaterPa, timingControl, welder } = job.system
   const boostPa = Math.max(figureOf(job, 'vehicle.boostPa'), boostLaterPa ?? 0)
   return [
-    ...(a.injection !== 'port' && a.build === 'from-parts' && intake.manifold === 'separate-runners'
+    ...(onOwnManifold(a) && intake.manifold === 'separate-runners'
       ? ['One throttle body cannot feed runners that never meet.']
       : []),
-    ...(a.injection !== 'port' && a.build === 'from-parts' && intake.pad === 'side-draught'
-      ? ['There is no downdraught pad for a throttle body.']
-      : []),
+    ...(onOwnManifold(a) && intake.pad === 'side-draught' ? ['There is no downdraught pad for a throttle body.'] : []),
     ...(a.injection === 'throttle-body-low' && boostPa > MOST_BOOST_LOW_BODY_PA
       ? ['The boost wanted leaves a 100 kPa rail nothing to spray with.']
       : []),
@@ -66,7 +64,7 @@ const objectionsTo = (job: JobDocument, a: Architecture, controller: ControllerP
     ...(a.timing === 'controlled-distributor' && ignition.kind === 'crank-triggered'
       ? ['The ignition is crank triggered already.']
       : []),
-    ...(a.injection === 'port' && a.build === 'from-parts' && welder === 'none' && intake.manifold === 'log'
+    ...(builtUpPorts(a) && welder === 'none' && intake.manifold === 'log'
       ? ['A log manifold needs bosses welded in, and nobody welds.']
       : []),
     ...(a.oxygenSensors === 2 && exhaust.merge === 'one'
@@ -97,11 +95,7 @@ const againstIt = (
     ...say(originality === 'looks-stock' && a.build === 'other-manifold', 2, 'Another manifold is seen.'),
     ...say(a.build === 'other-manifold', 2, 'A manifold with the right pad must exist for this engine.'),
     ...say(a.build === 'ready-kit', 2, 'A kit for this very engine must exist.'),
-    ...say(
-      originality === 'can-be-undone' && a.injection === 'port' && a.build === 'from-parts',
-      3,
-      'The manifold is altered for good.',
-    ),
+    ...say(originality === 'can-be-undone' && builtUpPorts(a), 3, 'The manifold is altered for good.'),
     ...say(originality === 'can-be-undone' && a.timing === 'locked-distributor', 1, 'The distributor is altered.'),
     ...say(timingControl === 'no' && a.timing !== 'none', 3, 'Timing by the controller is not wanted.'),
     ...say(timingControl === 'later' && a.timing === 'none', 1, 'Timing control later means a second round of work.'),
@@ -120,11 +114,7 @@ const againstIt = (
       3,
       'The distributor is of the controlled kind already.',
     ),
-    ...say(
-      welder === 'none' && a.injection === 'port' && a.build === 'from-parts',
-      4,
-      'Nobody welds bosses into the manifold.',
-    ),
+    ...say(welder === 'none' && builtUpPorts(a), 4, 'Nobody welds bosses into the manifold.'),
     ...say(
       (boostLaterPa ?? 0) > 0 && a.injection === 'throttle-body-high',
       2,

@@ -1,9 +1,10 @@
 import type { JobDocument } from '../../job/index.ts'
 import type { Architecture } from '../../sections/index.ts'
+import { builtUpPorts, onOwnManifold } from './architectures.ts'
 import { camClassOf } from '../../engine/index.ts'
 
 /**
- * What hours and money are for: the work on the engine with controller, loom and sensor boss; the manifold where it is
+ * What hours and money are for: the work on the engine with controller, harness and sensor boss; the manifold where it is
  * altered, built up or changed; pump, lines and tank; spark and trigger.
  */
 export const WORK_SCOPES = ['engine', 'manifold', 'fuel', 'ignition'] as const
@@ -30,7 +31,7 @@ interface Rule extends Omit<Consequence, 'text'> {
 
 const tbi = (_: JobDocument, a: Architecture) => a.injection !== 'port'
 const port = (_: JobDocument, a: Architecture) => a.injection === 'port'
-const builtUp = (_: JobDocument, a: Architecture) => a.injection === 'port' && a.build === 'from-parts'
+const builtUp = (_: JobDocument, a: Architecture) => builtUpPorts(a)
 
 const RULES: readonly Rule[] = [
   {
@@ -153,10 +154,7 @@ const RULES: readonly Rule[] = [
     hours: [1, 3],
     cost: 1,
     when: (j, a) =>
-      tbi(j, a) &&
-      a.build === 'from-parts' &&
-      j.walkAround.intake.manifold === 'two-plane' &&
-      j.walkAround.intake.divider === 'full',
+      onOwnManifold(a) && j.walkAround.intake.manifold === 'two-plane' && j.walkAround.intake.divider === 'full',
   },
   {
     id: 'bung',
@@ -324,16 +322,16 @@ const RULES: readonly Rule[] = [
     id: 'harness',
     kind: 'buy',
     scope: 'engine',
-    text: 'Controller with its ready loom, sensors, relays; main feeds straight to the posts',
+    text: 'Controller with its harness, sensors, relays; main feeds straight to the posts',
     hours: [1, 1.5],
     cost: 3,
-    when: (_, a) => a.injection !== 'port',
+    when: tbi,
   },
   {
     id: 'harness-port',
     kind: 'buy',
     scope: 'engine',
-    text: 'Controller with its loom to every injector, sensors, relays; main feeds straight to the posts',
+    text: 'Controller with its harness to every injector, sensors, relays; main feeds straight to the posts',
     hours: [1.5, 3],
     cost: 3,
     when: port,
@@ -368,10 +366,10 @@ export const risksOf = (job: JobDocument, a: Architecture): string[] => {
     ...(a.injection === 'throttle-body-low'
       ? ['Hot restart: fuel of high vapour pressure boils in a 100 kPa body after stopping.']
       : []),
-    ...(a.injection !== 'port' && a.build === 'from-parts' && intake.manifold === 'two-plane'
+    ...(onOwnManifold(a) && intake.manifold === 'two-plane'
       ? ['Fuel may favour one plane, and the sensor sits on one bank: divider and spacer decide.']
       : []),
-    ...(a.injection !== 'port' && a.build === 'from-parts' && intake.manifold === 'log'
+    ...(onOwnManifold(a) && intake.manifold === 'log'
       ? ['A log manifold shares the fuel unevenly; port injectors would not care.']
       : []),
     ...(cam === 'wild' || cam === 'sporting'

@@ -1,5 +1,6 @@
 import type { JobDocument } from '../../job/index.ts'
 import type { Architecture } from '../../sections/index.ts'
+import { onOwnManifold } from './architectures.ts'
 
 /** A part that kits usually leave out and this car wants. */
 export interface LeftOut {
@@ -55,21 +56,20 @@ const RULES: readonly Rule[] = [
     id: 'manifold-bolts',
     what: 'Manifold bolts and gaskets',
     why: 'Lengths differ from the old manifold’s; too long bottoms, too short strips.',
-    when: (_, a) => a.injection === 'port',
+    when: (_, a) => a.injection === 'port' || a.build === 'other-manifold',
   },
   {
     id: 'spacer',
     what: 'Open spacer of 25 mm and its longer studs',
     why: 'Two-plane manifold with a full divider: the planes must meet under the body.',
     when: (j, a) =>
-      a.injection !== 'port' && j.walkAround.intake.manifold === 'two-plane' && j.walkAround.intake.divider === 'full',
+      onOwnManifold(a) && j.walkAround.intake.manifold === 'two-plane' && j.walkAround.intake.divider === 'full',
   },
   {
     id: 'adapter',
     what: 'Adapter plate for the pad',
     why: 'The pad is not the square four-barrel one that bodies are made for.',
-    when: (j, a) =>
-      a.injection !== 'port' && j.walkAround.intake.pad !== null && j.walkAround.intake.pad !== 'four-barrel',
+    when: (j, a) => onOwnManifold(a) && j.walkAround.intake.pad !== null && j.walkAround.intake.pad !== 'four-barrel',
   },
   {
     id: 'tv-bracket',

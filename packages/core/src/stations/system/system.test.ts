@@ -227,6 +227,32 @@ describe('what a choice sets', () => {
     )
     expect(assessSystem(emptyJob('x'), { controllers }).choice).toBe('open')
   })
+  it('another manifold that was chosen stays chosen when it stands on the engine', () => {
+    const hindered = job({ 'walkAround.intake.manifold': 'separate-runners', 'walkAround.intake.pad': 'side-draught' })
+    const way = candidatesFor(hindered, controllers).find((c) => c.architecture.build === 'other-manifold')!
+    const chosen = { ...hindered, system: { ...hindered.system, chosen: way.architecture } }
+    const fitted = withValueAt(
+      withValueAt(chosen, 'walkAround.intake.manifold', 'single-plane'),
+      'walkAround.intake.pad',
+      'four-barrel',
+    )
+    for (const j of [chosen, fitted])
+      expect(assessSystem(j, { controllers })).toMatchObject({ choice: 'chosen', chosen: { id: way.id } })
+  })
+  it('nothing is cut or adapted on a manifold that leaves the car', () => {
+    const car = job({
+      'walkAround.intake.manifold': 'two-plane',
+      'walkAround.intake.divider': 'full',
+      'walkAround.intake.pad': 'two-barrel',
+    })
+    const idsOf = (build: string) =>
+      leftOutFor(
+        car,
+        architecturesFor(car).find((a) => a.injection !== 'port' && a.build === build)!,
+      ).map((l) => l.id)
+    const gone = idsOf('from-parts').filter((id) => !idsOf('other-manifold').includes(id))
+    expect(gone).toEqual(['spacer', 'adapter'])
+  })
   it('the box leaves out what this car needs, and not what it does not', () => {
     const ids = (entries: Record<string, unknown>) =>
       leftOutFor(

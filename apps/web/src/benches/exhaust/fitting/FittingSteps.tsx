@@ -26,7 +26,7 @@ export const FittingSteps = ({
     <h2 className="mb-2 border-b-2 border-ink pb-0.5 font-extrabold">Steps at the car</h2>
     <ExhaustCautions job={job} where={['sensor']} />
     <ol className="list-decimal pl-6 leading-snug">
-      {(bung?.kind === 'clamp-on' ? CLAMP : [`Battery disconnected: ${earthedOff(job)}`, ...WELD]).map((step) => (
+      {(bung?.kind === 'clamp-on' ? CLAMP : [`Battery disconnected. ${earthedOff(job)}`, ...WELD]).map((step) => (
         <li key={step} className="py-0.5">
           {step}
         </li>

@@ -32,6 +32,9 @@ interface Props {
 }
 
 const HEIGHT = MARGIN.top + DRAWN_HEIGHT + MARGIN.bottom
+/** Between two distances along the axis, m; the first that leaves so many px for each label is taken. */
+const TICK_STEPS_M = [0.1, 0.2, 0.5, 1] as const
+const TICK_ROOM = 64
 const CLOCK_TICKS = [
   [-180, 'under'],
   [-90, '270° left'],
@@ -74,8 +77,11 @@ export const UnrolledPipe = ({ job, run, grid, spots, cursor, onCursor, onSet }:
   }
   const band = DISTANCE_BANDS[job.exhaust.school]
   const [bandFrom, bandTo] = [Math.max(scale.fromM, band.leastM), Math.min(scale.toM, band.mostM)]
-  const step = scale.toM - scale.fromM > 1.6 ? 0.5 : scale.toM - scale.fromM > 0.7 ? 0.2 : 0.1
-  const ticks = Array.from({ length: Math.floor(scale.toM / step) + 1 }, (_, i) => i * step)
+  // The least step whose labels do not touch.
+  const step = TICK_STEPS_M.find((m) => scale.x(m) - scale.x(0) >= TICK_ROOM) ?? TICK_STEPS_M.at(-1)!
+  const ticks = Array.from({ length: Math.floor(scale.toM / step) + 1 }, (_, i) => i * step).filter(
+    (m) => scale.x(m) < width - TICK_ROOM / 2,
+  )
   return (
     <figure ref={ref} className="border border-ink bg-sheet">
       <div className="relative" style={{ width, height: HEIGHT }}>
@@ -175,13 +181,7 @@ export const UnrolledPipe = ({ job, run, grid, spots, cursor, onCursor, onSet }:
             )
           })}
           {ticks.map((m) => (
-            <text
-              key={m}
-              x={scale.x(m)}
-              y={MARGIN.top + DRAWN_HEIGHT + 16}
-              fontSize="11.5"
-              textAnchor={scale.x(m) > width - 40 ? 'end' : 'middle'}
-            >
+            <text key={m} x={scale.x(m)} y={MARGIN.top + DRAWN_HEIGHT + 16} fontSize="11.5" textAnchor="middle">
               {formatQuantity(m, bore, 0)}
             </text>
           ))}

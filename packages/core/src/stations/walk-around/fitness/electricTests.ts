@@ -2,23 +2,23 @@ import type { JobDocument } from '../../../job/index.ts'
 import { TEST_ENTRIES } from '../../../meaning/index.ts'
 import { say } from '../../../verdict/index.ts'
 import { earthedOff } from '../../../figures/index.ts'
+import { CRANKING } from './testCautions.ts'
 import { worstFinding, type Finding, type FitnessTest } from './fitnessTypes.ts'
 import { atLeast, atMost, volts } from './limits.ts'
 
-const CRANKING = 'Gearbox in neutral, brake on, nobody in front; coil disconnected.'
 const BATTERY = (job: JobDocument) => `No sparks near a battery that was charged. ${earthedOff(job)}`
 
 export const SUPPLY: FitnessTest = {
   id: 'supply',
   title: 'Polarity and system voltage',
   entries: TEST_ENTRIES['supply'],
-  limit: say`12 V, minus on the body`,
+  limit: say`12 V, negative earth`,
   how: 'Which post goes to the body, and what a meter shows across the battery. Entered under battery.',
   minutes: 5,
   cautions: [BATTERY],
   because:
-    'Every controller, pump and injector is made for 12 V with minus on the body. Anything else destroys it in the first second.',
-  repair: '12 V with minus to the body',
+    'Every controller, pump and injector is made for 12 V and negative earth. Anything else destroys it in the first second.',
+  repair: '12 V, negative earth',
   source: 'makers’ ratings',
   find: ({ walkAround: { battery } }): Finding | null => {
     const positive = battery.earth === 'positive'
@@ -26,18 +26,18 @@ export const SUPPLY: FitnessTest = {
       return {
         state: 'repair',
         figure: null,
-        reason: say`A 6 V system feeds no controller, pump or injector.${positive ? ' Plus is on the body besides: minus goes there with the same work.' : ''}`,
-        repair: positive ? 'Convert to 12 V, with minus to the body' : 'Convert to 12 V',
+        reason: say`A 6 V system feeds no controller, pump or injector.${positive ? ' It has positive earth besides: both change in the same work.' : ''}`,
+        repair: positive ? 'Convert to 12 V, negative earth' : 'Convert to 12 V',
       }
     if (positive)
       return {
         state: 'repair',
         figure: null,
-        reason: say`Plus is on the body: the car is turned over, with coil, ammeter, clock and radio looked at one by one; a dynamo that stays is polarised anew. ${battery.systemV === null ? 'Whether it has 12 V is still to be measured.' : 'Its 12 V stay.'}`,
-        repair: 'Turn the car over: minus to the body',
+        reason: say`Positive earth: the car is turned over to negative, with coil, ammeter, clock and radio looked at one by one; a dynamo that stays is polarised anew. ${battery.systemV === null ? 'Whether it has 12 V is still to be measured.' : 'Its 12 V stay.'}`,
+        repair: 'Turn the car over to negative earth',
       }
     if (battery.earth === null || battery.systemV === null) return null
-    return { state: 'fit', figure: null, reason: say`12 V, minus on the body.` }
+    return { state: 'fit', figure: null, reason: say`12 V, negative earth.` }
   },
 }
 
@@ -116,14 +116,14 @@ export const CRANKING_DROPS: FitnessTest = {
   id: 'cranking-drops',
   title: 'Drops while cranking',
   entries: TEST_ENTRIES['cranking-drops'],
-  limit: say`plus at most ${volts(0.5)}, ground at most ${volts(0.2)}`,
+  limit: say`live side at most ${volts(0.5)}, ground at most ${volts(0.2)}`,
   how: 'Meter in the 2 V range, across the cable, cranked for five seconds with the coil off.',
   minutes: 15,
   cautions: [CRANKING],
   because:
     'What the ground side loses lifts the block against the controller: every sensor on it reads wrong by as much, just when the first fuel is metered.',
   repair: 'New strap, bright contacts',
-  source: 'trade practice: 0.1 to 0.2 V a ground leg, 0.2 to 0.5 V a plus leg',
+  source: 'trade practice: 0.1 to 0.2 V a ground leg, 0.2 to 0.5 V a live leg',
   find: ({ walkAround: { tests } }) =>
     worstFinding([
       atMost(tests.crankingGroundDropV, { fit: 0.1, watch: 0.2 }, volts, {
@@ -132,9 +132,9 @@ export const CRANKING_DROPS: FitnessTest = {
         repair: (f) => say`Ground side ${f}: the block floats while cranking. Strap missing, loose or green.`,
       }),
       atMost(tests.crankingPlusDropV, { fit: 0.2, watch: 0.5 }, volts, {
-        fit: (f) => say`Plus side ${f}: good.`,
-        watch: (f) => say`Plus side ${f}: joints want cleaning.`,
-        repair: (f) => say`Plus side ${f}: cable too thin, or a joint that will burn.`,
+        fit: (f) => say`Live side ${f}: good.`,
+        watch: (f) => say`Live side ${f}: joints want cleaning.`,
+        repair: (f) => say`Live side ${f}: cable too thin, or a joint that will burn.`,
       }),
     ]),
 }

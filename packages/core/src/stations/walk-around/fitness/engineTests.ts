@@ -1,12 +1,12 @@
 import { earthedOff, meetingOf } from '../../../figures/index.ts'
 import { TEST_ENTRIES } from '../../../meaning/index.ts'
 import { fig, say } from '../../../verdict/index.ts'
+import { CRANKING } from './testCautions.ts'
 import { worstFinding, type Finding, type FitnessTest } from './fitnessTypes.ts'
 import { atLeast, atMost, byWord, pressure } from './limits.ts'
 
 const THUMB = 'rule of thumb; the maker’s figures come first'
 const RUNNING = 'Exhaust gas outdoors or extracted; mind fan, belt and hot exhaust.'
-const CRANKING = 'Gearbox in neutral, brake on, nobody in front; coil disconnected.'
 
 /** Known entries of a per-cylinder list with their cylinder numbers. */
 const byCylinder = (values: readonly (number | null)[]): { cylinder: number; value: number }[] =>

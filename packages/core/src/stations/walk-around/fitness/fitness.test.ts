@@ -94,17 +94,13 @@ describe('fit to convert', () => {
 
   it.each([
     [
-      '12 V, plus on the body',
+      '12 V, positive earth',
       { 'battery.earth': 'positive', 'battery.systemV': '12' },
-      'Turn the car over: minus to the body',
+      'Turn the car over to negative earth',
     ],
-    ['plus on the body, volts unknown', { 'battery.earth': 'positive' }, 'Turn the car over: minus to the body'],
-    ['6 V, minus on the body', { 'battery.earth': 'negative', 'battery.systemV': '6' }, 'Convert to 12 V'],
-    [
-      '6 V, plus on the body',
-      { 'battery.earth': 'positive', 'battery.systemV': '6' },
-      'Convert to 12 V, with minus to the body',
-    ],
+    ['positive earth, volts unknown', { 'battery.earth': 'positive' }, 'Turn the car over to negative earth'],
+    ['6 V, negative earth', { 'battery.earth': 'negative', 'battery.systemV': '6' }, 'Convert to 12 V'],
+    ['6 V, positive earth', { 'battery.earth': 'positive', 'battery.systemV': '6' }, 'Convert to 12 V, negative earth'],
     [
       'slow with much',
       { 'tests.crankingA': 380, 'tests.crankingRpm': 80 },
@@ -149,12 +145,12 @@ describe('fit to convert', () => {
   })
 
   it.each([
-    ['positive', /Plus, the earthed post comes off first/, /minus, the earthed|Minus, the earthed/],
-    ['negative', /Minus, the earthed post comes off first/, /[Pp]lus, the earthed/],
-    [null, /which one is not entered/, /[Pp]lus, the earthed|[Mm]inus, the earthed/],
+    ['positive', /The earthed terminal \(positive\) comes off first/, /negative/],
+    ['negative', /The earthed terminal \(negative\) comes off first/, /positive/],
+    [null, /which one is not entered/, /positive|negative/],
   ])('the earthed terminal comes off first: %s', (earth, says, never) => {
     const j = job({ 'battery.earth': earth })
-    for (const id of ['supply', 'battery-resting', 'battery-cranking', 'starter', 'chain-slack']) {
+    for (const id of ['supply', 'battery-resting', 'battery-cranking', 'chain-slack']) {
       const text = fitnessOf(j)
         .find((r) => r.test.id === id)!
         .cautions.join(' ')

@@ -1,6 +1,6 @@
 import { TEST_ENTRIES } from '../../../meaning/index.ts'
 import { fig, say, type Figure } from '../../../verdict/index.ts'
-import { earthedOff } from '../../../figures/index.ts'
+import { CRANKING } from './testCautions.ts'
 import { volts } from './limits.ts'
 import type { Finding, FitnessTest } from './fitnessTypes.ts'
 
@@ -48,7 +48,7 @@ export const STARTER: FitnessTest = {
   limit: say`at least ${rpm(GOOD_RPM)}, at most ${amps(MOST_A)}`,
   how: 'Clamp meter for direct current around the live battery cable; speed by the pulley’s mark counted on a video. Engine warm, coil disconnected, five seconds.',
   minutes: 10,
-  cautions: ['Gearbox in neutral, brake on, nobody in front; coil disconnected.', earthedOff],
+  cautions: [CRANKING, 'The clamp goes around the cable: nothing is taken off the battery.'],
   because:
     'A starter that drags pulls the volts down in the very second in which the controller wakes up, and a new battery does not cure it.',
   repair: 'Battery, cables or starter',
