@@ -35,6 +35,7 @@ const forbid = (...patterns) => ({
 const TRADE = ['engine', 'numeric', 'parts', 'quantity', 'sections', 'verdict']
 const CORE_FLOORS = {
   outcome: [],
+  words: [],
   numeric: [],
   quantity: ['outcome'],
   shape: ['quantity'],
@@ -50,7 +51,7 @@ const CORE_FLOORS = {
   meaning: ['job', 'quantity', 'sections', 'shape'],
   figures: ['job', 'meaning', 'quantity', 'sections', 'shape'],
   moments: ['engine', 'figures', 'job'],
-  stations: [...TRADE, 'exhaust', 'figures', 'fuel', 'job', 'meaning', 'moments', 'shape'],
+  stations: [...TRADE, 'exhaust', 'figures', 'fuel', 'job', 'meaning', 'moments', 'shape', 'words'],
   readiness: ['job', 'parts', 'sections', 'stations', 'verdict'],
 }
 /** Stations are siblings on one floor: what two of them need lies below, or is a figure with declared sources. */

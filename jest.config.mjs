@@ -1,4 +1,5 @@
-const swc = [
+/** @param importSource where elements are made */
+const swcOf = (importSource) => [
   new URL('./tools/jest/typescript.cjs', import.meta.url).pathname,
   {
     jsc: {
@@ -9,12 +10,14 @@ const swc = [
         decoratorMetadata: true,
         useDefineForClassFields: false,
         verbatimModuleSyntax: true,
-        react: { runtime: 'automatic' },
+        react: { runtime: 'automatic', importSource },
       },
     },
     module: { type: 'commonjs', ignoreDynamic: false },
   },
 ]
+
+const ESM_TO_CJS = new URL('./tools/jest/esm-to-cjs.cjs', import.meta.url).pathname
 
 const project = (displayName, folder, extra = {}) => ({
   displayName,
@@ -22,7 +25,7 @@ const project = (displayName, folder, extra = {}) => ({
   testMatch: ['<rootDir>/**/*.test.{ts,tsx,mjs}'],
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
   modulePathIgnorePatterns: ['/dist/'],
-  transform: { '\\.tsx?$': swc, '\\.m?js$': new URL('./tools/jest/esm-to-cjs.cjs', import.meta.url).pathname },
+  transform: { '\\.tsx?$': swcOf('react'), '\\.m?js$': ESM_TO_CJS },
   transformIgnorePatterns: ['/node_modules/(?!(@nestjs|d3-[a-z-]+|internmap|lucide-react)/)'],
   testEnvironmentOptions: { customExportConditions: ['@lochmoor/source', 'node', 'node-addons', 'require', 'default'] },
   ...extra,
@@ -40,6 +43,7 @@ export default {
       globalTeardown: new URL('./tools/jest/end-throwaway-database.cjs', import.meta.url).pathname,
     }),
     project('web', 'apps/web/src', {
+      transform: { '\\.tsx?$': swcOf('#words'), '\\.m?js$': ESM_TO_CJS },
       testEnvironment: 'jsdom',
       setupFiles: [new URL('./tools/jest/jsdom-gaps.cjs', import.meta.url).pathname],
       setupFilesAfterEnv: ['<rootDir>/test/patience.ts', '<rootDir>/test/workerHere.ts'],

@@ -71,11 +71,11 @@ export class Bench {
   }
 
   get headline() {
-    return this.page.getByRole('status', { name: 'Judgement in short' })
+    return this.page.getByRole('status', { name: 'Assessment in brief' })
   }
 
   get judgement() {
-    return this.page.getByRole('region', { name: 'Judgement', exact: true })
+    return this.page.getByRole('region', { name: 'Assessment', exact: true })
   }
 
   get picture() {

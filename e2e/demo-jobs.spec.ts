@@ -4,17 +4,15 @@ test('the board shows the demo jobs, each with its own readiness, and opens one'
   await page.goto(`${bench.address}/jobs?sort=title&direction=up`)
   const row = (title: string) =>
     page.getByRole('listitem').filter({ has: page.getByRole('link', { name: title, exact: true }) })
-  await expect(row('Aldmoor Curlew GT')).toContainText('Next: Cure what fails at the fuel station')
-  await expect(row('Hesket Warden saloon')).toContainText('Held: Module and hose on their way')
-  await expect(row('Brindle Carrier van')).toContainText(
-    'Repair first: Turn the car over to negative earth, and 4 more repairs',
-  )
+  await expect(row('Aldmoor Curlew GT')).toContainText('Next: Fix failed checks: fuel system')
+  await expect(row('Hesket Warden saloon')).toContainText('On hold: Module and hose on their way')
+  await expect(row('Brindle Carrier van')).toContainText('Repair first: Convert to negative earth, and 4 more repairs')
   await expect(row('Thornkeld Plover tourer')).toContainText('Next: Measure: Displacement')
   await page.getByRole('link', { name: 'Brindle Carrier van', exact: true }).click()
   await expect(bench.headline).toContainText('Repair first')
   for (const station of ['System', 'Fuel']) {
     await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: station }).click()
-    await expect(page.getByRole('note', { name: 'Repair first' })).toContainText('Alternator of today’s kind')
+    await expect(page.getByRole('note', { name: 'Repair first' })).toContainText('Fit a modern alternator')
   }
 })
 
@@ -24,7 +22,7 @@ test('the van says what its own wiring and pipe ask for: positive earth, a dead 
 }) => {
   await page.goto(`${bench.address}/jobs?sort=title&direction=up`)
   await page.getByRole('link', { name: 'Brindle Carrier van', exact: true }).click()
-  await expect(bench.judgement).toContainText('First: Turn the car over to negative earth.')
+  await expect(bench.judgement).toContainText('First: Convert to negative earth.')
   await expect(bench.judgement).toContainText('It is the wrong lead, not a weak battery')
   await page.getByRole('navigation', { name: 'Sheets of the walk-around' }).getByRole('link', { name: 'Tests' }).click()
   await expect(page.locator('#test-starter')).toContainText('Current while cranking')
@@ -42,12 +40,12 @@ test('the rail lifted by its return is cured by a larger return, and the cure ca
 }) => {
   const id = await bench.copyOf(DEMO.curlew, 'Copy for the return')
   await bench.open(id)
-  await expect(bench.headline).toContainText('Rail lifted: cold idle')
+  await expect(bench.headline).toContainText('Rail pressure too high: cold idle')
   await bench.judgement.getByRole('button', { name: /^Try: Return in Fleet injection hose 6 mm/ }).click()
   await expect(bench.headline).not.toContainText('Rail lifted')
   await expect(bench.field('Hose or tube').last()).toHaveValue('fleet-inj-6')
   await page.getByRole('button', { name: /^Undo/ }).click()
-  await expect(bench.headline).toContainText('Rail lifted: cold idle')
+  await expect(bench.headline).toContainText('Rail pressure too high: cold idle')
   await page.keyboard.press('Control+y')
   await expect(bench.headline).not.toContainText('Rail lifted')
   await bench.saved()
@@ -58,12 +56,12 @@ test('the rail lifted by its return is cured by a larger return, and the cure ca
 test('the pump that falls short is cured by voltage and by another pump', async ({ page, bench }) => {
   const id = await bench.copyOf(DEMO.carrier, 'Copy for the pump')
   await bench.open(id)
-  await expect(bench.headline).toContainText('Pressure not held: full load, low voltage')
+  await expect(bench.headline).toContainText('Pressure not maintained: full load, low voltage')
   const tries = bench.judgement.getByRole('button', { name: /^Try:/ })
   await expect(tries).toHaveCount(2)
   for (const i of [0, 1]) {
     await tries.nth(i).click()
-    await expect(bench.headline).not.toContainText('Pressure not held')
+    await expect(bench.headline).not.toContainText('Pressure not maintained')
     await page.getByRole('button', { name: /^Undo/ }).click()
     await expect(tries).toHaveCount(2)
   }

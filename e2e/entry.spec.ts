@@ -17,7 +17,7 @@ test('from an empty job to a judgement, with mixed units and the keyboard alone'
   }
   await enter('Cylinders', '4', '4')
   await enter('Displacement', '122 cu in', '1.9992')
-  await enter('Power wanted', '98 hp', '73.08')
+  await enter('Target power', '98 hp', '73.08')
   await enter('At engine speed', '5200', '5200')
   await enter('Idle speed', '850', '850')
   await enter('Set pressure', '14.5 psi', '99.974')
@@ -37,7 +37,7 @@ test('from an empty job to a judgement, with mixed units and the keyboard alone'
   await choose('Strainer, before the pump', '100 micron')
   await choose('Fine filter, after the pump', '10 micron, 7')
   await choose('Injectors', 'Skell B280')
-  await expect(bench.headline).toContainText('Vent of the tank')
+  await expect(bench.headline).toContainText('Tank vent')
   await expect(bench.judgement.getByText('Pressure held: full load, low voltage')).toBeVisible()
   await expect(bench.judgement.getByText('Still to measure')).toBeVisible()
   await bench.saved()
@@ -45,7 +45,7 @@ test('from an empty job to a judgement, with mixed units and the keyboard alone'
   await page.reload()
   await expect(bench.field('Displacement')).toHaveValue('1.9992')
   await expect(bench.field('Length').first()).toHaveValue('4.1148')
-  await expect(bench.headline).toContainText('Vent of the tank')
+  await expect(bench.headline).toContainText('Tank vent')
 })
 
 test('what cannot be read or is out of range is refused with the reason and stays in the field', async ({

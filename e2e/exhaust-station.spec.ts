@@ -4,7 +4,7 @@ import { DEMO, expect, test } from './bench.ts'
 
 const goTo = async (page: Page, sheet: string): Promise<void> => {
   await page
-    .getByRole('navigation', { name: 'Sheets of the exhaust sensor station' })
+    .getByRole('navigation', { name: 'Sheets of the exhaust sensor' })
     .getByRole('link', { name: sheet })
     .click()
 }
@@ -31,20 +31,20 @@ test('from an exhaust under the car to a template, a tight pipe and a parts list
   await entry(page, 'Once around, by tape').fill('159.6 mm')
   await expect(page.locator('#measured').getByText(/By the tape 50\.8/)).toBeVisible()
   await entry(page, 'Cylinders').fill('1, 2, 3, 4')
-  await entry(page, 'First port above the ground').fill('480 mm')
+  await entry(page, 'Height of first port above ground').fill('480 mm')
 
   // Unrolled: no spot yet, the best one is taken.
-  await goTo(page, 'Spots')
+  await goTo(page, 'Position')
   await expect(unrolled(page)).toBeVisible()
   await expect(bench.headline).toContainText('no spot chosen')
-  await page.getByRole('button', { name: 'Put sensor at spot 1' }).click()
+  await page.getByRole('button', { name: 'Put sensor at position 1' }).click()
   await expect(looked(page)).toContainText('Sensor sits here')
 
   await goTo(page, 'Fitting')
   await entry(page, 'Who welds').selectOption('self')
-  await entry(page, 'Pipe is of').selectOption('mild-steel')
+  await entry(page, 'Pipe material').selectOption('mild-steel')
   await entry(page, 'The sensor is').selectOption('weld')
-  await entry(page, 'Boss or clamp').selectOption('lintel-w')
+  await entry(page, 'Bung').selectOption('lintel-w')
   await entry(page, 'Oxygen sensor').selectOption('ember-w2')
   await entry(page, 'Path to the harness').fill('0.8 m')
   await entry(page, 'Nearest to the pipe').fill('40 mm')
@@ -74,11 +74,11 @@ test('from an exhaust under the car to a template, a tight pipe and a parts list
   await bench.saved()
   const csv = page.waitForEvent('download')
   await page.getByRole('link', { name: 'Parts as CSV' }).click()
-  expect(await readFile(await (await csv).path(), 'utf8')).toContain('Lintel weld-in boss, mild steel')
+  expect(await readFile(await (await csv).path(), 'utf8')).toContain('Lintel weld-in bung, mild steel')
   const sheet = page.waitForEvent('download')
   await page.getByRole('link', { name: 'Working sheet, Letter' }).click()
   expect((await sheet).suggestedFilename()).toBe('Lowther Heron estate, exhaust sensor.pdf')
-  await page.getByRole('link', { name: 'Log book' }).click()
+  await page.getByRole('link', { name: 'Job log' }).click()
   await expect(page.getByText(/Leak check: Bank A, Pipe to the tail: flange/).first()).toBeVisible()
 })
 
@@ -88,7 +88,7 @@ test('the obvious spot is fouled by the linkage: the reason is told, another is 
 }) => {
   const id = await bench.copyOf(DEMO.curlew, 'Copy for the spot')
   await bench.openStation(id, 'exhaust/spots')
-  await expect(bench.headline).toContainText('Sensor: the spot is forbidden')
+  await expect(bench.headline).toContainText('Sensor: position ruled out')
   await expect(bench.judgement).toContainText('Gearbox linkage comes 50')
   await expect(unrolled(page)).toBeVisible()
 
@@ -97,7 +97,7 @@ test('the obvious spot is fouled by the linkage: the reason is told, another is 
   await page.mouse.move(box.x + box.width * 0.75, box.y + 218)
   await expect(looked(page)).toContainText('No room for sensor, cable bend and tool: Floor of the tunnel')
   await page.mouse.move(box.x + box.width * 0.5, box.y + 60)
-  await expect(looked(page)).toContainText('Forbidden, below level')
+  await expect(looked(page)).toContainText('Ruled out, below level')
 
   // Dragged by its marker, from beside the linkage to the free side.
   const marker = unrolled(page).locator('g.cursor-grab')
@@ -120,7 +120,7 @@ test('the obvious spot is fouled by the linkage: the reason is told, another is 
 
   // Undone, cured by the remedy, and there after a reload.
   await page.getByRole('button', { name: /^Undo/ }).click()
-  await expect(bench.headline).toContainText('Sensor: the spot is forbidden')
+  await expect(bench.headline).toContainText('Sensor: position ruled out')
   await bench.judgement.getByRole('button', { name: /^Try: Common pipe/ }).click()
   await expect(bench.headline).not.toContainText('the spot is forbidden')
   await bench.saved()
@@ -139,7 +139,7 @@ test('the unrolled pipe by the keyboard alone', async ({ page, bench }) => {
   await page.keyboard.press('Shift+ArrowUp')
   await expect(looked(page)).toContainText(/195.*30/)
   await page.keyboard.press('Enter')
-  await expect(entry(page, 'After the turbine’s outlet')).toHaveValue('195')
+  await expect(entry(page, 'After the turbo outlet')).toHaveValue('195')
   await expect(entry(page, 'By the clock')).toHaveValue('30')
   await page.keyboard.press('Control+k')
   await page.getByPlaceholder('What do you want to do?').fill('exhaust sensor: fitting')
@@ -151,9 +151,11 @@ test('a clamp that is too short for the pipe is seen before it is bought twice',
   const id = await bench.copyOf(DEMO.warden, 'Copy for the clamp')
   await bench.openStation(id, 'exhaust/fitting')
   await expect(bench.headline).toContainText('the clamp is too short')
-  await expect(page.getByRole('img', { name: /Clamp on a pipe of 50\.8.*its nut does not start/ })).toBeVisible()
-  await bench.judgement.getByRole('button', { name: 'Try: Lintel clamp-on boss, 48 to 54 mm' }).click()
-  await expect(page.getByRole('img', { name: /Clamp on a pipe of 50\.8.*it fits/ })).toBeVisible()
+  await expect(
+    page.getByRole('img', { name: /Clamp-on bung on a pipe of 50\.8.*its nut does not start/ }),
+  ).toBeVisible()
+  await bench.judgement.getByRole('button', { name: 'Try: Lintel clamp-on bung, 48 to 54 mm' }).click()
+  await expect(page.getByRole('img', { name: /Clamp-on bung on a pipe of 50\.8.*it fits/ })).toBeVisible()
   await expect(bench.headline).not.toContainText('Fails')
 })
 
@@ -168,7 +170,7 @@ test('after a turbine: before it every point is refused, behind it a leak still 
   await expect(looked(page)).toContainText('before the turbine')
   await goTo(page, 'How many')
   await entry(page, 'How many').selectOption('2')
-  await expect(bench.headline).toContainText('Two sensors behind one turbine')
+  await expect(bench.headline).toContainText('Two sensors after one turbo')
   await bench.judgement.getByRole('button', { name: 'Try: Take one sensor' }).click()
   await goTo(page, 'Leaks and order')
   await expect(bench.judgement).toContainText('A joint ahead of the sensor leaks')
@@ -193,8 +195,8 @@ test('schools side by side, and a hole tried by size and place', async ({ page, 
   await page.getByLabel('Where it is', { exact: true }).selectOption({ label: 'Bank A: Silencer, clamp' })
   await expect(idle).toContainText('0.0')
   await page
-    .getByRole('button', { name: /rev\/min, 95 kPa: careful/ })
+    .getByRole('button', { name: /rpm, 95 kPa: careful/ })
     .first()
     .click()
-  await expect(page.getByRole('region', { name: 'Where the reading may steer' })).toContainText('small corrections')
+  await expect(page.getByRole('region', { name: 'Closed-loop region' })).toContainText('small corrections')
 })

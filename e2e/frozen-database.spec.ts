@@ -14,7 +14,7 @@ test('a frozen database: the page says so and goes on, the server says 503, and 
     application.freezeDatabase()
     await bench.field('Bore').fill('91')
     await page.keyboard.press('Tab')
-    await expect(page.getByRole('status').filter({ hasText: 'Kept here, not sent' })).toBeVisible()
+    await expect(page.getByRole('status').filter({ hasText: 'Saved here, not sent' })).toBeVisible()
     expect((await page.request.get(`${application.address}/api/health`)).status()).toBe(503)
     expect((await page.request.get(`${application.address}/api/jobs`)).status()).toBe(503)
     application.thawDatabase()

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test'
 import { DEMO, expect, test } from './bench.ts'
 
 const goTo = async (page: Page, sheet: string): Promise<void> => {
-  await page.getByRole('navigation', { name: 'Sheets of the fuel station' }).getByRole('link', { name: sheet }).click()
+  await page.getByRole('navigation', { name: 'Sheets of the fuel system' }).getByRole('link', { name: sheet }).click()
 }
 const entry = (page: Page, label: string) => page.locator('#measured').getByLabel(label, { exact: true })
 
@@ -16,9 +16,9 @@ test('from an empty car to ordered parts', async ({ page, bench }) => {
   await expect(bench.headline).toContainText('Choose a pump')
 
   await entry(page, 'Displacement').fill('2.3 L')
-  await entry(page, 'Power wanted').fill('80 kW')
-  await entry(page, 'Place of injection').selectOption('above-plate')
-  await entry(page, 'Kind of system').selectOption('return')
+  await entry(page, 'Target power').fill('80 kW')
+  await entry(page, 'Injector location').selectOption('above-plate')
+  await entry(page, 'System type').selectOption('return')
   await entry(page, 'Set pressure').fill('100 kPa')
 
   await goTo(page, 'Choose parts')
@@ -34,23 +34,23 @@ test('from an empty car to ordered parts', async ({ page, bench }) => {
   await expect(sets.getByText('chosen')).toBeVisible()
 
   await goTo(page, 'Tank')
-  await entry(page, 'Depth, floor to top inside').fill('220 mm')
-  await entry(page, 'Gap above, to the floor').fill('30 mm')
-  await expect(page.getByRole('img', { name: /heights to scale.*too high by/ })).toBeVisible()
-  await expect(bench.headline).toContainText('The hat fouls the floor above')
-  await entry(page, 'Gap above, to the floor').fill('70 mm')
+  await entry(page, 'Depth inside, floor to top').fill('220 mm')
+  await entry(page, 'Gap above the tank, to the floor').fill('30 mm')
+  await expect(page.getByRole('img', { name: /heights to scale.*over by/ })).toBeVisible()
+  await expect(bench.headline).toContainText('Hat fouls the floor above')
+  await entry(page, 'Gap above the tank, to the floor').fill('70 mm')
   await expect(page.getByRole('img', { name: /heights to scale.*clears by/ })).toBeVisible()
   for (const [label, figure] of [
-    ['Floor, along the car', '450 mm'],
-    ['Floor, across the car', '600 mm'],
-    ['Pick-up from the front wall', '225 mm'],
-    ['Pick-up from the left wall', '300 mm'],
-    ['Pot or baffle box around it', '1.5 L'],
+    ['Floor length (along the car)', '450 mm'],
+    ['Floor width (across the car)', '600 mm'],
+    ['Pick-up to front wall', '225 mm'],
+    ['Pick-up to left wall', '300 mm'],
+    ['Swirl pot or baffle box', '1.5 L'],
   ] as const)
     await entry(page, label).fill(figure)
   await entry(page, 'Roll-over valve').selectOption('yes')
-  await entry(page, 'Loop above the filler').selectOption('yes')
-  await entry(page, 'It ends').selectOption('outside-down')
+  await entry(page, 'Loop above the filler neck').selectOption('yes')
+  await entry(page, 'Vent outlet').selectOption('outside-down')
   await entry(page, 'Hose or tube').selectOption('fleet-low-8')
   await entry(page, 'Length').fill('1.5 m')
 
@@ -65,7 +65,7 @@ test('from an empty car to ordered parts', async ({ page, bench }) => {
   await expect(page.getByRole('region', { name: 'Leak test' })).toContainText('Release the pressure')
 
   await goTo(page, 'Order')
-  for (const label of ['With the engine', 'After a crash', 'When a wire chafes'])
+  for (const label of ['With the engine', 'After a crash', 'If a wire chafes'])
     await entry(page, label).selectOption('yes')
   await expect(page.getByRole('table')).toContainText('injectors')
   await bench.saved()
@@ -86,17 +86,17 @@ test('from an empty car to ordered parts', async ({ page, bench }) => {
   await needs.getByRole('link', { name: 'Feed line' }).click()
   await expect(page).toHaveURL(/fuel\/lines$/)
   await goTo(page, 'Order')
-  await expect(page.getByRole('region', { name: 'Still open on this job' })).toContainText('System: not begun')
-  await page.getByRole('button', { name: 'Order all the same' }).click()
+  await expect(page.getByRole('region', { name: 'Still open on this job' })).toContainText('System: not started')
+  await page.getByRole('button', { name: 'Order anyway' }).click()
   await expect(page.getByText(/Say why, in a few words/)).toBeVisible()
-  await page.getByLabel('Why it is ordered all the same').fill('The ends are in the drawer')
-  await page.getByRole('button', { name: 'Order all the same' }).click()
-  await expect(page.getByText('This job stands at “parts ordered”.')).toBeVisible()
+  await page.getByLabel('Reason for ordering anyway').fill('The ends are in the drawer')
+  await page.getByRole('button', { name: 'Order anyway' }).click()
+  await expect(page.getByText('This job is at “parts ordered”.')).toBeVisible()
   await bench.saved()
-  await page.getByRole('link', { name: 'Log book' }).click()
+  await page.getByRole('link', { name: 'Job log' }).click()
   await expect(page.getByText(/Fuel parts ordered, .* in spite of/)).toBeVisible()
   await expect(page.getByText(/The ends are in the drawer/)).toBeVisible()
-  await expect(page.getByText(/Stood open: .*missing: feed line/)).toBeVisible()
+  await expect(page.getByText(/Still open: .*missing: feed line/)).toBeVisible()
 })
 
 test('what does not fit the tank or the chosen system is left out and named; our own parts alone leave nothing here', async ({
@@ -106,7 +106,7 @@ test('what does not fit the tank or the chosen system is left out and named; our
   await page.goto(`${bench.address}/jobs/${DEMO.warden}/fuel/choose`)
   const left = page.getByRole('region', { name: 'Left out' })
   await left.getByText(/parts of the catalogue were not tried/).click()
-  await expect(left).toContainText('sits in the line; the chosen system has its pump in the tank')
+  await expect(left).toContainText('an in-line pump; the chosen system has an in-tank pump')
   await expect(left).toContainText('Quarrie Q170')
   await expect(page.getByRole('region', { name: 'Combinations', exact: true })).not.toContainText('Quarrie')
   await page.getByLabel('Only our own parts').check()
@@ -121,26 +121,26 @@ test('a roller pump reaches what its relief valve opens at, and a gauge that end
   const id = await bench.copyOf(DEMO.curlew, 'Copy for the reach')
   await page.goto(`${bench.address}/jobs/${id}/fuel`)
   await entry(page, 'Pump').selectOption('quarrie-r130')
-  await expect(bench.judgement).toContainText(/Filter, regulator and gauge against what the pump reaches\s*850\.0/)
-  await entry(page, 'Pressure gauge reads up to').fill('600 kPa')
-  await expect(bench.judgement).toContainText('The gauge does not stand what the pump reaches')
-  await entry(page, 'Pressure gauge reads up to').fill('1000 kPa')
+  await expect(bench.judgement).toContainText(/Filter, regulator and gauge against pump shut-off\s*850\.0/)
+  await entry(page, 'Gauge full scale').fill('600 kPa')
+  await expect(bench.judgement).toContainText('The gauge will not take pump shut-off pressure')
+  await entry(page, 'Gauge full scale').fill('1000 kPa')
   await expect(bench.judgement).not.toContainText('The gauge does not stand')
 })
 
-test('pump and lines are sized for the power later, and the station says so', async ({ page, bench }) => {
+test('pump and lines are sized for the planned power, and the station says so', async ({ page, bench }) => {
   const id = await bench.copyOf(DEMO.warden, 'Copy for later')
   await page.goto(`${bench.address}/jobs/${id}/system`)
-  await page.getByLabel('Power later', { exact: true }).fill('190 kW')
+  await page.getByLabel('Planned power', { exact: true }).fill('190 kW')
   await bench.saved()
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Fuel' }).click()
-  await expect(page.getByText('For the power later, sized for')).toBeVisible()
-  await expect(bench.headline).not.toContainText('holds its pressure from idle to full load')
+  await expect(page.getByText('For the planned power, sized for')).toBeVisible()
+  await expect(bench.headline).not.toContainText('Rail pressure OK from idle to full load')
 })
 
 test('the moments stand side by side, the worst is marked, and each can be shown', async ({ page, bench }) => {
   await bench.open(DEMO.carrier)
-  const moments = page.getByRole('region', { name: 'Moments' })
+  const moments = page.getByRole('region', { name: 'Operating conditions' })
   await expect(moments.getByRole('row')).toHaveCount(12)
   await expect(moments.getByRole('row', { name: /worst/ })).toContainText('Full load, low voltage')
   await moments.getByRole('button', { name: /^Full load, hot fuel/ }).click()
@@ -155,7 +155,7 @@ test('the probability is worked out in the background, the same for the same see
   const answer = page.getByRole('status', { name: 'Probability that the pressure holds' })
   const work = page.getByRole('button', { name: 'Work out the probability' })
   await work.click()
-  await expect(answer).toContainText(/Holds at every moment in \d/)
+  await expect(answer).toContainText(/Passes in every condition in \d/)
   await expect(answer).toContainText('Measure next: ')
   const first = await answer.getByText(/Holds at every moment/).textContent()
   await work.click()
@@ -170,11 +170,11 @@ test('the probability is worked out in the background, the same for the same see
 
 test('a rail that its return lifts holds in few cases, as the verdict beside it says', async ({ page, bench }) => {
   await bench.open(DEMO.curlew)
-  await expect(bench.judgement.getByText('Rail lifted: cold idle').first()).toBeVisible()
+  await expect(bench.judgement.getByText('Rail pressure too high: cold idle').first()).toBeVisible()
   await page.getByRole('button', { name: 'Work out the probability' }).click()
   const answer = page.getByRole('status', { name: 'Probability that the pressure holds' })
-  await expect(answer).toContainText('Least often at cold idle')
-  const share = Number(/Holds at every moment in ([\d.]+)/.exec((await answer.textContent())!)![1])
+  await expect(answer).toContainText('Worst at cold idle')
+  const share = Number(/Passes in every condition in ([\d.]+)/.exec((await answer.textContent())!)![1])
   expect(share).toBeLessThan(50)
 })
 
@@ -186,7 +186,7 @@ for (const [car, what] of [
     await bench.open(car)
     await page.getByRole('button', { name: 'Work out the probability' }).click()
     const answer = page.getByRole('status', { name: 'Probability that the pressure holds' })
-    await expect(answer).toContainText(/Holds at every moment in 0\.0\s%/)
+    await expect(answer).toContainText(/Passes in every condition in 0\.0\s%/)
   })
 
 test('both kinds of loop stand side by side, the trap at idle is told, and the other one can be taken', async ({
@@ -196,9 +196,9 @@ test('both kinds of loop stand side by side, the trap at idle is told, and the o
   const id = await bench.copyOf(DEMO.curlew, 'Copy for the loop')
   await page.goto(`${bench.address}/jobs/${id}/fuel/loop`)
   await expect(page.getByText(/The regulator stands wide open and the rail still rises/)).toBeVisible()
-  await page.getByRole('article', { name: 'Single line' }).getByRole('button', { name: 'Take this one' }).click()
+  await page.getByRole('article', { name: 'Returnless' }).getByRole('button', { name: 'Use this one' }).click()
   await expect(
-    page.getByRole('article', { name: 'Single line' }).getByText('This is the design as it stands.'),
+    page.getByRole('article', { name: 'Returnless' }).getByText('This is your current design.'),
   ).toBeVisible()
   await expect(bench.headline).not.toContainText('Rail lifted')
   await page.getByRole('button', { name: /^Undo/ }).click()
@@ -208,11 +208,11 @@ test('both kinds of loop stand side by side, the trap at idle is told, and the o
 test('base pressure as a lever says what limits it', async ({ page, bench }) => {
   const id = await bench.copyOf(DEMO.warden, 'Copy for the lever')
   await page.goto(`${bench.address}/jobs/${id}/fuel/injectors`)
-  const lever = page.getByRole('region', { name: 'Base pressure as a lever' })
-  await lever.getByLabel('Lambda measured').fill('1.20')
-  await expect(lever).toContainText('Against it: ')
-  await expect(lever.getByRole('button', { name: 'Set it so' })).toBeDisabled()
-  await lever.getByLabel('Lambda measured').fill('9')
+  const lever = page.getByRole('region', { name: 'Changing base pressure' })
+  await lever.getByLabel('Measured lambda').fill('1.20')
+  await expect(lever).toContainText('Drawbacks: ')
+  await expect(lever.getByRole('button', { name: 'Use this pressure' })).toBeDisabled()
+  await lever.getByLabel('Measured lambda').fill('9')
   await expect(lever).toContainText('“9” is not allowed: 0.7 to 1.3.')
 })
 
@@ -227,10 +227,10 @@ test('a hose that does not stand the pressure cannot be chosen, and says why', a
 test('hot fuel and a high pass bring the pump’s inlet nearer to boiling', async ({ page, bench }) => {
   const id = await bench.copyOf(DEMO.curlew, 'Copy for the pass')
   await page.goto(`${bench.address}/jobs/${id}/fuel/suction`)
-  await expect(bench.judgement.getByText('Pressure at the pump’s inlet')).toBeVisible()
+  await expect(bench.judgement.getByText('Pump inlet pressure')).toBeVisible()
   await entry(page, 'Hottest fuel in the tank').fill('60 °C')
   await expect(bench.judgement.getByText(/Fuel boils at the pump/)).toBeVisible()
-  await page.getByRole('button', { name: 'Prime, lines empty: show the working' }).click()
+  await page.getByRole('button', { name: 'Prime, lines empty: show working' }).click()
   await expect(page.getByRole('dialog')).toContainText('time to fill the empty line')
 })
 

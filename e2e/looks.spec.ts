@@ -28,6 +28,6 @@ test('on a phone the three parts of a bench can be reached, the headline stays i
   await page.getByRole('link', { name: 'Measured' }).click()
   await expect(bench.field('Name of the car')).toBeInViewport()
   await expect(bench.headline).toBeInViewport()
-  await page.getByRole('link', { name: 'Judgement', exact: true }).click()
-  await expect(bench.judgement.getByRole('heading', { name: 'Judgement' })).toBeInViewport()
+  await page.getByRole('link', { name: 'Assessment', exact: true }).click()
+  await expect(bench.judgement.getByRole('heading', { name: 'Assessment' })).toBeInViewport()
 })

@@ -2,7 +2,7 @@ import { DEMO, expect, test } from './bench.ts'
 
 test('idle, cruise, full load and every load between move the picture', async ({ page, bench }) => {
   await bench.open(DEMO.warden)
-  const takes = bench.picture.getByText(/^engine takes/).first()
+  const takes = bench.picture.getByText(/^engine uses/).first()
   const flow = async () => Number(/[\d.]+/.exec((await takes.textContent()) ?? '')![0])
   await page.getByRole('button', { name: 'Idle', exact: true }).click()
   const idle = await flow()
@@ -35,7 +35,7 @@ test('the profile draws a metre of feed as long as a metre of return', async ({ 
 
 test('a figure opens its working with formula, numbers and source', async ({ page, bench }) => {
   await bench.open(DEMO.curlew)
-  await bench.picture.getByRole('button', { name: 'Feed takes: show the working' }).click()
+  await bench.picture.getByRole('button', { name: 'Feed drop: show working' }).click()
   const dialog = page.getByRole('dialog')
   await expect(dialog).toContainText('v = 4 · Q / (π · d²)')
   await expect(dialog).toContainText('Source: Darcy-Weisbach')

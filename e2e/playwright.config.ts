@@ -14,6 +14,7 @@ export default defineConfig({
   forbidOnly: true,
   use: {
     viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
     launchOptions: CHROMIUM,
     actionTimeout: 2 * 60_000,
     // Recording every step of every test takes a third of the time: only when somebody looks for a fault.

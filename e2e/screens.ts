@@ -40,7 +40,7 @@ export const SCREENS: readonly Screen[] = [
     path: `/jobs/${DEMO.carrier}/walk-around/tests`,
   },
   ...TABS,
-  { name: 'log book', path: `/jobs/${DEMO.curlew}/log` },
+  { name: 'job log', path: `/jobs/${DEMO.curlew}/log` },
   { name: 'history', path: `/jobs/${DEMO.curlew}/history` },
   ...PART_KINDS.map((kind) => ({
     name: `catalogue, ${kind}`,
@@ -84,7 +84,7 @@ export const OVERLAYS: readonly Screen[] = [
     path: `/jobs/${DEMO.curlew}/fuel`,
     show: async (page) => {
       await page.getByRole('button', { name: 'This job' }).click()
-      await page.getByRole('menuitem', { name: 'Links for guests' }).click()
+      await page.getByRole('menuitem', { name: 'Guest links' }).click()
       await expect(page.getByText('No link is open')).toBeVisible()
     },
   },

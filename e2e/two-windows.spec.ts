@@ -4,7 +4,7 @@ import { Bench, DEMO, expect, test } from './bench.ts'
 /** The server is out of reach for every window of this browser. */
 const cutOff = (context: BrowserContext) => context.route('**/api/**', (route) => route.abort())
 const joined = (context: BrowserContext) => context.unroute('**/api/**')
-const KEPT = 'Kept here, not sent'
+const KEPT = 'Saved here, not sent'
 
 test('two windows without a connection: what each changed is stored, and both show both', async ({
   page,
@@ -99,7 +99,7 @@ test('a browser that keeps nothing says so in red; what waits can be saved as a 
   await cutOff(context)
   await bench.field('Idle speed').fill('699')
   await page.keyboard.press('Tab')
-  await page.getByRole('status').filter({ hasText: 'Not kept, not sent' }).click()
+  await page.getByRole('status').filter({ hasText: 'Not saved, not sent' }).click()
   await expect(page.getByText('The disk is full.').first()).toBeVisible()
   const [file] = await Promise.all([
     page.waitForEvent('download'),
@@ -130,7 +130,7 @@ test('edits saved as a file are read back by another browser of their author, an
   await page.keyboard.press('Tab')
   await page.getByRole('status').filter({ hasText: KEPT }).click()
   // What waits is told edit by edit, in the reader's units.
-  await expect(page.getByLabel('Where the edits are').getByText(/Idle speed: .* → 655/)).toBeVisible()
+  await expect(page.getByLabel('Where your edits are').getByText(/Idle speed: .* → 655/)).toBeVisible()
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save as a file' }).click(),
@@ -145,8 +145,8 @@ test('edits saved as a file are read back by another browser of their author, an
     .getByRole('status')
     .filter({ hasText: /^Saved$/ })
     .click()
-  await other.page.getByLabel('Edits that were saved as a file:').setInputFiles(saved)
-  await expect(other.page.getByText('2 entries were read.')).toBeVisible()
+  await other.page.getByLabel('Edits saved as a file:').setInputFiles(saved)
+  await expect(other.page.getByText('2 entries read.')).toBeVisible()
   await other.page.keyboard.press('Escape')
   await expect(other.field('Idle speed')).toHaveValue('655')
   await other.saved()

@@ -56,7 +56,7 @@ test('walks round a new car with mixed units and the keyboard alone, the server 
     await type('Bore', '3 3/8 in')
     await expect(bench.field('Bore')).toHaveValue('85.725')
     await type('Stroke', '3.5"')
-    await expect(page.getByRole('region', { name: 'What follows' })).toContainText('3.08\u2009L')
+    await expect(page.getByRole('region', { name: 'Derived figures' })).toContainText('3.08\u2009L')
     await type('Firing order', '1-5-3-6-2-4')
     await expect(page.getByText('1+6, 5+2, 3+4')).toBeVisible()
     await bench.saved()
@@ -65,23 +65,23 @@ test('walks round a new car with mixed units and the keyboard alone, the server 
     // Folded groups are opened by the keyboard too.
     await page.getByText('Tank', { exact: true }).first().locator('xpath=ancestor::summary').focus()
     await keyboard.press('Enter')
-    await bench.field('Tank holds').focus()
+    await bench.field('Tank capacity').focus()
     await keyboard.type('12 gal')
     await expect(page.getByText(/"12 gal" can mean/)).toBeVisible()
     await page.getByRole('button', { name: '12 imp gal' }).focus()
     await keyboard.press('Enter')
-    await expect(bench.field('Tank holds')).toHaveValue('54.553')
-    await expect(bench.field('Tank holds')).toBeFocused()
+    await expect(bench.field('Tank capacity')).toHaveValue('54.553')
+    await expect(bench.field('Tank capacity')).toBeFocused()
     await keyboard.press('Tab')
-    await type('Depth at the pump’s place', '8 1/2 in')
-    await type('Gap above, to the floor', '1,5 in')
+    await type('Depth where the pump goes', '8 1/2 in')
+    await type('Gap above the tank, to the floor', '1,5 in')
     await page.getByRole('link', { name: /Tests/ }).focus()
     await keyboard.press('Enter')
-    await type('At rest, after a night', '12,62')
+    await type('Battery at rest, after a night', '12,62')
     await type('Vacuum at warm idle', '18 1/2 in hg')
-    await choose('Seen inside', 'Rust')
+    await choose('Tank inside', 'Rust')
     await expect(bench.headline).toContainText('Repair first')
-    await expect(page.getByRole('status').filter({ hasText: 'Kept here, not sent' })).toBeVisible()
+    await expect(page.getByRole('status').filter({ hasText: 'Saved here, not sent' })).toBeVisible()
 
     // The last of them is in the browser's own database: that takes a moment after it stands on the page.
     await expect.poll(() => waitingInBrowser(page)).toContain('"tankInside":"rust"')
@@ -111,11 +111,11 @@ test('walks round a new car with mixed units and the keyboard alone, the server 
       'Stroke: 3.5"',
       'Firing order: 1-5-3-6-2-4',
       'Tank holds: 12 imp gal',
-      'Depth at the pump’s place: 8 1/2 in',
-      'Gap above, to the floor: 1,5 in',
-      'At rest, after a night: 12,62 V',
+      'Depth where the pump goes: 8 1/2 in',
+      'Gap above the tank, to the floor: 1,5 in',
+      'Battery at rest, after a night: 12,62 V',
       'Vacuum at warm idle: 18 1/2 in hg',
-      'Seen inside: Rust',
+      'Tank inside: Rust',
     ])
     const times = records.map((r) => r.at).reverse()
     expect(times).toEqual([...times].sort())
@@ -144,19 +144,19 @@ test('signing out with edits that could not be sent keeps them for the same pers
     await bench.signIn('installer')
     await bench.open(DEMO.carrier)
     await application.killDatabase()
-    await bench.field('Least voltage at the pump').fill('12.4')
-    await expect(page.getByRole('status').filter({ hasText: 'Kept here, not sent' })).toBeVisible()
+    await bench.field('Minimum voltage at the pump').fill('12.4')
+    await expect(page.getByRole('status').filter({ hasText: 'Saved here, not sent' })).toBeVisible()
     await application.startDatabase()
     // Signed out elsewhere, as by "sign out everywhere" on another machine, before the edit could be sent again.
     await page.context().clearCookies()
     await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
     await expect(page.getByText('One edit waits in this browser')).toBeVisible()
     await page.getByRole('button', { name: 'As the owner' }).click()
-    await expect(bench.field('Least voltage at the pump')).toHaveValue('11.6')
+    await expect(bench.field('Minimum voltage at the pump')).toHaveValue('11.6')
     await page.getByRole('button', { name: /^Account/ }).click()
     await page.getByRole('button', { name: 'Sign out' }).click()
     await page.getByRole('button', { name: 'As an installer' }).click()
-    await expect(bench.field('Least voltage at the pump')).toHaveValue('12.4')
+    await expect(bench.field('Minimum voltage at the pump')).toHaveValue('12.4')
     await bench.saved()
     expect(await bench.stored(DEMO.carrier, 'fuel')).toMatchObject({ lowV: 12.4 })
   } finally {

@@ -3,7 +3,7 @@ import react from '@vitejs/plugin-react'
 import { defaultClientConditions, defineConfig } from 'vite'
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [react({ jsxImportSource: '#words' }), tailwindcss()],
   resolve: { conditions: ['@lochmoor/source', ...defaultClientConditions] },
   worker: { format: 'es' },
   build: { assetsInlineLimit: 0, reportCompressedSize: false },

@@ -1,6 +1,9 @@
 // What browsers have and jsdom has not.
 const { TextDecoder, TextEncoder } = require('node:util')
 
+// Tests read British English, as the texts are written, unless they choose.
+Object.defineProperty(globalThis.navigator, 'language', { configurable: true, value: 'en-GB' })
+
 globalThis.TextEncoder ??= TextEncoder
 globalThis.TextDecoder ??= TextDecoder
 globalThis.CSS ??= { escape: (text) => text.replace(/[^\w-]/g, (c) => `\\${c}`) }

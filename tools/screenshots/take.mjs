@@ -66,7 +66,7 @@ const editALittle = async (page, address) => {
   await page.goto(`${address}${CURLEW}/fuel`)
   const fields = page.getByRole('region', { name: 'Measured' })
   for (const volts of ['11.9', '12']) {
-    await fields.getByLabel('Least voltage at the pump', { exact: true }).fill(volts)
+    await fields.getByLabel('Minimum voltage at the pump', { exact: true }).fill(volts)
     await page.waitForTimeout(1500)
   }
 }
@@ -76,12 +76,12 @@ const browser = await chromium.launch(CHROMIUM)
 try {
   const signIn = (/** @type {Page} */ page) =>
     page.request.post(`${server.address}/api/session/demo`, { data: { as: 'owner' } })
-  const editor = await browser.newPage({ viewport: DESK })
+  const editor = await browser.newPage({ viewport: DESK, locale: 'en-GB' })
   await signIn(editor)
   await editALittle(editor, server.address)
   await editor.close()
   for (const { name, path, viewport, dark = false, out = false, act } of PICTURES) {
-    const page = await browser.newPage({ viewport, colorScheme: dark ? 'dark' : 'light' })
+    const page = await browser.newPage({ viewport, locale: 'en-GB', colorScheme: dark ? 'dark' : 'light' })
     if (!out) await signIn(page)
     await page.goto(server.address + path)
     await page.waitForLoadState('networkidle')

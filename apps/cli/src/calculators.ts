@@ -46,14 +46,14 @@ export const CALCULATORS: readonly Calculator[] = [
   ),
   calculator(
     'fuel-demand',
-    'fuel the engine takes, by power and by air, and whether the two agree',
+    'fuel the engine uses, by power and by air, and whether the two agree',
     FuelDemandInput,
     FuelDemandOutput,
     ({ fuel, power, air }) => ok(fuelDemand(power, air, fuelProperties(fuel))),
   ),
   calculator(
     'injector',
-    'flow, pulse and duty of an injector set at the real pressure difference',
+    'flow, pulse width and duty of an injector set at the true pressure across the injector',
     InjectorInput,
     InjectorOutput,
     ({ set, point }) => {

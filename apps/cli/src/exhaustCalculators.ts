@@ -36,7 +36,7 @@ import { calculator, type Calculator } from './calculator.ts'
 export const EXHAUST_CALCULATORS: readonly Calculator[] = [
   calculator(
     'exhaust-gas-temperature',
-    'gas and wall along an exhaust, marched piece by piece with films and radiation',
+    'gas and wall temperature along an exhaust, piece by piece, with films and radiation',
     ExhaustGasTemperatureInput,
     ExhaustGasTemperatureOutput,
     (c) => {
@@ -46,7 +46,7 @@ export const EXHAUST_CALCULATORS: readonly Calculator[] = [
   ),
   calculator(
     'sensor-delay',
-    'from injection to reading: cycle, gas transport, sensor and film, and the loop that allows',
+    'delay from injection to reading: engine cycle, gas transport, sensor and fuel film, and loop speed limit',
     SensorDelayInput,
     SensorDelayOutput,
     ({ volumeM3, gasKgS, gasK, ...c }) =>
@@ -61,7 +61,7 @@ export const EXHAUST_CALCULATORS: readonly Calculator[] = [
   ),
   calculator(
     'sensor-spots',
-    'best spots for a sensor on an exhaust as measured, each loss of score with its reason',
+    'best sensor positions on a measured exhaust, each loss of score with its reason',
     SensorSpotsInput,
     SensorSpotsOutput,
     ({ vehicle, exhaust, run, most }) => {
@@ -90,7 +90,7 @@ export const EXHAUST_CALCULATORS: readonly Calculator[] = [
   ),
   calculator(
     'clamp-fit',
-    'band and saddle of a clamp-on boss against a pipe, with the thread to spare',
+    'band and saddle of a clamp-on bung on a pipe, with the thread left over',
     ClampFitInput,
     ClampFitOutput,
     (c) =>
@@ -108,7 +108,7 @@ export const EXHAUST_CALCULATORS: readonly Calculator[] = [
   ),
   calculator(
     'drill-template',
-    'strip that wraps the pipe with the hole on it, as true-scale SVG',
+    'strip that wraps round the pipe with the hole marked on it, as true-scale SVG',
     DrillTemplateInput,
     DrillTemplateOutput,
     (c) => {

@@ -55,7 +55,7 @@ export const FUEL_STATION_CALCULATORS: readonly Calculator[] = [
   ),
   calculator(
     'fuel-suction',
-    'pressure at a pump’s inlet against the vapour pressure, by altitude, level and losses',
+    'pump inlet pressure against vapour pressure, by altitude, fuel level and losses',
     SuctionInput,
     SuctionOutput,
     (c) => {
@@ -92,7 +92,7 @@ export const FUEL_STATION_CALCULATORS: readonly Calculator[] = [
   ),
   calculator(
     'fuel-prime',
-    'seconds and key cycles until pressure, dry and wet',
+    'seconds and key cycles to reach pressure, lines empty and lines full',
     PrimeInput,
     PrimeOutput,
     (c) => {
@@ -129,7 +129,7 @@ export const FUEL_STATION_CALCULATORS: readonly Calculator[] = [
   ),
   calculator(
     'fuel-combinations',
-    'pumps x feeds x returns x filters x regulators over all moments, ranked',
+    'pumps x feeds x returns x filters x regulators over all operating conditions, ranked',
     CombinationsInput,
     CombinationsOutput,
     (c) => {
@@ -144,7 +144,10 @@ export const FUEL_STATION_CALCULATORS: readonly Calculator[] = [
         field: `${list}.*.id`,
         allowed: 'an id once',
       })),
-      { field: 'points.*.referencePa', allowed: 'so that set pressure plus reference stays positive (return systems)' },
+      {
+        field: 'points.*.referencePa',
+        allowed: 'so that set pressure plus reference stays positive (return-type systems)',
+      },
       ...['cruiseId', 'idleId', 'fullId'].map((field) => ({ field, allowed: 'the id of one of the points' })),
     ],
   ),
@@ -191,7 +194,11 @@ export const FUEL_STATION_CALCULATORS: readonly Calculator[] = [
     ModuleFitOutput,
     (c) => ok(moduleFit(c)),
   ),
-  calculator('vent', 'vacuum and pressure a tank sees over its vent, and the least bore', VentInput, VentOutput, (c) =>
-    ok(vent(c)),
+  calculator(
+    'vent',
+    'vacuum and pressure in a tank through its vent, and the smallest bore that will do',
+    VentInput,
+    VentOutput,
+    (c) => ok(vent(c)),
   ),
 ]

@@ -63,5 +63,5 @@ export const pumpTableRules = (at: string): Rule[] => [
 export const circuitRules = (at: string): Rule[] => [
   ...curveRules(`${at}pump.curve`),
   { field: `${at}regulator.referencePa`, allowed: 'so that set pressure plus reference stays positive' },
-  { field: `${at}filter.position`, allowed: '"before-regulator" in a return system' },
+  { field: `${at}filter.position`, allowed: '"before-regulator" in a return-type system' },
 ]

@@ -174,7 +174,7 @@ describe('calculators as commands', () => {
 
   it.each([
     ['what is not JSON', ['fuel-circuit'], '{"fluid":', /standard input is not JSON/],
-    ['an unknown calculator', ['fuel-magic'], '', /"fuel-magic" is no calculator; allowed, one of:\nfuel-circuit/],
+    ['an unknown calculator', ['fuel-magic'], '', /"fuel-magic" is not a calculator; allowed, one of:\nfuel-circuit/],
     ['an unknown option', ['fuel-circuit', '--fast'], '', /--fast is not an option; allowed: --schema/],
     [
       'a bad field',

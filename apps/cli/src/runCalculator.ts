@@ -74,7 +74,7 @@ export const runCalculator = (args: readonly string[], readInput: () => string):
   if (names.length === 0) return { code: 0, out: listing(), err: '' }
   const calculator = CALCULATORS.find((c) => c.name === names[0])
   if (!calculator || names.length > 1)
-    return refused([`calc: "${names.join(' ')}" is no calculator; allowed, one of:`, listing()])
+    return refused([`calc: "${names.join(' ')}" is not a calculator; allowed, one of:`, listing()])
   if (flags.length > 0) return { code: 0, out: schemas(calculator), err: '' }
   const input = readInput()
   try {

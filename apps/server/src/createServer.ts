@@ -84,7 +84,7 @@ export const createServer = async ({
     app,
     new DocumentBuilder()
       .setTitle('Lochmoor')
-      .setDescription('People, jobs, log books and the catalogue of a workshop')
+      .setDescription('People, jobs, job logs and the catalogue of a workshop')
       .addCookieAuth('lochmoor')
       .setVersion(VERSION)
       .build(),

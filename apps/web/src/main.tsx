@@ -14,6 +14,7 @@ import { askBeforeLosing } from './store/commands.ts'
 import { fetchTheRest, later } from './shell/later.tsx'
 import { NotFound, Unexpected } from './shell/Misses.tsx'
 import { Shell } from './shell/Shell.tsx'
+import { InReadersEnglish } from './words/InReadersEnglish.tsx'
 
 const router = createBrowserRouter([
   {
@@ -68,7 +69,9 @@ const router = createBrowserRouter([
 askBeforeLosing()
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
-    <RouterProvider router={router} />
+    <InReadersEnglish>
+      <RouterProvider router={router} />
+    </InReadersEnglish>
   </StrictMode>,
 )
 fetchTheRest()

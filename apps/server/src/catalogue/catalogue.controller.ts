@@ -27,12 +27,12 @@ const orRefuse = <T>(result: Result<T, PartError>): T => {
   const { error } = result
   switch (error.code) {
     case 'noSuchPart':
-      throw new HttpException({ code: error.code, message: 'There is no part of this id here.' }, 404)
+      throw new HttpException({ code: error.code, message: 'There is no part with this id here.' }, 404)
     case 'partInUse':
       throw new HttpException(
         {
           code: error.code,
-          message: `In use by ${error.jobs.slice(0, 5).join(', ')}${error.jobs.length > 5 ? ` and ${error.jobs.length - 5} more` : ''}: a part in use cannot vanish. Take it out of the job first.`,
+          message: `In use by ${error.jobs.slice(0, 5).join(', ')}${error.jobs.length > 5 ? ` and ${error.jobs.length - 5} more` : ''}: a part in use cannot be removed. Take it out of the job first.`,
         },
         409,
       )

@@ -65,7 +65,7 @@ describe('demo jobs', () => {
   it('the van: positive earth, a dead lead, a dynamo without ripple, and an exhaust that touches the floor', () => {
     const van = jobOf('Brindle Carrier van')
     const { fitness } = assessWalkAround(van)
-    expect(fitness.find((f) => f.test.id === 'supply')?.repair).toBe('Turn the car over to negative earth')
+    expect(fitness.find((f) => f.test.id === 'supply')?.repair).toBe('Convert to negative earth')
     expect(sentenceText(fitness.find((f) => f.test.id === 'battery-cranking')!.reason, {})).toMatch(/wrong lead/)
     expect(fitness.map((f) => f.test.id)).not.toContain('ripple')
     const touch = assessExhaust(van, STOCK_CATALOGUE).verdicts.find((v) => v.id === 'room-around')

@@ -64,7 +64,7 @@ const LINES: readonly Line[] = [
     jobId: CURLEW,
     days: 20,
     who: 1,
-    body: measurement('At rest, after a night', 12.26, 'voltage', '12.26 V', 'walkAround.tests.restingV', {
+    body: measurement('Battery at rest, after a night', 12.26, 'voltage', '12.26 V', 'walkAround.tests.restingV', {
       instrument: 'bench meter',
       condition: 'lid lamp was on',
     }),
@@ -75,7 +75,7 @@ const LINES: readonly Line[] = [
     days: 19,
     who: 1,
     corrects: 2,
-    body: measurement('At rest, after a night', 12.56, 'voltage', '12.56 V', 'walkAround.tests.restingV', {
+    body: measurement('Battery at rest, after a night', 12.56, 'voltage', '12.56 V', 'walkAround.tests.restingV', {
       instrument: 'bench meter',
       condition: 'charged, a night apart',
     }),
@@ -87,7 +87,7 @@ const LINES: readonly Line[] = [
     who: 1,
     body: measurement('Vacuum at warm idle', 63e3, 'pressure', '18.6 in Hg', 'walkAround.tests.idleVacuumPa', {
       place: 'full-manifold port',
-      condition: 'warm, 800/min',
+      condition: 'warm, 800 rpm',
     }),
   },
   {
@@ -95,7 +95,7 @@ const LINES: readonly Line[] = [
     jobId: CURLEW,
     days: 18,
     who: 1,
-    body: measurement('Gap above, to the floor', 0.028, 'bore', '28 mm', 'walkAround.tank.gapAboveM', {
+    body: measurement('Gap above the tank, to the floor', 0.028, 'bore', '28 mm', 'walkAround.tank.gapAboveM', {
       place: 'over the sender hole',
     }),
   },
@@ -123,9 +123,16 @@ const LINES: readonly Line[] = [
     jobId: CARRIER,
     days: 5,
     who: 2,
-    body: measurement('Ground side: block to post', 0.34, 'voltage', '340 mV', 'walkAround.tests.crankingGroundDropV', {
-      condition: 'cold, coil off',
-    }),
+    body: measurement(
+      'Earth-side drop: block to battery',
+      0.34,
+      'voltage',
+      '340 mV',
+      'walkAround.tests.crankingGroundDropV',
+      {
+        condition: 'cold, coil off',
+      },
+    ),
   },
 ]
 

@@ -46,7 +46,7 @@ export class DemoStore {
         workshopId,
         active: true,
         passwordHash,
-        preferences: { units: {}, theme: null },
+        preferences: { units: {}, theme: null, english: null },
       })),
     )
   }

@@ -11,7 +11,7 @@ const orRefuse = <T>(result: Result<T, ExportError>): T => {
   if (result.ok) return result.value
   const { error } = result
   throw error.code === 'noSuchJob'
-    ? new HttpException({ code: error.code, message: 'There is no job of this id here.' }, 404)
+    ? new HttpException({ code: error.code, message: 'There is no job with this id here.' }, 404)
     : new HttpException(
         {
           code: error.code,

@@ -9,7 +9,7 @@ const PULSE_MS = 1000
 
 export const DATABASE_AWAY = {
   code: 'databaseAway',
-  message: 'The database does not answer; it will be tried again.',
+  message: 'The database is not answering; this will be tried again.',
 } as const
 
 /** What is said of the server's health. */

@@ -10,7 +10,7 @@ import { isDiskFull } from '../database/isDiskFull.ts'
 const TOO_LARGE = 413
 const DISK_FULL = {
   code: 'diskFull',
-  message: 'The disk of Lochmoor’s server is full: nothing was stored. Make room there; it will be tried again.',
+  message: 'The disk on Lochmoor’s server is full: nothing was saved. Free some space there; this will be tried again.',
 } as const
 
 /** What may be sent there at most. */
@@ -60,7 +60,7 @@ export class RefusalFilter implements ExceptionFilter {
     this.log.error({ err: thrown, id }, 'unexpected error')
     return {
       status: 500,
-      body: { code: 'internal', message: `Something failed on the server. The log has it under ${id}.` },
+      body: { code: 'internal', message: `Something failed on the server. It is in the server log as ${id}.` },
     }
   }
 }

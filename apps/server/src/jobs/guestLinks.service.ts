@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { GuestLinkMade, GuestLinks } from '@lochmoor/contract'
-import { err, ok, type Result } from '@lochmoor/core'
+import { counted, err, ok, type Result } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import { DataSource, MoreThan } from 'typeorm'
 import { AuditService } from '../workshop/audit.service.ts'
@@ -53,7 +53,7 @@ export class GuestLinksService {
       workshopId,
       event: 'guest-link-made',
       who: email,
-      about: `job ${jobId}, ${days} days`,
+      about: `job ${jobId}, ${counted(days, 'day')}`,
       address,
     })
     return ok({ id, path: `/guest/${token}`, expiresAt: expiresAt.toISOString() })

@@ -32,10 +32,10 @@ const STATUS = { noSuchJob: 404, noSuchVersion: 404, notArchived: 409, stale: 40
   number
 >
 const MESSAGE = {
-  noSuchJob: 'There is no job of this id here.',
+  noSuchJob: 'There is no job with this id here.',
   noSuchVersion: 'This section never had that version.',
   notArchived: 'Only an archived job can be deleted: archive it first.',
-  stale: 'Somebody else changed this section meanwhile; nothing was overwritten.',
+  stale: 'Somebody else has changed this section in the meantime; nothing was overwritten.',
 } satisfies Record<JobError['code'], string>
 
 export const orRefuseJob = <T>(result: Result<T, JobError>): T => {

@@ -27,13 +27,13 @@ const STATUS = {
 const messageOf = (e: RecordError): string => {
   switch (e.code) {
     case 'noSuchJob':
-      return 'There is no job of this id here.'
+      return 'There is no job with this id here.'
     case 'idTaken':
-      return 'An entry of this id stands in a book already, with other words.'
+      return 'An entry with this id is already in a job log, with different text.'
     case 'nothingToCorrect':
-      return 'The entry to be corrected is not in this job’s book.'
+      return 'The entry to be corrected is not in this job’s log.'
     case 'noSuchPhoto':
-      return 'There is no such photograph with this job.'
+      return 'This job has no such photograph.'
     case 'notAPhoto':
       return `photograph is ${e.found.slice(0, 80)}; allowed: a JPEG, PNG or WebP picture of at most ${MOST_PHOTO_BYTES / 1024 ** 2} MB.`
   }

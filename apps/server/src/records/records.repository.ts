@@ -1,5 +1,5 @@
 import type { RecordQuery } from '@lochmoor/contract'
-import type { LogRecord, RecordBody } from '@lochmoor/core'
+import { meaningsOf, type LogRecord, type RecordBody } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import { DataSource, type EntityManager } from 'typeorm'
 import { escapeLike } from '../database/escapeLike.ts'
@@ -74,8 +74,12 @@ export class RecordsRepository {
       .where('r.workshopId = :workshopId and r.jobId = :jobId', { workshopId, jobId })
     if (q.kind) query.andWhere('r.kind = :kind', { kind: q.kind })
     if (q.field) query.andWhere('r.field = :field', { field: q.field })
-    for (const [i, word] of q.search.trim().toLowerCase().split(/\s+/).filter(Boolean).entries())
-      query.andWhere(`r.search like :word${i}`, { [`word${i}`]: `%${escapeLike(word)}%` })
+    // Each word by whatever name the trade has for it.
+    for (const [i, names] of meaningsOf(q.search).entries())
+      query.andWhere(
+        `(${names.map((_, k) => `r.search like :word${i}_${k}`).join(' or ')})`,
+        Object.fromEntries(names.map((name, k) => [`word${i}_${k}`, `%${escapeLike(name)}%`])),
+      )
     const total = await query.getCount()
     if (q.before) query.andWhere('r.seq < :before', { before: q.before })
     const rows = await query

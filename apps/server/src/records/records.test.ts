@@ -40,7 +40,7 @@ const measurement = (si: number, more: object = {}) => ({
   ...more,
 })
 
-describe('log book', () => {
+describe('job log', () => {
   it('keeps every kind of entry as it was written, with who and when', async () => {
     const entries = [
       note('Blows at the joint.'),

@@ -55,12 +55,13 @@ export const exhaustSheet = async (
   const made = head.madeAt.toISOString().slice(0, 10)
   const sheet = new SheetPaper(
     paper,
-    `${title}: exhaust sensor station`,
+    `${title}: exhaust sensor`,
     `${head.workshop} · ${title} · ${made} · ${head.version}`,
+    head.inEnglish,
   )
   sheet.title(title)
   sheet.paragraph(
-    `Exhaust sensor station, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}. Clock angles looking against the flow; distances from the merge’s downstream edge, behind a turbine from its outlet: each drawing names its own.`,
+    `Exhaust sensor, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}. Clock positions are seen looking against the flow. Distances are from the downstream edge of the merge, or from the turbine outlet: each drawing says which.`,
     true,
   )
   writeJudgement(sheet, a.verdicts, units)
@@ -91,7 +92,7 @@ const pipes = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void => {
         { head: 'Piece', share: 0.26 },
         { head: 'From merge', share: 0.13, right: true },
         { head: 'Length', share: 0.12, right: true },
-        { head: 'Outside', share: 0.12, right: true },
+        { head: 'Outside diameter', share: 0.12, right: true },
         { head: 'Bend', share: 0.12, right: true },
         { head: 'Joint', share: 0.25 },
       ],
@@ -129,15 +130,15 @@ const unrolled = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void =>
       DATUM_WORDS[datumOf(ctx.run)],
     )
     const best = bestSpots(ctx, grid)
-    if (best.length === 0) sheet.paragraph('No free spot on this stretch.')
+    if (best.length === 0) sheet.paragraph('No usable position on this run of pipe.')
     else
       sheet.table(
         [
-          { head: 'Best free spots: along', share: 0.2, right: true },
-          { head: 'Clock', share: 0.1, right: true },
+          { head: 'Best positions: distance', share: 0.2, right: true },
+          { head: 'Clock position', share: 0.1, right: true },
           { head: 'Above level', share: 0.12, right: true },
           { head: 'Score', share: 0.08, right: true },
-          { head: 'Lost by', share: 0.5 },
+          { head: 'Biggest loss', share: 0.5 },
         ],
         best.map((s) => [
           text(s.alongM, 'bore', units, 0),
@@ -159,13 +160,13 @@ const heat = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void => {
     )
     sheet.table(
       [
-        { head: 'Moment', share: 0.16 },
+        { head: 'Condition', share: 0.16 },
         { head: 'Gas', share: 0.2, right: true },
         { head: 'Wall', share: 0.2, right: true },
-        { head: 'Gas takes', share: 0.12, right: true },
+        { head: 'Gas travel time', share: 0.12, right: true },
         { head: 'In all', share: 0.12, right: true },
-        { head: 'Loop at least', share: 0.1, right: true },
-        { head: 'Air back', share: 0.1, right: true },
+        { head: 'Loop no quicker than', share: 0.1, right: true },
+        { head: 'Reversion', share: 0.1, right: true },
       ],
       EXHAUST_MOMENTS.flatMap((id) => {
         const h = heatAtSpot(c, spot, id)
@@ -190,7 +191,7 @@ const heat = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void => {
 
 const readings = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void => {
   if (c.runs.length === 0) return
-  sheet.heading('What the reading can get wrong')
+  sheet.heading('How the reading can mislead')
   for (const s of [...sensorAdvice(c).reasons, ...steeringDoubts(c)]) sheet.paragraph(sentenceText(s, units))
   const [chosen] = chosenSpots(c)
   const cylinders = c.runs.find((r) => r.id === chosen?.spot.run)?.cylinders.length ?? 0
@@ -223,7 +224,7 @@ const leaks = (sheet: SheetPaper, c: ExhaustCase): void => {
     plan.map((l) => [
       `${RUN_WORDS[l.joint.run]}: ${jointWords(l.joint)}`,
       l.side === 'no-spot' ? '' : l.side,
-      l.joint.state ?? 'not tested',
+      l.joint.state ?? 'not checked',
       l.how,
     ]),
   )

@@ -99,7 +99,7 @@ describe('drill template', () => {
   })
 })
 
-describe('working sheet of the exhaust sensor station', () => {
+describe('working sheet of the exhaust sensor', () => {
   it.each(DEMO_JOBS.map((j) => [j.document.vehicle.title, j.id] as const))(
     '%s: is a PDF of A4 pages',
     async (_t, id) => {

@@ -7,6 +7,7 @@ import {
   explainInputError,
   fig,
   figureText,
+  formatCut,
   fuelCautions,
   fuelWorking,
   leakTestOf,
@@ -16,6 +17,7 @@ import {
   pressureProfile,
   sentenceText,
   tightestPoint,
+  unitOf,
   WORKING_IDS,
   type Catalogue,
   type FittingMake,
@@ -31,12 +33,14 @@ export interface SheetHead {
   readonly workshop: string
   readonly madeAt: Date
   readonly version: string
+  /** A text of the program in the reader's English; what a person has written stays as it is. */
+  readonly inEnglish: (text: string) => string
 }
 
 const POINT_WORDS = {
-  'in-control': 'held',
-  'not-held': 'not held',
-  lifted: 'lifted',
+  'in-control': 'OK',
+  'not-held': 'not maintained',
+  lifted: 'above set',
   starved: 'starved',
 } as const
 
@@ -53,12 +57,13 @@ export const fuelSheet = async (
   const made = head.madeAt.toISOString().slice(0, 10)
   const sheet = new SheetPaper(
     paper,
-    `${title}: fuel station`,
+    `${title}: fuel system`,
     `${head.workshop} · ${title} · ${made} · ${head.version}`,
+    head.inEnglish,
   )
   sheet.title(title)
   sheet.paragraph(
-    `Fuel station, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}.`,
+    `Fuel system, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}.`,
     true,
   )
   writeJudgement(sheet, a.verdicts, units)
@@ -75,15 +80,15 @@ export const fuelSheet = async (
 
 const moments = (sheet: SheetPaper, a: FuelAssessment, units: UnitChoice): void => {
   if (a.solved.length === 0) return
-  sheet.heading('Moments')
+  sheet.heading('Operating conditions')
   const pa = (v: number | null) => (v === null ? 'none' : figureText(fig(v, 'pressure'), units))
   const flow = (v: number) => figureText(fig(v, 'volumeFlow'), units)
   sheet.table(
     [
-      { head: 'Moment', share: 0.28 },
+      { head: 'Condition', share: 0.28 },
       { head: 'At the pump', share: 0.1, right: true },
-      { head: 'Engine takes', share: 0.14, right: true },
-      { head: 'Comes back', share: 0.14, right: true },
+      { head: 'Engine uses', share: 0.14, right: true },
+      { head: 'Returned', share: 0.14, right: true },
       { head: 'Set', share: 0.11, right: true },
       { head: 'Rail', share: 0.11, right: true },
       { head: '', share: 0.12 },
@@ -124,17 +129,17 @@ const cutList = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void =
     return
   }
   const m = (v: number) => figureText(fig(v, 'distance'), units)
-  const mm = (v: number) => figureText(fig(v, 'bore'), units)
+  const mm = (v: number) => formatCut(v, unitOf('bore', units.bore))
   for (const order of list.value) {
     sheet.strong(
-      `${order.hose.name}: ${order.packing.bars.length} × ${m(order.stockM)}${order.packing.proved ? '' : ' (fewer may do; not proved)'}`,
+      `${order.hose.name}: ${order.packing.bars.length} × ${m(order.stockM)}${order.packing.proved ? '' : ' (fewer may do; not proven)'}`,
     )
     sheet.table(
       [
         { head: 'Piece', share: 0.26 },
         { head: 'Path', share: 0.1, right: true },
         { head: 'Slack', share: 0.1, right: true },
-        { head: 'Ends take', share: 0.1, right: true },
+        { head: 'Ends take up', share: 0.1, right: true },
         { head: 'Cut', share: 0.12, right: true },
         { head: 'Ends', share: 0.32 },
       ],

@@ -6,7 +6,7 @@ import { SheetsService, type MadeFile } from './sheets.service.ts'
 import { unitsWanted } from './unitsWanted.ts'
 
 const asFile = (made: MadeFile | null, type: string, ending: string): StreamableFile => {
-  if (!made) throw new HttpException({ code: 'noSuchJob', message: 'There is no job of this id here.' }, 404)
+  if (!made) throw new HttpException({ code: 'noSuchJob', message: 'There is no job with this id here.' }, 404)
   const name = encodeURIComponent(`${made.name.replace(/[/:*?"<>|]/g, '-')}.${ending}`)
   return new StreamableFile(made.bytes, { type, disposition: `attachment; filename*=UTF-8''${name}` })
 }
@@ -21,18 +21,19 @@ export class SheetsController {
   async template(
     @Who() { workshopId }: Caller,
     @Param('id', { schema: JobId }) id: string,
-    @Query({ schema: TemplateQuery }) { paper, sensor }: TemplateQuery,
+    @Query({ schema: TemplateQuery }) { paper, sensor, english }: TemplateQuery,
   ): Promise<StreamableFile> {
-    return asFile(await this.sheets.template(workshopId, id, sensor, paper), 'application/pdf', 'pdf')
+    return asFile(await this.sheets.template(workshopId, id, sensor, paper, english), 'application/pdf', 'pdf')
   }
 
   @Get('drill-template.svg')
   async templateSvg(
     @Who() { workshopId }: Caller,
     @Param('id', { schema: JobId }) id: string,
-    @Query({ schema: TemplateSvgQuery }) { sensor }: TemplateSvgQuery,
+    @Query({ schema: TemplateSvgQuery }) { sensor, english }: TemplateSvgQuery,
   ): Promise<StreamableFile> {
-    return asFile(await this.sheets.template(workshopId, id, sensor, 'svg'), 'image/svg+xml; charset=utf-8', 'svg')
+    const made = await this.sheets.template(workshopId, id, sensor, 'svg', english)
+    return asFile(made, 'image/svg+xml; charset=utf-8', 'svg')
   }
 
   @Get(':station/sheet.pdf')
@@ -40,9 +41,9 @@ export class SheetsController {
     @Who() { workshopId }: Caller,
     @Param('id', { schema: JobId }) id: string,
     @Param('station', { schema: StationPath }) station: string,
-    @Query({ schema: SheetQuery }) { paper, units }: SheetQuery,
+    @Query({ schema: SheetQuery }) { paper, units, english }: SheetQuery,
   ): Promise<StreamableFile> {
-    const wanted = unitsWanted(units)
+    const wanted = { units: unitsWanted(units), english }
     return asFile(await this.sheets.sheet(workshopId, id, station, paper, wanted), 'application/pdf', 'pdf')
   }
 
@@ -51,9 +52,9 @@ export class SheetsController {
     @Who() { workshopId }: Caller,
     @Param('id', { schema: JobId }) id: string,
     @Param('station', { schema: StationPath }) station: string,
-    @Query({ schema: PartListQuery }) { units }: PartListQuery,
+    @Query({ schema: PartListQuery }) { units, english }: PartListQuery,
   ): Promise<StreamableFile> {
-    const wanted = unitsWanted(units)
+    const wanted = { units: unitsWanted(units), english }
     return asFile(await this.sheets.parts(workshopId, id, station, wanted), 'text/csv; charset=utf-8', 'csv')
   }
 }

@@ -4,6 +4,8 @@ import {
   earthedTerminal,
   exhaustCase,
   figureText,
+  inEnglish,
+  ownWords,
   RUN_WORDS,
   sentenceText,
   STATION_LIST,
@@ -11,6 +13,7 @@ import {
   TEMPLATE_WANTS,
   templateOfJob,
   templateSvg,
+  type English,
   type JobDocument,
   type PartLine,
   type StationValue,
@@ -33,16 +36,27 @@ export interface MadeFile {
   readonly bytes: Buffer
 }
 
-const HEADS = ['quantity', 'quantity is', 'part', 'name', 'specification', 'follows from']
+/** How a paper speaks: units and English of its reader. */
+export interface PaperWords {
+  readonly units: UnitChoice
+  readonly english: English
+}
 
-const partsFile = (name: string, lines: readonly PartLine[], units: UnitChoice): MadeFile => {
+const HEADS = ['quantity', 'quantity is', 'part', 'name', 'specification', 'reason']
+
+const partsFile = (
+  name: string,
+  lines: readonly PartLine[],
+  units: UnitChoice,
+  say: (text: string) => string,
+): MadeFile => {
   const data = lines.map((l) => [
     figureText(l.quantity, units),
     l.assumed ? 'assumed' : 'given',
-    l.what,
-    l.name,
-    sentenceText(l.specification, units),
-    l.why,
+    say(l.what),
+    say(l.name),
+    say(sentenceText(l.specification, units)),
+    say(l.why),
   ])
   const csv = Papa.unparse({ fields: HEADS, data }, { newline: '\r\n', escapeFormulae: true })
   return { name, bytes: Buffer.from(csv, 'utf8') }
@@ -69,25 +83,40 @@ export class SheetsService {
   ) {}
 
   /** The working sheet of a station; a refusal where it has none. */
-  async sheet(workshopId: string, id: string, path: string, paper: Paper, units: UnitChoice): Promise<MadeFile | null> {
+  async sheet(
+    workshopId: string,
+    id: string,
+    path: string,
+    paper: Paper,
+    { units, english }: PaperWords,
+  ): Promise<MadeFile | null> {
     const station = withPaper(path, 'working sheet', (s) => STATION_SHEETS[s.id] !== undefined)
     const job = await this.documentOf(workshopId, id)
     if (!job) return null
-    const head = await this.headOf(workshopId)
+    const head = await this.headOf(workshopId, job, english)
     const catalogue = await this.catalogue.whole(workshopId)
     const bytes = await STATION_SHEETS[station.id]!(job, catalogue, head, paper, units)
     return { name: `${job.vehicle.title}, ${station.title.toLowerCase()}`, bytes }
   }
 
   /** The parts list of a station; a refusal where it has none. */
-  async parts(workshopId: string, id: string, path: string, units: UnitChoice): Promise<MadeFile | null> {
+  async parts(workshopId: string, id: string, path: string, { units, english }: PaperWords): Promise<MadeFile | null> {
     const station = withPaper(path, 'parts list', (s) => s.parts !== null)
     const job = await this.documentOf(workshopId, id)
-    return job && partsFile(`${job.vehicle.title}, ${station.title.toLowerCase()} parts`, station.parts!(job), units)
+    if (!job) return null
+    const own = ownWords(job)
+    const name = `${job.vehicle.title}, ${station.title.toLowerCase()} parts`
+    return partsFile(name, station.parts!(job), units, (text) => inEnglish(text, english, own))
   }
 
   /** The drill template of a sensor; a refusal where something is still wanted for it. */
-  async template(workshopId: string, id: string, sensor: 'a' | 'b', as: Paper | 'svg'): Promise<MadeFile | null> {
+  async template(
+    workshopId: string,
+    id: string,
+    sensor: 'a' | 'b',
+    as: Paper | 'svg',
+    english: English,
+  ): Promise<MadeFile | null> {
     const job = await this.documentOf(workshopId, id)
     if (!job) return null
     const c = exhaustCase(job)
@@ -95,26 +124,41 @@ export class SheetsService {
     const made = templateOfJob(c, index)
     if (!made.ok)
       throw new HttpException({ code: made.error, message: `No template yet: ${TEMPLATE_WANTS[made.error]}.` }, 409)
-    const { template, name, pieceName, warnings } = made.value
+    const { name, pieceName } = made.value
+    const { workshop, madeAt, version, inEnglish: say } = await this.headOf(workshopId, job, english)
+    const template = {
+      ...made.value.template,
+      marks: made.value.template.marks.map((m) => (m.kind === 'text' ? { ...m, text: say(m.text) } : m)),
+    }
+    const warnings = made.value.warnings.map(say)
     const run = chosenSpots(c).find((s) => s.index === index)!.spot.run
-    const title = `${job.vehicle.title}: drill template, ${name.toLowerCase()}`
+    const title = say(`${job.vehicle.title}: drill template, ${name.toLowerCase()}`)
     const file = `${job.vehicle.title}, drill template${c.sensorCount === 2 ? ` ${sensor.toUpperCase()}` : ''}`
     if (as === 'svg') return { name: file, bytes: Buffer.from(templateSvg(template, title, warnings), 'utf8') }
-    const { workshop, madeAt, version } = await this.headOf(workshopId)
     const head = {
       title,
       lines: [
-        `${RUN_WORDS[run]}, ${pieceName}. Print at 100 %, no fitting to the page; measure the ruler. Cut out, printed side out, arrow with the flow, ends meeting on the underside.`,
+        say(
+          `${RUN_WORDS[run]}, ${pieceName}. Print at 100 %, not “fit to page”; check the ruler. Cut out, printed side out, arrow with the flow, ends meeting on the underside.`,
+        ),
         ...warnings,
       ],
-      foot: `${workshop} · ${madeAt.toISOString().slice(0, 10)} · ${version} · glasses, gloves, every chip out of the pipe; battery off before welding, ${earthedTerminal(job)} first`,
+      foot: say(
+        `${workshop} · ${madeAt.toISOString().slice(0, 10)} · ${version} · glasses, gloves, every chip out of the pipe; battery off before welding, ${earthedTerminal(job)} first`,
+      ),
     }
     return { name: file, bytes: await templatePaper(as, template, head) }
   }
 
-  private async headOf(workshopId: string): Promise<SheetHead> {
+  private async headOf(workshopId: string, job: JobDocument, english: English): Promise<SheetHead> {
     const workshop = await this.database.getRepository(WorkshopEntity).findOneByOrFail({ id: workshopId })
-    return { workshop: workshop.name, madeAt: new Date(), version: `Lochmoor ${VERSION}` }
+    const own = [workshop.name, ...ownWords(job)]
+    return {
+      workshop: workshop.name,
+      madeAt: new Date(),
+      version: `Lochmoor ${VERSION}`,
+      inEnglish: (text) => inEnglish(text, english, own),
+    }
   }
 
   private async documentOf(workshopId: string, id: string): Promise<JobDocument | null> {

@@ -16,7 +16,7 @@ afterAll(() => server.close())
 const sheet = async (id: string, query = '') =>
   (await asBytes(owner.get(`/api/jobs/${id}/fuel/sheet.pdf${query}`)).expect(200)).body as Buffer
 
-describe('working sheet of the fuel station', () => {
+describe('working sheet of the fuel system', () => {
   it.each(DEMO_JOBS.map((j) => [j.document.vehicle.title, j.id] as const))(
     '%s: is a PDF of A4 pages',
     async (_t, id) => {
@@ -46,7 +46,7 @@ describe('working sheet of the fuel station', () => {
     expect(readFileSync(require.resolve('@fontsource/public-sans/package.json'), 'utf8')).toContain('OFL-1.1'))
 })
 
-describe('parts list of the fuel station', () => {
+describe('parts list of the fuel system', () => {
   it('names part, quantity, specification and what it follows from', async () => {
     const { text } = await owner.get(`/api/jobs/${DEMO_JOBS[2]!.id}/fuel/parts.csv`).expect(200)
     const { data } = Papa.parse<Record<string, string>>(text, { header: true })
@@ -56,7 +56,7 @@ describe('parts list of the fuel station', () => {
       part: 'pump',
       name: 'Hagg M120 module',
       specification: 'module, must hold 400.0\u2009kPa',
-      'follows from': 'demand at full load with 15 % to spare',
+      'follows from': 'demand at full load with a 15 % reserve',
     })
     expect(data.filter((d) => d['part'] === 'hose end').length).toBeGreaterThan(2)
   })

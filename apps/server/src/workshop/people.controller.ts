@@ -30,10 +30,10 @@ const STATUS = { noSuchPerson: 404, lastOwner: 409, elsewhere: 409, noSuchInvita
   number
 >
 const MESSAGE = {
-  noSuchPerson: 'There is no person of this id here.',
-  lastOwner: 'A workshop keeps at least one owner who can sign in: make somebody else owner first.',
-  elsewhere: 'This address belongs to another workshop of this installation.',
-  noSuchInvitation: 'This link was used already, has ended, or was never made here. Ask the owner for a new one.',
+  noSuchPerson: 'There is no person with this id here.',
+  lastOwner: 'A workshop needs at least one owner who can sign in: make somebody else an owner first.',
+  elsewhere: 'This address belongs to another workshop on this installation.',
+  noSuchInvitation: 'This link has been used, has expired or was never valid. Ask the owner for a new one.',
 } satisfies Record<PeopleError['code'], string>
 
 const orRefuse = <T>(result: Result<T, PeopleError>): T => {

@@ -22,7 +22,7 @@ export type PeopleError =
 const INVITATION_DAYS = 7
 const DAY_MS = 86_400_000
 const MAILBOX_SAYS =
-  'This is a stand-in: no mail leaves this machine. Here stands what would have been sent; hand the link over yourself.'
+  'This is a stand-in: no mail leaves this machine. It shows what would have been sent; pass the link on yourself.'
 
 /** The people of a workshop. Every query names the workshop. */
 @Injectable()
@@ -104,7 +104,7 @@ export class PeopleService {
         subject: known ? `A new password at ${workshop.name}` : `${caller.name} asks you to ${workshop.name}`,
         body: known
           ? `Hello ${known.name},\n\nwith this link you set a new password. It works once, for ${INVITATION_DAYS} days.`
-          : `Hello,\n\n${caller.name} would like to work with you at ${workshop.name}. With this link you choose a name and a password. It works once, for ${INVITATION_DAYS} days.`,
+          : `Hello,\n\n${caller.name} would like to work with you at ${workshop.name}. Use this link to choose a name and a password. It works once, within ${INVITATION_DAYS} days.`,
         link,
         at: new Date(),
       })
@@ -177,7 +177,7 @@ export class PeopleService {
         role: known?.role ?? role,
         active: true,
         passwordHash,
-        preferences: known?.preferences ?? { units: {}, theme: null },
+        preferences: known?.preferences ?? { units: {}, theme: null, english: null },
       })
     })
     if (!person) return err({ code: 'noSuchInvitation' })

@@ -27,11 +27,11 @@ const STATUS = {
   noDemo: 404,
 } satisfies Record<SignInError['code'], number>
 const MESSAGE = {
-  wrongPresent: 'The present password is not right; nothing was changed.',
-  wrongPassword: 'E-mail address and password do not go together.',
-  tooManyTries: 'Too many tries. Wait a quarter of an hour, or have an owner send you a new link.',
-  claimed: 'This installation has an owner already: sign in.',
-  linkExpired: 'This link has ended or was never made here. Ask the workshop for a new one.',
+  wrongPresent: 'The current password is wrong; nothing was changed.',
+  wrongPassword: 'The e-mail address or the password is wrong.',
+  tooManyTries: 'Too many attempts. Wait 15 minutes, or ask an owner for a new link.',
+  claimed: 'This installation already has an owner: sign in.',
+  linkExpired: 'This link has expired or was never valid. Ask the workshop for a new one.',
   noDemo: 'This is no demo: sign in with your own account.',
 } satisfies Record<SignInError['code'], string>
 

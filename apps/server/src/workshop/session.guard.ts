@@ -32,7 +32,7 @@ export class SessionGuard implements CanActivate {
     if (caller) request.caller = caller
     this.refuseForeign(request)
     if (access === 'open') return true
-    if (!caller) return refuse(401, 'signedOut', 'Sign in first; what was entered is kept here.')
+    if (!caller) return refuse(401, 'signedOut', 'Sign in first; what you entered is kept in this browser.')
     if (!READING.has(request.method)) this.refuseForged(request, caller)
     return this.allowed(access, caller, request.params['id'])
   }
@@ -41,20 +41,20 @@ export class SessionGuard implements CanActivate {
     if (READING.has(request.method)) return
     const site = request.headers['sec-fetch-site']
     if (site !== undefined && site !== 'same-origin' && site !== 'none')
-      refuse(403, 'foreignSite', 'Changes are taken from Lochmoor’s own pages only.')
+      refuse(403, 'foreignSite', 'Changes are accepted from Lochmoor’s own pages only.')
   }
 
   private refuseForged(request: RequestWithCaller, caller: Caller): void {
     const given = request.headers[CSRF_HEADER]
     if (typeof given !== 'string' || !sameSecret(given, csrfOf(caller.token)))
-      refuse(403, 'noCsrf', `The header ${CSRF_HEADER} is missing or not this session’s: load the page again.`)
+      refuse(403, 'noCsrf', `The header ${CSRF_HEADER} is missing or belongs to another session: reload the page.`)
   }
 
   private allowed(access: Access, caller: Caller, jobId: unknown): boolean {
     if (caller.kind === 'guest') {
       if (access === 'reader') return true
-      if (access !== 'guest') return refuse(403, 'notAllowed', 'A guest may only read the job of the link.')
-      return jobId === caller.jobId || refuse(404, 'noSuchJob', 'There is no job of this id here.')
+      if (access !== 'guest') return refuse(403, 'notAllowed', 'A guest can only read the job the link was made for.')
+      return jobId === caller.jobId || refuse(404, 'noSuchJob', 'There is no job with this id here.')
     }
     if (access === 'owner' && caller.role !== 'owner')
       return refuse(403, 'notAllowed', 'Only an owner of the workshop may do this.')

@@ -38,7 +38,7 @@ export interface Opened {
 
 const CLAIM_LOCK = 'lochmoor-claim'
 const CLAIM_WAIT_S = 20
-const NO_PREFERENCES: Preferences = { units: {}, theme: null }
+const NO_PREFERENCES: Preferences = { units: {}, theme: null, english: null }
 
 /** Signing in and out. Sessions live in the store, so any server process knows them. */
 @Injectable()
@@ -99,7 +99,8 @@ export class SessionsService {
       workshop: workshop.name,
       csrf,
       demo: this.demo,
-      preferences: person.preferences,
+      // Kept before there were two Englishes, they name none.
+      preferences: { ...NO_PREFERENCES, ...person.preferences },
     }
   }
 
@@ -123,7 +124,7 @@ export class SessionsService {
     const person = this.demo ? await this.database.getRepository(PersonEntity).findOneBy({ id, active: true }) : null
     if (!person) return err({ code: 'noDemo' })
     const { workshopId, email } = person
-    await this.audit.note({ workshopId, event: 'signed-in', who: email, about: 'by the demo’s button', address })
+    await this.audit.note({ workshopId, event: 'signed-in', who: email, about: 'with the demo button', address })
     return ok(await this.openFor(person))
   }
 

@@ -1,3 +1,4 @@
+import { counted } from '@lochmoor/core'
 import { useJobStore } from '../store/jobStore.ts'
 import { CircleUser } from 'lucide-react'
 import { Popover } from 'radix-ui'
@@ -35,7 +36,7 @@ export const AccountMenu = () => {
         >
           <p className="font-bold">{name}</p>
           <p className="text-soft">
-            {guest ? `reads one job of ${session.workshop}` : `${session.role} at ${session.workshop}`}
+            {guest ? `can read one job at ${session.workshop}` : `${session.role} at ${session.workshop}`}
           </p>
           <ul className="my-3 border-y border-hair py-2">
             {!guest && (
@@ -73,10 +74,10 @@ export const AccountMenu = () => {
           )}
           {waiting > 0 && !guest && (
             <p className={`mb-2 leading-snug ${kept ? '' : 'font-semibold text-stop'}`}>
-              {waiting === 1 ? 'One edit waits' : `${waiting} edits wait`}{' '}
+              {counted(waiting, 'edit is', 'edits are')} waiting{' '}
               {kept
-                ? 'in this browser. Signed out, they stay yours and are sent when you sit here again.'
-                : 'on this page only: the browser refuses to keep them. Save them as a file before you sign out.'}
+                ? 'in this browser. They stay yours after you sign out and are sent when you sign in here again.'
+                : 'on this page only: the browser will not keep them. Save them as a file before you sign out.'}
             </p>
           )}
           <Button onClick={() => void leave(signOut).then(setTrouble)}>{guest ? 'Leave' : 'Sign out'}</Button>

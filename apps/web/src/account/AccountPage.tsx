@@ -23,7 +23,7 @@ export const AccountPage = () => {
       </p>
       <PasswordForm />
       <h2 className="mt-8 border-b-2 border-ink pb-0.5 font-extrabold">Everywhere</h2>
-      <p className="my-2">Ends every sign-in of yours, this one too: for a laptop that was left or lost.</p>
+      <p className="my-2">Signs you out on every device, this one included: for a laptop left behind or lost.</p>
       <div className="flex">
         <Button onClick={() => void leave(signOutEverywhere).then(setTrouble)}>Sign out everywhere</Button>
       </div>
@@ -33,9 +33,7 @@ export const AccountPage = () => {
         </p>
       )}
       <h2 className="mt-8 border-b-2 border-ink pb-0.5 font-extrabold">Units and theme</h2>
-      <p className="my-2">
-        What you choose under Units and with the theme’s button goes with your account to every browser.
-      </p>
+      <p className="my-2">Your units, English and theme go with your account to every browser.</p>
     </div>
   )
 }
@@ -48,7 +46,7 @@ const PasswordForm = () => {
     if (result.ok) reset()
     setSaid(
       result.ok
-        ? { good: true, text: 'Changed. Other browsers have to sign in again.' }
+        ? { good: true, text: 'Password changed. Other browsers have to sign in again.' }
         : { good: false, text: explainApiError(result.error) },
     )
   }
@@ -61,7 +59,7 @@ const PasswordForm = () => {
     >
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Password</h2>
       <TextEntry
-        label="Present password"
+        label="Current password"
         type="password"
         autoComplete="current-password"
         value={entries.current}
@@ -78,7 +76,7 @@ const PasswordForm = () => {
       )}
       <div className="mt-2 flex">
         <Button kind="main" type="submit">
-          Change the password
+          Change password
         </Button>
       </div>
     </form>

@@ -10,9 +10,9 @@ export const FirstOwnerPage = ({ onDone }: { onDone: () => void }) => {
   const { entries, set } = useEntries({ workshop: '', name: '', email: '', password: '' })
   const [trouble, setTrouble] = useState<string | null>(null)
   return (
-    <CardPage title="Whose Lochmoor is this?">
+    <CardPage title="Set up this workshop">
       <p className="mb-3">
-        Nobody owns this installation yet. Name your workshop and make your own account; you can ask others in later.
+        This installation has no owner yet. Name your workshop and create your own account; you can invite others later.
       </p>
       <form
         onSubmit={(e) => {

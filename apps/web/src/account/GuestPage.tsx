@@ -20,11 +20,11 @@ export const GuestPage = () => {
     })()
   }, [token, navigate])
   return (
-    <CardPage title="A job to read">
+    <CardPage title="Job for reading">
       {why === null ? (
         <p className="text-soft">Opening the job…</p>
       ) : (
-        <Trouble title="The link does not open" why={why} />
+        <Trouble title="This link does not work" why={why} />
       )}
     </CardPage>
   )

@@ -22,10 +22,10 @@ export const InvitationPage = () => {
     await loadSession()
     await navigate('/jobs')
   }
-  if (fetched.state === 'fetching') return <p className="p-6 text-soft">Reading the link…</p>
+  if (fetched.state === 'fetching') return <p className="p-6 text-soft">Checking the link…</p>
   if (fetched.state === 'trouble')
     return (
-      <CardPage title="This link does not open">
+      <CardPage title="This link does not work">
         <Trouble title="It cannot be used" why={fetched.why} />
       </CardPage>
     )
@@ -43,7 +43,7 @@ export const InvitationPage = () => {
         </p>
         <TextEntry label="Your name" autoComplete="name" value={entries.name} onChange={set('name')} />
         <NewPasswordEntry value={entries.password} onChange={set('password')} />
-        <FormEnd trouble={trouble}>{known ? 'Set the password' : 'Begin'}</FormEnd>
+        <FormEnd trouble={trouble}>{known ? 'Set the password' : 'Create account'}</FormEnd>
       </form>
     </CardPage>
   )

@@ -62,7 +62,7 @@ const serve = (first: object) => {
       return reply(200, { done: true })
     }
     if (path === '/api/session')
-      return reply(403, { code: 'wrongPassword', message: 'E-mail address and password do not go together.' })
+      return reply(403, { code: 'wrongPassword', message: 'The e-mail address or the password is wrong.' })
     return reply(401, { code: 'signedOut', message: 'Sign in first.' })
   }
   return server
@@ -89,7 +89,7 @@ describe('the way in', () => {
     await userEvent.type(await screen.findByLabelText('E-mail address'), 'tobin@skerrow-bank.example')
     await userEvent.type(screen.getByLabelText('Password'), 'no')
     await userEvent.click(screen.getByRole('button', { name: 'Sign in' }))
-    expect((await screen.findByRole('alert')).textContent).toContain('do not go together')
+    expect((await screen.findByRole('alert')).textContent).toContain('address or the password is wrong')
     expect(screen.getByLabelText<HTMLInputElement>('E-mail address').value).toBe('tobin@skerrow-bank.example')
     expect(screen.queryByRole('button', { name: 'As the owner' })).toBeNull()
   })
@@ -98,7 +98,9 @@ describe('the way in', () => {
     const server = serve(signedIn)
     server.down = true
     show()
-    expect((await screen.findByRole('alert')).textContent).toMatch(/out of reach.*is kept and sent once it answers/)
+    expect((await screen.findByRole('alert')).textContent).toMatch(
+      /cannot be reached.*is kept and sent once it can be reached/,
+    )
     server.down = false
     await userEvent.click(screen.getByRole('button', { name: 'Try again' }))
     expect(await screen.findByText('the work')).toBeTruthy()
@@ -166,6 +168,6 @@ describe('the way in', () => {
   it('a first start asks for the owner', async () => {
     serve({ state: 'needs-owner' })
     show()
-    expect(await screen.findByRole('heading', { name: 'Whose Lochmoor is this?' })).toBeTruthy()
+    expect(await screen.findByRole('heading', { name: 'Set up this workshop' })).toBeTruthy()
   })
 })

@@ -24,12 +24,12 @@ export const SessionGate = () => {
 
   if (session === null)
     return why === null ? (
-      <p className="p-6 text-soft">Asking who you are…</p>
+      <p className="p-6 text-soft">Checking who is signed in…</p>
     ) : (
       <div className="mx-auto w-full max-w-xl p-6">
         <Trouble
-          title="Lochmoor’s server is out of reach"
-          why={`${why} What was entered in this browser is kept and sent once it answers.`}
+          title="Lochmoor’s server cannot be reached"
+          why={`${why} What was entered in this browser is kept and sent once it can be reached.`}
           onRetry={load}
         />
       </div>

@@ -1,3 +1,4 @@
+import { counted } from '@lochmoor/core'
 import { useEffect, useState } from 'react'
 import { explainApiError } from '../api/client.ts'
 import { signIn, signInDemo } from '../api/people.ts'
@@ -27,8 +28,8 @@ export const SignInPage = ({ demo, onDone }: { demo: boolean; onDone: () => void
     <CardPage title="Sign in">
       {waiting > 0 && (
         <p className="mb-3 border-l-4 border-caution bg-paper p-2">
-          {waiting === 1 ? 'One edit waits' : `${waiting} edits wait`} in this browser and will be sent when the same
-          person signs in again.
+          {counted(waiting, 'edit is', 'edits are')} waiting in this browser and will be sent when the same person signs
+          in again.
         </p>
       )}
       {demo && (
@@ -67,7 +68,7 @@ export const SignInPage = ({ demo, onDone }: { demo: boolean; onDone: () => void
         <FormEnd trouble={trouble} kind={demo ? 'plain' : 'main'}>
           Sign in
         </FormEnd>
-        <p className="mt-3 text-sm text-soft">Password lost? An owner of the workshop can send you a new link.</p>
+        <p className="mt-3 text-sm text-soft">Lost your password? An owner of the workshop can send you a new link.</p>
       </form>
     </CardPage>
   )

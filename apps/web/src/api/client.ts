@@ -48,7 +48,7 @@ const send = async <T>(
   try {
     response = await request(method, path, body)
   } catch {
-    return err({ kind: 'away', message: 'The server does not answer.' })
+    return err({ kind: 'away', message: 'The server is not answering.' })
   }
   const text = await response.text()
   let json: unknown
@@ -60,7 +60,7 @@ const send = async <T>(
   if (!response.ok) return err(refusalOf(response.status, json))
   const parsed = schema.safeParse(json)
   if (parsed.success) return ok(parsed.data)
-  return err({ kind: 'away', message: 'The server answers in another version than this page: load the page again.' })
+  return err({ kind: 'away', message: 'The server is a different version from this page: reload the page.' })
 }
 
 /** One call of the API: JSON out, JSON in, checked by the contract's schema. */

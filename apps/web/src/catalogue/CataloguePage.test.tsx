@@ -44,7 +44,7 @@ describe('catalogue', () => {
     await userEvent.click(screen.getByLabelText('Only our own'))
     expect(rows()).toBe(1)
     await userEvent.type(screen.getByLabelText('Search the parts'), 'nothing')
-    expect(screen.getByText('No hose or tube answers to this search.')).toBeTruthy()
+    expect(screen.getByText('No hose or tube matches this search.')).toBeTruthy()
   })
 
   it('a part of the stock is kept under changes as our own', async () => {
@@ -57,7 +57,7 @@ describe('catalogue', () => {
     await userEvent.type(dialog().getByLabelText('name'), 'Hose 7, fleet')
     await userEvent.clear(dialog().getByLabelText('bore mm'))
     await userEvent.type(dialog().getByLabelText('bore mm'), '7.2')
-    await userEvent.click(dialog().getByRole('button', { name: 'Keep as our own' }))
+    await userEvent.click(dialog().getByRole('button', { name: 'Save as our own' }))
     expect(asked.find((a) => a.method === 'PUT')).toMatchObject({
       path: '/api/catalogue/hoses/own-hose-7-fleet',
       body: { id: 'own-hose-7-fleet', name: 'Hose 7, fleet', boreM: 0.0072, mostPressurePa: 2e6 },
@@ -68,7 +68,7 @@ describe('catalogue', () => {
     open('hoses')
     await userEvent.click(screen.getByRole('button', { name: /Add a hose or tube/ }))
     await userEvent.type(dialog().getByLabelText('bore mm'), 'wide')
-    await userEvent.click(dialog().getByRole('button', { name: 'Keep as our own' }))
+    await userEvent.click(dialog().getByRole('button', { name: 'Save as our own' }))
     expect(dialog().getByText('“wide” is not allowed: a number, 0.5 to 100 mm.')).toBeTruthy()
     expect(dialog().getByRole('alert').textContent).toMatch(/entries are not allowed/)
     expect(dialog().getByLabelText<HTMLInputElement>('bore mm').value).toBe('wide')
@@ -92,7 +92,7 @@ describe('catalogue', () => {
     open('hoses')
     await userEvent.click(screen.getByRole('button', { name: 'Reel (our own)' }))
     const uses = within(await dialog().findByRole('region', { name: 'Jobs that use it' }))
-    expect((await uses.findByText(/Fellside pickup/)).textContent).toContain('not what the catalogue says now')
+    expect((await uses.findByText(/Fellside pickup/)).textContent).toContain('differs from the catalogue')
     expect(uses.getByText('Moor van')).toBeTruthy()
     await userEvent.click(dialog().getByRole('button', { name: 'Remove from the catalogue' }))
     expect((await uses.findByRole('alert')).textContent).toContain('cannot vanish')
@@ -111,10 +111,10 @@ describe('catalogue', () => {
     await type('first table at V', '13.5')
     await type('first table kPa:L/h:A', '0:9600:4 300:6600:6')
     expect(dialog().getByText(/Doubtful: first table, point 2, flow/)).toBeTruthy()
-    expect(dialog().getByRole('button', { name: 'Keep as our own' }).hasAttribute('disabled')).toBe(false)
+    expect(dialog().getByRole('button', { name: 'Save as our own' }).hasAttribute('disabled')).toBe(false)
     await type('first table kPa:L/h:A', '0:96:4 300:120:6')
     expect(dialog().getByText(/Wrong: first table, point 2, flow/)).toBeTruthy()
-    expect(dialog().getByRole('button', { name: 'Keep as our own' }).hasAttribute('disabled')).toBe(true)
+    expect(dialog().getByRole('button', { name: 'Save as our own' }).hasAttribute('disabled')).toBe(true)
   })
 
   it('a guest looks and changes nothing; an unknown kind is no page', async () => {

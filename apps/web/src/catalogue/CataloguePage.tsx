@@ -1,5 +1,5 @@
 import { isOwnPart, PART_COLUMNS, PART_KINDS, partToCells, type PartKind } from '@lochmoor/contract'
-import type { Part } from '@lochmoor/core'
+import { answersTo, withArticle, type Part } from '@lochmoor/core'
 import { Download, Plus, Upload } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { NavLink, useParams } from 'react-router'
@@ -11,6 +11,7 @@ import { HeaderMiddle } from '../shell/HeaderMiddle.tsx'
 import { NotFound } from '../shell/Misses.tsx'
 import { Trouble } from '../shell/Trouble.tsx'
 import { loadCatalogue, useCatalogue } from '../store/catalogueStore.ts'
+import { inReadersEnglish } from '../words/readersEnglish.ts'
 import { useMayWrite } from '../store/sessionStore.ts'
 import { ImportDialog } from './ImportDialog.tsx'
 import { isKind, KIND_ONE, KIND_TITLES } from './kinds.ts'
@@ -23,7 +24,7 @@ export const CataloguePage = () => {
   const [trouble, setTrouble] = useState<string | null>(null)
   const load = () => void loadCatalogue().then((r) => setTrouble(r.ok ? null : explainApiError(r.error)))
   useEffect(() => {
-    document.title = 'Catalogue · Lochmoor'
+    document.title = inReadersEnglish('Catalogue · Lochmoor')
     load()
   }, [])
   if (!isKind(kind)) return <NotFound />
@@ -34,8 +35,8 @@ export const CataloguePage = () => {
       </HeaderMiddle>
       <h1 className="mb-1 text-2xl font-extrabold">Catalogue of parts</h1>
       <p className="mb-3 text-soft">
-        Invented parts ship with Lochmoor; what you buy, you enter as your own. A job keeps its own copy of every part
-        it uses.
+        Lochmoor ships with invented parts; enter what you buy as your own. A job keeps its own copy of every part it
+        uses.
       </p>
       <nav aria-label="Kinds of parts" className="mb-3 flex overflow-x-auto border-b-2 border-ink">
         {PART_KINDS.map((k) => (
@@ -50,8 +51,8 @@ export const CataloguePage = () => {
           </NavLink>
         ))}
       </nav>
-      {trouble && <Trouble title="The parts could not be fetched." why={trouble} onRetry={load} />}
-      {!catalogue && !trouble && <p className="text-soft">Fetching the parts…</p>}
+      {trouble && <Trouble title="The parts could not be loaded." why={trouble} onRetry={load} />}
+      {!catalogue && !trouble && <p className="text-soft">Loading the parts…</p>}
       {catalogue && <KindList key={kind} kind={kind} parts={catalogue[kind]} />}
     </div>
   )
@@ -76,14 +77,7 @@ const KindList = ({ kind, parts }: { kind: PartKind; parts: readonly Part[] }) =
     () =>
       parts
         .map((part) => ({ part, cells: partToCells(kind, part) }))
-        .filter(
-          ({ part, cells }) =>
-            (!ownOnly || isOwnPart(part)) &&
-            search
-              .toLowerCase()
-              .split(/\s+/)
-              .every((word) => cells.some((c) => c.toLowerCase().includes(word))),
-        ),
+        .filter(({ part, cells }) => (!ownOnly || isOwnPart(part)) && answersTo(cells.join(' '), search)),
     [kind, parts, search, ownOnly],
   )
   return (
@@ -109,7 +103,7 @@ const KindList = ({ kind, parts }: { kind: PartKind; parts: readonly Part[] }) =
         {mayWrite && (
           <>
             <Button onClick={() => setOpen({ part: null })}>
-              <Plus size={16} aria-hidden /> Add a {KIND_ONE[kind]} of our own
+              <Plus size={16} aria-hidden /> Add {withArticle(KIND_ONE[kind])} of our own
             </Button>
             <Button onClick={() => setImporting(true)}>
               <Upload size={16} aria-hidden /> Import CSV
@@ -124,7 +118,7 @@ const KindList = ({ kind, parts }: { kind: PartKind; parts: readonly Part[] }) =
         <p className="py-3">
           {ownOnly && search === ''
             ? `No ${KIND_ONE[kind]} of our own yet.`
-            : `No ${KIND_ONE[kind]} answers to this search.`}
+            : `No ${KIND_ONE[kind]} matches this search.`}
         </p>
       ) : (
         <DataTable

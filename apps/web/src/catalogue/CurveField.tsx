@@ -1,3 +1,4 @@
+import { counted } from '@lochmoor/core'
 import { useId, useState } from 'react'
 import { SelectEntry } from '../fields/SelectEntry.tsx'
 import { Button } from '../shell/Button.tsx'
@@ -20,7 +21,7 @@ export const CurveField = ({ column, value, problem, onChange }: CellProps) => {
     const read = pastedCurve(pasted, pressure, flow)
     if (!read.ok) return setSays(read.says)
     onChange(read.cell)
-    setSays(`${read.points} points taken.`)
+    setSays(`${counted(read.points, 'point')} read.`)
     setOpen(false)
   }
   return (
@@ -68,7 +69,7 @@ export const CurveField = ({ column, value, problem, onChange }: CellProps) => {
             />
             <SelectEntry label="Flow in" value={flow} options={optionsOf(CURVE_FLOWS)} onChange={setFlow} />
           </div>
-          <Button onClick={take}>Take these rows</Button>
+          <Button onClick={take}>Import these rows</Button>
         </div>
       ) : (
         <Button kind="quiet" onClick={() => setOpen(true)}>

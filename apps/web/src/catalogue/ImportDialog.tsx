@@ -66,9 +66,9 @@ export const ImportDialog = ({ kind, parts, onClose }: Props) => {
         {read?.ok && (
           <>
             <p className="py-1 font-semibold">
-              {good.length} of {read.rows.length} rows can come in{bad > 0 && `; ${bad} cannot`}.
+              {good.length} of {read.rows.length} rows can be imported{bad > 0 && `; ${bad} cannot`}.
               {read.unread.length > 0 && (
-                <span className="font-normal text-soft"> Columns nobody asks for: {read.unread.join(', ')}.</span>
+                <span className="font-normal text-soft"> Columns not used: {read.unread.join(', ')}.</span>
               )}
             </p>
             <Preview rows={read.rows} />
@@ -100,11 +100,11 @@ const Preview = ({ rows }: { rows: readonly ReadRow[] }) => (
       { head: 'Row', right: true, cell: (r) => r.line },
       { head: 'Name', cell: (r) => r.name },
       {
-        head: 'What becomes of it',
+        head: 'What happens to it',
         cell: (r) =>
           r.part ? (
             r.replaces ? (
-              'replaces ours of this id'
+              'replaces our part with this id'
             ) : (
               'new'
             )

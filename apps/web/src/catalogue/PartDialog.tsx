@@ -7,7 +7,7 @@ import {
   type CellProblem,
   type PartKind,
 } from '@lochmoor/contract'
-import { pumpSanity, type Part, type PumpPart } from '@lochmoor/core'
+import { counted, pumpSanity, type Part, type PumpPart } from '@lochmoor/core'
 import { useCallback, useState } from 'react'
 import { explainApiError } from '../api/client.ts'
 import { fetchPartUses, removeOwnPart, storeOwnPart } from '../api/catalogue.ts'
@@ -32,12 +32,12 @@ interface Props {
 export const PartDialog = ({ kind, part, parts, onClose }: Props) => {
   const own = part !== null && isOwnPart(part)
   const mayWrite = useMayWrite()
-  const title = part === null ? `A ${KIND_ONE[kind]} of our own` : part.name
+  const title = part === null ? `Our own ${KIND_ONE[kind]}` : part.name
   return (
     <CatalogueDialog title={title} onClose={onClose}>
       {part && !own && (
         <p className="mb-2 text-soft">
-          Ships with Lochmoor and stays as it is. Changed figures are kept as a part of our own.
+          Ships with Lochmoor and stays as it is. Changed figures are saved as a part of our own.
         </p>
       )}
       <fieldset disabled={!mayWrite} className="contents">
@@ -96,7 +96,7 @@ const PartForm = ({ kind, part, parts, onClose }: Props) => {
         })}
       </div>
       {doubts.length > 0 && (
-        <ul aria-label="Doubts about the curve" className="my-2 border-l-4 border-caution px-3 py-1">
+        <ul aria-label="Pump curve warnings" className="my-2 border-l-4 border-caution px-3 py-1">
           {doubts.map((d, i) => (
             <li key={i} className={d.severity === 'wrong' ? 'font-semibold text-stop' : ''}>
               {d.severity === 'wrong' ? 'Wrong' : 'Doubtful'}: {inWords(d.field)}: {d.says}.
@@ -105,11 +105,11 @@ const PartForm = ({ kind, part, parts, onClose }: Props) => {
         </ul>
       )}
       {kind === 'pumps' && read.ok && doubts.length === 0 && (
-        <p className="my-2 text-ok">The curve is sound: flow falls, current rises, the power balance closes.</p>
+        <p className="my-2 text-ok">Curve OK: flow falls, current rises, the power balance closes.</p>
       )}
       {problems.length > 0 && (
         <p role="alert" className="my-2 font-semibold text-stop">
-          {problems.length === 1 ? 'One entry is' : `${problems.length} entries are`} not allowed; see above.
+          {counted(problems.length, 'entry is', 'entries are')} not allowed; see above.
         </p>
       )}
       {trouble && (
@@ -119,7 +119,7 @@ const PartForm = ({ kind, part, parts, onClose }: Props) => {
       )}
       <div className="mt-3">
         <Button kind="main" type="submit" disabled={wrong}>
-          {keepsId ? 'Keep the changes' : 'Keep as our own'}
+          {keepsId ? 'Save changes' : 'Save as our own'}
         </Button>
       </div>
     </form>
@@ -156,7 +156,7 @@ const Uses = ({ kind, part, own, onClose }: Omit<Props, 'parts' | 'part'> & { pa
             {fetched.value.jobs.map((j) => (
               <li key={j.id}>
                 {j.title}
-                {j.differs && <span className="text-caution">: its copy is not what the catalogue says now</span>}
+                {j.differs && <span className="text-caution">: its copy differs from the catalogue</span>}
               </li>
             ))}
           </ul>

@@ -7,9 +7,9 @@ export const KIND_TITLES: Readonly<Record<PartKind, string>> = {
   fittings: 'Hose ends',
   filters: 'Filters',
   regulators: 'Regulators',
-  controllers: 'Controllers',
+  controllers: 'ECUs',
   sensors: 'Oxygen sensors',
-  bungs: 'Sensor bosses',
+  bungs: 'Sensor bungs',
 }
 /** One of them, in a sentence. */
 export const KIND_ONE: Readonly<Record<PartKind, string>> = {
@@ -19,9 +19,9 @@ export const KIND_ONE: Readonly<Record<PartKind, string>> = {
   fittings: 'hose end',
   filters: 'filter',
   regulators: 'regulator',
-  controllers: 'controller',
+  controllers: 'ECU',
   sensors: 'oxygen sensor',
-  bungs: 'sensor boss',
+  bungs: 'sensor bung',
 }
 
 export const isKind = (word: string): word is PartKind => (PART_KINDS as readonly string[]).includes(word)

@@ -1,5 +1,6 @@
 import { useId, type ReactNode } from 'react'
 import { HowToMeasure } from './HowToMeasure.tsx'
+import { WholeSelect } from './WholeSelect.tsx'
 
 interface Props<T extends string> {
   readonly label: string
@@ -18,19 +19,14 @@ export const ChoiceField = <T extends string>({ label, value, options, onChange,
         {label}
       </label>
       {how && <HowToMeasure label={label}>{how}</HowToMeasure>}
-      <select
+      <WholeSelect
         id={id}
-        data-entry
+        entry
         value={value}
-        onChange={(e) => onChange(e.target.value as T)}
-        className="h-8 w-[10.4rem] shrink-0 border border-soft/60 bg-sheet px-1.5 font-semibold"
-      >
-        {options.map(([option, words]) => (
-          <option key={option} value={option}>
-            {words}
-          </option>
-        ))}
-      </select>
+        options={options.map(([option, words]) => ({ value: option, words }))}
+        onChange={(chosen) => onChange(chosen as T)}
+        className="w-[10.4rem] shrink-0"
+      />
     </div>
   )
 }

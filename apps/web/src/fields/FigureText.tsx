@@ -1,10 +1,10 @@
-import { formatQuantity, sentenceText, type Figure, type Sentence } from '@lochmoor/core'
-import { unitOfFamily, usePreferences } from '../store/preferences.ts'
+import { figureText, sentenceText, type Figure, type Sentence } from '@lochmoor/core'
+import { usePreferences } from '../store/preferences.ts'
 
 /** A figure in the reader's unit. */
 export const FigureText = ({ figure }: { figure: Figure }) => {
   const units = usePreferences((s) => s.units)
-  return <>{formatQuantity(figure.si, unitOfFamily(units, figure.family), figure.decimals)}</>
+  return <>{figureText(figure, units)}</>
 }
 
 /** A sentence as plain text, for names of buttons. */

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
 import { useId } from 'react'
 import { HowToMeasure } from './HowToMeasure.tsx'
+import { WholeSelect } from './WholeSelect.tsx'
 
 interface Props {
   readonly label: string
@@ -21,20 +22,15 @@ export const KnownChoiceField = ({ label, value, options, onChange, how, none = 
         {label}
       </label>
       {how && <HowToMeasure label={label}>{how}</HowToMeasure>}
-      <select
+      <WholeSelect
         id={id}
-        data-entry
+        entry
+        open={value === null}
         value={value ?? ''}
-        onChange={(e) => onChange(e.target.value === '' ? null : e.target.value)}
-        className={`h-8 w-[10.4rem] shrink-0 border bg-sheet px-1.5 ${value === null ? 'border-dashed border-soft text-soft italic' : 'border-soft/60 font-semibold'}`}
-      >
-        <option value="">{none}</option>
-        {options.map(([option, words]) => (
-          <option key={option} value={option}>
-            {words}
-          </option>
-        ))}
-      </select>
+        options={[{ value: '', words: none }, ...options.map(([option, words]) => ({ value: option, words }))]}
+        onChange={(chosen) => onChange(chosen === '' ? null : chosen)}
+        className="w-[10.4rem] shrink-0"
+      />
     </div>
   )
 }

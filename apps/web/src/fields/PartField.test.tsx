@@ -35,8 +35,8 @@ describe('part field', () => {
   })
   it('a copy that differs says what the catalogue has, and takes it on demand', async () => {
     const onChange = field({ ...seven!, boreM: 0.0065 })
-    expect(screen.getByText(/The catalogue says otherwise by now: bore 7\.0/)).toBeTruthy()
-    await userEvent.click(screen.getByRole('button', { name: 'Take the catalogue’s' }))
+    expect(screen.getByText(/The catalogue has changed since: bore 7\.0/)).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: 'Reset to the catalogue part' }))
     expect(onChange).toHaveBeenCalledWith(seven)
   })
   it('a copy the catalogue has no more stays chosen and choosable', () => {
@@ -47,7 +47,7 @@ describe('part field', () => {
   it('what cannot be is greyed with its reason, but never what is chosen already', () => {
     field(nine!, { refuse: () => 'not for this fuel' })
     const [, first, second] = options()
-    expect([first!.disabled, first!.textContent]).toEqual([true, 'Hose 7: not for this fuel'])
+    expect([first!.disabled, first!.textContent]).toEqual([true, 'not for this fuel · Hose 7'])
     expect(second!.disabled).toBe(false)
   })
 })

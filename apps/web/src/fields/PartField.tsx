@@ -1,5 +1,6 @@
 import { sameValue, type Part } from '@lochmoor/core'
 import { useId } from 'react'
+import { WholeSelect } from './WholeSelect.tsx'
 
 interface Props<T extends Part> {
   readonly label: string
@@ -34,31 +35,29 @@ export const PartField = <T extends Part>({ label, value, parts, describe, refus
       <label htmlFor={id} className="mb-0.5 block leading-tight">
         {label}
       </label>
-      <select
+      <WholeSelect
         id={id}
-        data-entry
+        entry
+        open={value === null}
         value={value?.id ?? ''}
-        onChange={(e) => onChange(listed.find((p) => p.id === e.target.value) ?? null)}
-        className={`h-8 w-full border bg-sheet px-1.5 ${value ? 'border-soft/60 font-semibold' : 'border-dashed border-soft text-soft italic'}`}
-      >
-        <option value="">{none}</option>
-        {listed.map((p) => {
-          const against = p.id === value?.id ? null : (refuse?.(p) ?? null)
-          return (
-            <option key={p.id} value={p.id} disabled={against !== null}>
-              {p.name}: {against ?? describe(p)}
-            </option>
-          )
-        })}
-      </select>
+        options={[
+          { value: '', words: none },
+          ...listed.map((p) => {
+            const against = p.id === value?.id ? null : (refuse?.(p) ?? null)
+            // The figure that tells two of a kind apart comes first.
+            return { value: p.id, words: `${against ?? describe(p)} · ${p.name}`, disabled: against !== null }
+          }),
+        ]}
+        onChange={(chosen) => onChange(listed.find((p) => p.id === chosen) ?? null)}
+      />
       {stand === 'gone' && (
-        <p className="text-sm text-soft">Not among what the catalogue offers here; this job keeps its own copy.</p>
+        <p className="text-sm text-soft">Not in what the catalogue offers here; this job keeps its own copy.</p>
       )}
       {typeof stand === 'object' && (
         <p className="text-sm leading-snug text-caution">
-          The catalogue says otherwise by now: {describe(stand.now)}.{' '}
+          The catalogue has changed since: {describe(stand.now)}.{' '}
           <button type="button" className="font-semibold text-accent underline" onClick={() => onChange(stand.now)}>
-            Take the catalogue’s
+            Reset to the catalogue part
           </button>
         </p>
       )}

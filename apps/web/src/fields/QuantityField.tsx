@@ -1,19 +1,12 @@
-import {
-  explainQuantityError,
-  figureAt,
-  formatForEntry,
-  formatQuantity,
-  howAt,
-  parseQuantity,
-  type FigureNode,
-  type Known,
-  type Unit,
-} from '@lochmoor/core'
-import { useId, useRef, useState, type ReactNode } from 'react'
+import { figureAt, formatForEntry, howAt, type Known } from '@lochmoor/core'
+import { useEffect, useId, useRef, useState, type ReactNode } from 'react'
 import { useJobStore } from '../store/jobStore.ts'
 import { useUnit } from '../store/preferences.ts'
 import { HowToMeasure } from './HowToMeasure.tsx'
+import { readEntry } from './readEntry.ts'
 import { standInAt } from './standIn.ts'
+import { hasOwnUnit, rememberTyped, typedAs } from './typedText.ts'
+import { UnitKeys } from './UnitKeys.tsx'
 
 interface Props {
   readonly label: string
@@ -33,30 +26,8 @@ interface Props {
   readonly emptyMeans?: number
 }
 
-type Read =
-  | { readonly si: Known; readonly note: string | null }
-  | { readonly error: string; readonly choices?: readonly string[] }
-
-const readEntry = (text: string, { family, range, whole }: FigureNode, unit: Unit): Read => {
-  if (text.trim() === '') return { si: null, note: null }
-  const parsed = parseQuantity(text, family, unit)
-  if (!parsed.ok) {
-    const { error } = parsed
-    return { error: explainQuantityError(error), ...(error.code === 'ambiguous' && { choices: error.choices }) }
-  }
-  const { si, remark, unit: readIn } = parsed.value
-  const { min, max } = range
-  const slack = 1e-9 * Math.max(Math.abs(min), Math.abs(max))
-  if (si < min - slack || si > max + slack)
-    return {
-      error: `${formatQuantity(si, unit)} is not allowed here: ${formatQuantity(min, unit)} to ${formatQuantity(max, unit)}.`,
-    }
-  if (whole && !Number.isInteger(si)) return { error: `${text.trim()} is not allowed here: whole numbers only.` }
-  return {
-    si: Math.min(max, Math.max(min, si)),
-    note: remark ?? (readIn.id === unit.id ? null : `= ${formatQuantity(si, unit, unit.decimals + 1)}`),
-  }
-}
+/** So long a hand rests before it is asked what it meant: 3 may still become 38. */
+const REST_MS = 700
 
 /**
  * A field for one figure with its unit. Takes any unit of its family, shows what it understood, stores as it is typed,
@@ -77,17 +48,32 @@ export const QuantityField = (props: Props) => {
   const id = useId()
   // What stands in the field while it is worked on; null shows the stored figure.
   const [draft, setDraft] = useState<string | null>(null)
-  const read = draft === null ? null : readEntry(draft, figure, unit)
+  const [here, setHere] = useState(false)
+  const jobId = useJobStore((s) => s.jobId)
   const before = useRef(value)
-  const error = read && 'error' in read ? read.error : null
-  const choices = (read && 'choices' in read ? read.choices : null) ?? []
-  const note = read && 'note' in read ? read.note : null
-  const shown = draft ?? (value === null ? '' : formatForEntry(value, unit))
+  const typed = value === null ? null : typedAs(jobId, path, value, unit)
+  const shown = draft ?? (value === null ? '' : (typed?.text ?? formatForEntry(value, unit)))
+  // As it was written here it is explained again: what "1/4 in" comes to.
+  const read = draft !== null || typed?.withUnit ? readEntry(shown, figure, unit, path) : null
+  const [rested, setRested] = useState(false)
+  useEffect(() => {
+    if (draft === null) return
+    const timer = setTimeout(() => setRested(true), REST_MS)
+    return () => {
+      clearTimeout(timer)
+      setRested(false)
+    }
+  }, [draft])
+  const asked = read?.kind === 'asked' && (!read.unfinished || !here || rested) ? read : null
+  const error = read?.kind === 'wrong' ? read.error : (asked?.question ?? null)
+  const choices = asked?.choices ?? []
+  const note = read?.kind === 'read' ? read.note : null
+  const ownUnit = hasOwnUnit(shown)
 
   const type = (text: string) => {
     setDraft(text)
-    const next = readEntry(text, figure, unit)
-    if ('error' in next) {
+    const next = readEntry(text, figure, unit, path)
+    if (next.kind !== 'read') {
       // What was half typed before it became unreadable is no figure: the one that stood there before holds.
       if (value !== before.current) onChange(before.current)
       return
@@ -95,21 +81,26 @@ export const QuantityField = (props: Props) => {
     const si = next.si ?? emptyMeans ?? null
     if (si !== value) onChange(si)
   }
-  /** One of the meanings of an ambiguous entry: it is an entry made and left. */
+  /** One of the meanings of an entry that has several: it is an entry made and left. */
   const choose = (text: string) => {
-    const next = readEntry(text, figure, unit)
-    if ('error' in next || next.si === null) return setDraft(text)
+    const bare = text === `${shown.trim()} ${unit.label}`
+    const next = readEntry(text, figure, unit, path)
+    if (next.kind !== 'read' || next.si === null) return setDraft(text)
     onChange(next.si)
+    rememberTyped(jobId, path, next.si, bare ? shown : text, unit)
     if (next.si !== before.current) props.onMeasured?.(next.si, text)
     before.current = next.si
     setDraft(null)
     document.getElementById(id)?.focus()
   }
   const leave = () => {
-    if (error) return
-    if (draft !== null && value !== null && value !== before.current) {
-      const typed = draft.trim()
-      props.onMeasured?.(value, /[^\d.,\s/+−-]/.test(typed) || !unit.label ? typed : `${typed} ${unit.label}`)
+    setHere(false)
+    if (read !== null && read.kind !== 'read') return
+    if (draft !== null && value !== null) {
+      const text = draft.trim()
+      rememberTyped(jobId, path, value, text, unit)
+      if (value !== before.current)
+        props.onMeasured?.(value, hasOwnUnit(text) || !unit.label ? text : `${text} ${unit.label}`)
     }
     before.current = value
     setDraft(null)
@@ -123,13 +114,14 @@ export const QuantityField = (props: Props) => {
         </label>
         {how && <HowToMeasure label={label}>{how}</HowToMeasure>}
         <span
-          className={`flex h-8 w-[9.3rem] shrink-0 items-center border bg-sheet ${error ? 'border-2 border-stop' : value === null ? 'border-dashed border-soft' : 'border-soft/60'}`}
+          className={`flex h-8 w-[9.3rem] shrink-0 items-stretch border bg-sheet max-lg:h-11 ${error ? 'border-2 border-stop' : value === null ? 'border-dashed border-soft' : 'border-soft/60'}`}
         >
           <input
             id={id}
             data-entry
             value={shown}
-            inputMode="text"
+            // Hardware keyboards do not mind; phones show digits, and what those lack stands below.
+            inputMode="decimal"
             autoComplete="off"
             spellCheck={false}
             placeholder={assumed === undefined ? 'not known' : formatForEntry(assumed, unit)}
@@ -137,6 +129,7 @@ export const QuantityField = (props: Props) => {
             aria-describedby={`${id}-note`}
             onChange={(e) => type(e.target.value)}
             onFocus={(e) => {
+              setHere(true)
               before.current = value
               e.target.select()
             }}
@@ -146,8 +139,8 @@ export const QuantityField = (props: Props) => {
             }}
             className="min-w-0 flex-1 bg-transparent px-1.5 text-right font-semibold placeholder:font-normal placeholder:text-soft placeholder:italic"
           />
-          {unit.label && (
-            <span className="min-w-9 shrink-0 pr-2 text-sm text-soft" aria-hidden>
+          {unit.label && !ownUnit && (
+            <span className="min-w-9 shrink-0 self-center pr-2 text-sm text-soft" aria-hidden>
               {unit.label}
             </span>
           )}
@@ -162,9 +155,9 @@ export const QuantityField = (props: Props) => {
                 key={choice}
                 type="button"
                 onClick={() => choose(choice)}
-                className="ml-2 border border-accent px-1.5 font-bold text-accent hover:bg-wash"
+                className="mt-1 ml-2 border border-accent px-2 font-bold text-accent hover:bg-wash"
               >
-                {choice}
+                {choice}?
               </button>
             ))}
           </>
@@ -174,6 +167,7 @@ export const QuantityField = (props: Props) => {
           <span className="text-soft italic">{assumedWord}</span>
         ) : null}
       </div>
+      {here && <UnitKeys family={figure.family} shown={unit} range={figure.range} value={shown} onType={type} />}
     </div>
   )
 }

@@ -1,4 +1,5 @@
 import { useId } from 'react'
+import { WholeSelect } from './WholeSelect.tsx'
 
 interface Props<T extends string> {
   readonly label: string
@@ -16,19 +17,14 @@ export const SelectEntry = <T extends string>({ label, value, options, onChange,
       <label htmlFor={id} className="mb-0.5 block leading-tight font-semibold">
         {label}
       </label>
-      <select
+      <WholeSelect
         id={id}
         value={value}
-        disabled={disabled}
-        onChange={(e) => onChange(e.target.value as T)}
-        className="h-9 w-full border border-soft/60 bg-sheet px-1.5"
-      >
-        {options.map(([v, words]) => (
-          <option key={v} value={v}>
-            {words}
-          </option>
-        ))}
-      </select>
+        disabled={disabled ?? false}
+        options={options.map(([v, words]) => ({ value: v, words }))}
+        onChange={(chosen) => onChange(chosen as T)}
+        className="w-full"
+      />
     </div>
   )
 }

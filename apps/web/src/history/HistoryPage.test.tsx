@@ -51,8 +51,8 @@ describe('history', () => {
     open()
     const rows = await screen.findAllByRole('listitem')
     expect(rows[0]!.textContent).toMatch(/Fuel 3 Feb 2026.*Maren Skell/)
-    expect(rows[0]!.textContent).toMatch(/Least voltage at the pump: 11100.mV → 12000.mV/)
-    expect(rows[0]!.textContent).toContain('stands now')
+    expect(rows[0]!.textContent).toMatch(/Minimum voltage at the pump: 11100.mV → 12000.mV/)
+    expect(rows[0]!.textContent).toContain('current')
     setUnit('voltage', 'V')
   })
 
@@ -77,7 +77,7 @@ describe('history', () => {
 
   it('puts an older version back as one step of undo', async () => {
     open()
-    await userEvent.click((await screen.findAllByRole('button', { name: /^Put back: Fuel/ }))[0]!)
+    await userEvent.click((await screen.findAllByRole('button', { name: /^Restore: Fuel/ }))[0]!)
     await waitFor(() => expect(useJobStore.getState().document!.fuel.lowV).toBe(11.1))
     undo()
     expect(useJobStore.getState().document!.fuel.lowV).toBe(job.fuel.lowV)
@@ -85,9 +85,9 @@ describe('history', () => {
 
   it('goes back further and to one section when asked', async () => {
     const asked = open()
-    await userEvent.click(await screen.findByRole('button', { name: 'Older ones' }))
-    expect(await screen.findByText('Begun.')).toBeTruthy()
-    expect(screen.queryByRole('button', { name: 'Older ones' })).toBeNull()
+    await userEvent.click(await screen.findByRole('button', { name: 'Older changes' }))
+    expect(await screen.findByText('Created.')).toBeTruthy()
+    expect(screen.queryByRole('button', { name: 'Older changes' })).toBeNull()
     await userEvent.selectOptions(screen.getByLabelText('Section'), 'fuel')
     await waitFor(() => expect(asked.at(-1)).toMatch(/section=fuel/))
   })

@@ -17,7 +17,7 @@ const sectionWords = (section: SectionName): string =>
   section === 'vehicle'
     ? 'Engine and car'
     : section === 'work'
-      ? 'State of work'
+      ? 'State'
       : (STATION_LIST.find((s) => s.sections[0] === section)?.title ?? section)
 
 /** Who changed what and when, with the way back. */
@@ -63,19 +63,19 @@ export const HistoryPage = () => {
             </select>
           </label>
         </div>
-        {fetched.state === 'fetching' && <p className="text-soft">Fetching the history…</p>}
+        {fetched.state === 'fetching' && <p className="text-soft">Loading the history…</p>}
         {fetched.state === 'trouble' && (
-          <Trouble title="The history could not be fetched" why={fetched.why} onRetry={again} />
+          <Trouble title="The history could not be loaded" why={fetched.why} onRetry={again} />
         )}
         <ol className="border-t-2 border-ink">
           {entries.map((e) => (
             <EntryRow key={`${e.section} ${e.version}`} entry={e} jobId={jobId} />
           ))}
         </ol>
-        {trouble && <Trouble title="Older ones could not be fetched" why={trouble} />}
+        {trouble && <Trouble title="Older changes could not be loaded" why={trouble} />}
         {pages.at(-1)?.more && (
           <div className="mt-3 flex">
-            <Button onClick={() => void more()}>Older ones</Button>
+            <Button onClick={() => void more()}>Older changes</Button>
           </div>
         )}
       </div>
@@ -109,7 +109,7 @@ const EntryRow = ({ entry, jobId }: { entry: HistoryEntry; jobId: string }) => {
           </span>
         </p>
         {entry.changes.length === 0 ? (
-          <p className="text-soft">{entry.version === 1 ? 'Begun.' : 'Nothing changed.'}</p>
+          <p className="text-soft">{entry.version === 1 ? 'Created.' : 'Nothing changed.'}</p>
         ) : (
           <ul>
             {entry.changes.map((c) => {
@@ -138,14 +138,14 @@ const EntryRow = ({ entry, jobId }: { entry: HistoryEntry; jobId: string }) => {
         )}
       </div>
       {entry.version === now ? (
-        <span className="shrink-0 text-soft">stands now</span>
+        <span className="shrink-0 text-soft">current</span>
       ) : (
         <span className="shrink-0">
           <Button
             onClick={() => void restore()}
-            label={`Put back: ${sectionWords(entry.section)} of ${longTime(entry.at)}`}
+            label={`Restore: ${sectionWords(entry.section)} of ${longTime(entry.at)}`}
           >
-            Put back
+            Restore
           </Button>
         </span>
       )}

@@ -1,5 +1,5 @@
 import type { BoardJob, Colleagues } from '@lochmoor/contract'
-import { STAGE_WORDS, stationOf, WORK_STATE_WORDS, WORK_STATES, type WorkState } from '@lochmoor/core'
+import { counted, STAGE_WORDS, stationOf, WORK_STATE_WORDS, WORK_STATES, type WorkState } from '@lochmoor/core'
 import { Hammer, Wrench } from 'lucide-react'
 import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
@@ -44,7 +44,7 @@ export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
             <span>
               {job.nextAction}
               {job.repairs.length > 1 && (
-                <span className="font-normal">{`, and ${job.repairs.length - 1} more repair${job.repairs.length > 2 ? 's' : ''}`}</span>
+                <span className="font-normal">{`, and ${counted(job.repairs.length - 1, 'more repair')}`}</span>
               )}
             </span>
           </p>
@@ -56,7 +56,7 @@ export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
         )}
         {job.work.heldBy && (
           <p className="text-caution">
-            <span className="font-semibold">Held: </span>
+            <span className="font-semibold">On hold: </span>
             {job.work.heldBy}
           </p>
         )}
@@ -93,9 +93,7 @@ export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
             </option>
           ))}
         </select>
-        <span className="text-sm text-soft">
-          {days === 0 ? 'since today' : days === 1 ? 'for 1 day' : `for ${days} days`}
-        </span>
+        <span className="text-sm text-soft">{days === 0 ? 'since today' : `for ${counted(days, 'day')}`}</span>
       </div>
       {trouble && (
         <p role="alert" className="font-semibold text-stop lg:col-span-4">

@@ -32,7 +32,7 @@ export const ConfirmDialog = ({ title, text, act, onYes, onClose }: Props) => (
           )}
           <AlertDialog.Cancel asChild>
             <button type="button" className="min-h-9 border border-ink px-3 font-bold hover:bg-wash">
-              {act ? 'Leave it' : 'Close'}
+              {act ? 'Cancel' : 'Close'}
             </button>
           </AlertDialog.Cancel>
         </div>

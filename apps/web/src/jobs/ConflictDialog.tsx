@@ -1,4 +1,4 @@
-import { describePath, isItemPath, sameValue } from '@lochmoor/core'
+import { counted, describePath, isItemPath, sameValue } from '@lochmoor/core'
 import { Dialog } from 'radix-ui'
 import { useState } from 'react'
 import { Button } from '../shell/Button.tsx'
@@ -47,8 +47,8 @@ const Dispute = ({ section, clashes }: { section: string; clashes: Clashes }) =>
         >
           <Dialog.Title className="mb-1 text-lg font-bold">Somebody else changed the same</Dialog.Title>
           <p id="conflict-text" className="mb-3">
-            Nothing was overwritten. What only one of you changed has been joined; choose the rest field by field. Undo
-            brings back what was yours.
+            Nothing was overwritten. Changes made by only one of you have been merged; choose the rest field by field.
+            Undo brings yours back.
           </p>
           <table className="mb-4 w-full text-left">
             <thead>
@@ -93,9 +93,7 @@ const Dispute = ({ section, clashes }: { section: string; clashes: Clashes }) =>
             </Button>
             <Button onClick={() => all('mine')}>All mine</Button>
             <Button onClick={() => all('theirs')}>All theirs</Button>
-            {open > 0 && (
-              <span className="text-soft">{open === 1 ? 'one field to choose' : `${open} fields to choose`}</span>
-            )}
+            {open > 0 && <span className="text-soft">{`${counted(open, 'field')} to choose`}</span>}
           </div>
         </Dialog.Content>
       </Dialog.Portal>

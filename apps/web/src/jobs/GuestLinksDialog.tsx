@@ -32,10 +32,10 @@ export const GuestLinksDialog = ({ jobId, onClose }: { jobId: string; onClose: (
           aria-describedby="guest-text"
           className="fixed top-1/2 left-1/2 z-40 max-h-[85dvh] w-[min(36rem,94vw)] -translate-1/2 overflow-auto border-2 border-ink bg-sheet p-5"
         >
-          <Dialog.Title className="mb-1 text-lg font-bold">Links for guests</Dialog.Title>
+          <Dialog.Title className="mb-1 text-lg font-bold">Guest links</Dialog.Title>
           <p id="guest-text" className="mb-3">
-            Whoever has a link reads this job and its log book, and nothing else, until it ends. It is shown once: copy
-            it now.
+            Anyone with the link can read this job and its job log, and nothing else, until it expires. It is shown
+            once: copy it now.
           </p>
           <form
             className="flex items-center gap-2"
@@ -45,7 +45,7 @@ export const GuestLinksDialog = ({ jobId, onClose }: { jobId: string; onClose: (
             }}
           >
             <label className="flex items-center gap-2">
-              Ends after
+              Expires after
               <input
                 value={days}
                 inputMode="numeric"
@@ -55,7 +55,7 @@ export const GuestLinksDialog = ({ jobId, onClose }: { jobId: string; onClose: (
               days
             </label>
             <Button kind="main" type="submit">
-              Make a link
+              Create a link
             </Button>
           </form>
           {trouble && (
@@ -75,18 +75,18 @@ export const GuestLinksDialog = ({ jobId, onClose }: { jobId: string; onClose: (
             </label>
           )}
           {fetched.state === 'trouble' && (
-            <Trouble title="The links could not be fetched" why={fetched.why} onRetry={again} />
+            <Trouble title="The links could not be loaded" why={fetched.why} onRetry={again} />
           )}
           {fetched.state === 'there' && (
             <ul className="my-3 border-t border-hair">
-              {fetched.value.length === 0 && <li className="py-2 text-soft">No link is open.</li>}
+              {fetched.value.length === 0 && <li className="py-2 text-soft">No guest links.</li>}
               {fetched.value.map((l) => (
                 <li key={l.id} className="flex items-center gap-3 border-b border-hair py-1.5">
                   <span className="min-w-0 flex-1">
                     until {longTime(l.expiresAt)}
-                    <span className="text-soft">, made by {l.createdBy}</span>
+                    <span className="text-soft">, created by {l.createdBy}</span>
                   </span>
-                  <Button onClick={() => void end(l.id)}>End it</Button>
+                  <Button onClick={() => void end(l.id)}>Revoke link</Button>
                 </li>
               ))}
             </ul>

@@ -45,7 +45,7 @@ export const JobHeader = () => {
           <JobMenu />
         </>
       ) : (
-        <span className="shrink-0 text-soft">to read only</span>
+        <span className="shrink-0 text-soft">read only</span>
       )}
     </HeaderMiddle>
   )

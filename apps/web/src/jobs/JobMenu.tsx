@@ -40,10 +40,10 @@ export const JobMenu = () => {
         <DropdownMenu.Portal>
           <DropdownMenu.Content align="end" sideOffset={6} className="z-20 w-60 border-2 border-ink bg-sheet py-1">
             <Item icon={<Link2 size={17} aria-hidden />} onSelect={() => setOpen('links')}>
-              Links for guests
+              Guest links
             </Item>
             <Item icon={<Copy size={17} aria-hidden />} onSelect={() => void copy()}>
-              Copy into a new job
+              Copy to a new job
             </Item>
             <DropdownMenu.Item asChild>
               <a
@@ -65,7 +65,7 @@ export const JobMenu = () => {
             )}
             {archivedAt && owner && (
               <Item icon={<Trash2 size={17} aria-hidden />} onSelect={() => setOpen('delete')}>
-                Delete for good
+                Delete permanently
               </Item>
             )}
           </DropdownMenu.Content>
@@ -75,8 +75,8 @@ export const JobMenu = () => {
       {open === 'delete' && (
         <ConfirmDialog
           title={`Delete ${job.vehicle.title}?`}
-          text="The document, its history, the log book and all photographs go for good. Export the job first if anybody may want it again."
-          act="Delete for good"
+          text="The job, its history, its job log and all photographs are deleted permanently. Export the job first if anybody may want it again."
+          act="Delete permanently"
           onYes={() => void toBoard(deleteJob(jobId))}
           onClose={() => setOpen(null)}
         />

@@ -43,7 +43,7 @@ const serve = (board: JobBoard | (() => Promise<Response>)) => {
 beforeEach(() => sitHere())
 
 describe('board of jobs', () => {
-  it('shows what to do next, what holds it, repairs ahead of all, and leads to the job', async () => {
+  it('shows what to do next, what it is on hold for, repairs ahead of all, and leads to the job', async () => {
     serve({ jobs: [job], total: 1, page: 1, size: 25, byState })
     show()
     const link = await screen.findByRole('link', { name: 'Aldmoor Curlew GT' })
@@ -93,16 +93,16 @@ describe('board of jobs', () => {
   it('an empty board says what to do, an empty answer to filters says that', async () => {
     serve(empty)
     const { unmount } = show()
-    expect(await screen.findByText(/No job yet. Give the car a name/)).toBeTruthy()
+    expect(await screen.findByText(/No jobs yet. Give the car a name/)).toBeTruthy()
     unmount()
     show('/jobs?search=zzz')
-    expect(await screen.findByText(/No job answers to these filters/)).toBeTruthy()
+    expect(await screen.findByText(/No jobs match these filters/)).toBeTruthy()
   })
 
   it('says when the server is away and fetches again when asked', async () => {
     serve(() => Promise.reject(new TypeError('away')))
     show()
-    expect((await screen.findByRole('alert')).textContent).toContain('The server does not answer')
+    expect((await screen.findByRole('alert')).textContent).toContain('The server is not answering')
     serve({ jobs: [job], total: 1, page: 1, size: 25, byState })
     await userEvent.click(screen.getByRole('button', { name: 'Try again' }))
     expect(await screen.findByRole('link', { name: /Aldmoor/ })).toBeTruthy()
@@ -111,11 +111,11 @@ describe('board of jobs', () => {
   it('shows why a new job was refused, and keeps the name', async () => {
     serve(empty)
     show()
-    await screen.findByText(/No job yet/)
-    serve(() => reply(503, { code: 'databaseAway', message: 'The database does not answer; nothing was stored.' }))
+    await screen.findByText(/No jobs yet/)
+    serve(() => reply(503, { code: 'databaseAway', message: 'The database is not answering; nothing was stored.' }))
     await userEvent.type(screen.getByLabelText('Name of the car'), 'Thornkeld')
     await userEvent.click(screen.getByRole('button', { name: 'New job' }))
-    expect((await screen.findByRole('alert')).textContent).toContain('The database does not answer')
+    expect((await screen.findByRole('alert')).textContent).toContain('The database is not answering')
     expect(screen.getByLabelText<HTMLInputElement>('Name of the car').value).toBe('Thornkeld')
   })
 

@@ -39,9 +39,9 @@ export const JobsPage = () => {
         </div>
         <NewJobForm onImported={again} />
       </div>
-      {fetched.state === 'fetching' && <p className="text-soft">Fetching the jobs…</p>}
+      {fetched.state === 'fetching' && <p className="text-soft">Loading the jobs…</p>}
       {fetched.state === 'trouble' && (
-        <Trouble title="The jobs could not be fetched." why={fetched.why} onRetry={again} />
+        <Trouble title="The jobs could not be loaded." why={fetched.why} onRetry={again} />
       )}
       {fetched.state === 'there' && (
         <>
@@ -59,7 +59,7 @@ type Change = ReturnType<typeof useBoardQuery>['change']
 
 /** How many jobs stand at each state; pressing one shows only those. */
 const StateStrip = ({ board, query, onChange }: { board: JobBoard; query: BoardQuery; onChange: Change }) => (
-  <div role="group" aria-label="State of work" className="mb-3 flex overflow-x-auto border-y-2 border-ink">
+  <div role="group" aria-label="State" className="mb-3 flex overflow-x-auto border-y-2 border-ink">
     {WORK_STATES.map((state, i) => {
       const on = query.state === state
       return (
@@ -172,9 +172,9 @@ const JobTable = ({
 }) => {
   if (board.jobs.length === 0)
     return query.search || query.state || query.person || query.archived === 'yes' ? (
-      <p className="py-4">No job answers to these filters.</p>
+      <p className="py-4">No jobs match these filters.</p>
     ) : (
-      <p className="py-4">No job yet. Give the car a name above and begin with a walk around it.</p>
+      <p className="py-4">No jobs yet. Give the car a name above and start with the walk-around.</p>
     )
   return (
     <ul aria-label="Jobs" className="border-t border-hair">
@@ -191,7 +191,7 @@ const Pages = ({ board, onPage }: { board: JobBoard; onPage: (page: number) => v
   if (pages === 1) return null
   return (
     <nav aria-label="Pages" className="mt-3 flex items-center gap-3">
-      <Button disabled={page <= 1} onClick={() => onPage(page - 1)} label="Page before">
+      <Button disabled={page <= 1} onClick={() => onPage(page - 1)} label="Previous page">
         <ChevronLeft size={18} aria-hidden />
       </Button>
       <span>

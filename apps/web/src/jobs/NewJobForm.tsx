@@ -28,7 +28,7 @@ export const NewJobForm = ({ onImported }: { onImported: () => void }) => {
     try {
       json = JSON.parse(await file.text())
     } catch {
-      setTrouble(`${file.name} is not JSON; allowed: a job file that Lochmoor exported.`)
+      setTrouble(`${file.name} is not JSON; allowed: a job file exported by Lochmoor.`)
       return
     }
     const result = await importJob(json)
@@ -65,7 +65,7 @@ export const NewJobForm = ({ onImported }: { onImported: () => void }) => {
         onChange={(e) => setTemplate(e.target.value as JobTemplate | '')}
         className="h-9 max-w-64 border border-soft/60 bg-sheet px-1.5"
       >
-        <option value="">Begin with nothing known</option>
+        <option value="">Start blank</option>
         {JOB_TEMPLATES.map((t) => (
           <option key={t} value={t}>
             {TEMPLATE_WORDS[t]}

@@ -1,4 +1,4 @@
-import { describePath } from '@lochmoor/core'
+import { counted, describePath } from '@lochmoor/core'
 import { useId, useState } from 'react'
 import { CloudCheck, CloudOff, CloudUpload, TriangleAlert } from 'lucide-react'
 import { Popover } from 'radix-ui'
@@ -20,8 +20,8 @@ import { shortTime } from './shortTime.ts'
 const SAVE_WORD: Readonly<Record<SaveState, string>> = {
   saved: 'Saved',
   saving: 'Saving',
-  'kept-here': 'Kept here, not sent',
-  'not-kept': 'Not kept, not sent',
+  'kept-here': 'Saved here, not sent',
+  'not-kept': 'Not saved, not sent',
   conflict: 'Needs a decision',
   refused: 'Refused',
 }
@@ -41,7 +41,7 @@ export const SaveMark = () => {
   const mayWrite = useMayWrite()
   const Icon = SAVE_ICON[save]
   const calm = save === 'saved' || save === 'saving'
-  const detail = saveNote ?? (savedAt ? `Stored at ${shortTime(savedAt)}` : '')
+  const detail = saveNote ?? (savedAt ? `Saved at ${shortTime(savedAt)}` : '')
   return (
     <Popover.Root>
       <Popover.Trigger
@@ -60,7 +60,7 @@ export const SaveMark = () => {
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
-          aria-label="Where the edits are"
+          aria-label="Where your edits are"
           align="end"
           sideOffset={6}
           className="z-20 w-80 border-2 border-ink bg-sheet p-4"
@@ -69,7 +69,7 @@ export const SaveMark = () => {
           <p className={save === 'not-kept' ? 'font-semibold text-stop' : 'text-soft'}>{detail}</p>
           {save === 'not-kept' && (
             <p className="mt-1">
-              The edits stand on this page only: leave it open until they are stored, or save them as a file.
+              These edits are on this page only: leave it open until they are saved, or save them as a file.
             </p>
           )}
           {waiting > 0 && <WaitingList />}
@@ -110,14 +110,14 @@ const ReadBack = () => {
     const taken = await readWaiting(await file.text())
     setSaid(
       taken.ok
-        ? { trouble: false, text: taken.value === 1 ? 'One entry was read.' : `${taken.value} entries were read.` }
+        ? { trouble: false, text: `${counted(taken.value, 'entry', 'entries')} read.` }
         : { trouble: true, text: taken.error },
     )
   }
   return (
     <div className="mt-3 border-t border-hair pt-2 text-sm">
       <label htmlFor={id} className="text-soft">
-        Edits that were saved as a file:
+        Edits saved as a file:
       </label>
       <input
         id={id}
@@ -154,7 +154,7 @@ const WaitingList = () => {
             </span>
             {e.refused && (
               <Button kind="danger" onClick={() => discard(e.key)}>
-                Give up
+                Discard
               </Button>
             )}
           </li>

@@ -21,14 +21,11 @@ const openPopover = async (job: JobDocument) => {
   useCatalogue.setState({ catalogue })
   useJobStore.setState({ ...initialJobState, jobId: 'test', document: job }, true)
   render(<RouterProvider router={createMemoryRouter([{ path: '/', element: <WorkPopover /> }])} />)
-  await userEvent.click(screen.getByRole('button', { name: /^State of work/ }))
+  await userEvent.click(screen.getByRole('button', { name: /^State/ }))
 }
 const stateNow = () => useJobStore.getState().document!.work.state
 const choose = (state: string) =>
-  userEvent.selectOptions(
-    within(screen.getByRole('dialog')).getByLabelText('State of work', { selector: 'select' }),
-    state,
-  )
+  userEvent.selectOptions(within(screen.getByRole('dialog')).getByLabelText('State', { selector: 'select' }), state)
 const entries = () => outbox.ofJob('test').filter((e) => e.kind === 'record')
 
 describe('the state of work', () => {
@@ -44,13 +41,15 @@ describe('the state of work', () => {
       await openPopover(shortJob())
       await choose(to)
       expect(stateNow()).toBe('asked')
-      await userEvent.click(screen.getByRole('button', { name: 'Move on all the same' }))
+      await userEvent.click(screen.getByRole('button', { name: 'Move on anyway' }))
       expect(stateNow()).toBe('asked')
-      await userEvent.type(screen.getByLabelText('Why it is ordered all the same'), 'Bought last year')
-      await userEvent.click(screen.getByRole('button', { name: 'Move on all the same' }))
+      await userEvent.type(screen.getByLabelText('Reason for ordering anyway'), 'Bought last year')
+      await userEvent.click(screen.getByRole('button', { name: 'Move on anyway' }))
       expect(stateNow()).toBe(to)
-      expect(JSON.stringify(entries().at(-1))).toMatch(/in spite of \d+ point.*Bought last year.*Pressure not held/)
-      expect(screen.queryByRole('button', { name: 'Move on all the same' })).toBeNull()
+      expect(JSON.stringify(entries().at(-1))).toMatch(
+        /in spite of \d+ point.*Bought last year.*Pressure not maintained/,
+      )
+      expect(screen.queryByRole('button', { name: 'Move on anyway' })).toBeNull()
     },
   )
   it('with nothing against it one press is enough, and past the order nothing is asked any more', async () => {

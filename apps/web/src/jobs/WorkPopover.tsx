@@ -23,14 +23,14 @@ export const WorkPopover = () => {
   return (
     <Popover.Root>
       <Popover.Trigger
-        aria-label={`State of work: ${WORK_STATE_WORDS[state]}`}
+        aria-label={`State: ${WORK_STATE_WORDS[state]}`}
         className="hidden h-7 shrink-0 items-center border border-hair px-2 font-semibold hover:bg-wash sm:flex"
       >
         {WORK_STATE_WORDS[state]}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
-          aria-label="State of work"
+          aria-label="State"
           align="start"
           sideOffset={6}
           className="z-20 w-72 border-2 border-ink bg-sheet p-4"
@@ -51,7 +51,7 @@ const WorkForm = () => {
   return (
     <>
       <SelectEntry
-        label="State of work"
+        label="State"
         value={wanted ?? work.state}
         options={WORK_STATES.map((s) => [s, WORK_STATE_WORDS[s]] as const)}
         onChange={(next: WorkState) => {
@@ -62,22 +62,22 @@ const WorkForm = () => {
         }}
       />
       {wanted && <OrderFirst to={wanted} onDone={() => setWanted(null)} />}
-      {since && <p className="text-sm text-soft">In the state it was opened with for {daysSince(since)} days.</p>}
+      {since && <p className="text-sm text-soft">In this state for {daysSince(since)} days.</p>}
       <SelectEntry
-        label="Who has it"
+        label="Assigned to"
         value={work.personId ?? NOBODY}
         options={[[NOBODY, 'Nobody yet'], ...people.map((p) => [p.id, p.name] as const)]}
-        onChange={(id) => run(setWork({ personId: id === NOBODY ? null : id }, 'who has it'))}
+        onChange={(id) => run(setWork({ personId: id === NOBODY ? null : id }, 'assigned to'))}
       />
       <TextEntry
-        label="What holds it"
+        label="On hold because"
         most={200}
         lines={2}
         value={work.heldBy}
-        onChange={(heldBy) => run(setWork({ heldBy }, 'what holds it', true))}
+        onChange={(heldBy) => run(setWork({ heldBy }, 'what it is on hold for', true))}
       />
       {fetched.state === 'trouble' && (
-        <p className="text-sm text-stop">The people could not be fetched: {fetched.why}</p>
+        <p className="text-sm text-stop">The people could not be loaded: {fetched.why}</p>
       )}
     </>
   )
@@ -92,19 +92,19 @@ const OrderFirst = ({ to, onDone }: { to: WorkState; onDone: () => void }) => {
     () => catalogue && { open: openPointsOf(job, catalogue, assessmentOf), items: orderItems(designOf(job)) },
     [job, catalogue],
   )
-  if (!found) return <p className="text-soft">The catalogue is still being fetched.</p>
+  if (!found) return <p className="text-soft">The catalogue is still loading.</p>
   return (
     <div className="border-b border-hair py-2">
       <HoldGate
         holds={holdsOf(found.open, found.items)}
-        words={{ free: 'The parts are ordered', held: 'Move on all the same' }}
+        words={{ free: 'The parts are ordered', held: 'Move on anyway' }}
         onGo={(reason) => {
           orderParts(to, `Moved on to “${WORK_STATE_WORDS[to].toLowerCase()}”`, found, reason)
           onDone()
         }}
       />{' '}
       <Link to={`/jobs/${jobId ?? ''}/fuel/order`} className="text-accent underline">
-        what stands open
+        what is open
       </Link>
     </div>
   )

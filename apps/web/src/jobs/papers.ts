@@ -1,5 +1,5 @@
 /** What belongs to the whole job, after the stations, with the single key that leads to it. */
 export const PAPERS = [
-  { path: 'log', title: 'Log book', key: 'l', guests: true },
+  { path: 'log', title: 'Job log', key: 'l', guests: true },
   { path: 'history', title: 'History', key: 'h', guests: false },
 ] as const

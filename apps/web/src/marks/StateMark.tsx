@@ -1,12 +1,4 @@
-import type { VerdictState } from '@lochmoor/core'
-
-/** Each state has a word and a shape of its own, so that it never hangs on colour. */
-export const STATE_WORD: Readonly<Record<VerdictState, string>> = {
-  ok: 'Holds',
-  caution: 'Tight',
-  stop: 'Fails',
-  unknown: 'Open',
-}
+import { STATE_WORDS, type VerdictState } from '@lochmoor/core'
 
 const COLOUR: Readonly<Record<VerdictState, string>> = {
   ok: 'var(--ok)',
@@ -60,5 +52,5 @@ export const StateShape = ({
 
 /** Shape and word of a state. */
 export const StateMark = ({ state, wordless = false }: { state: VerdictState; wordless?: boolean }) => (
-  <StateShape state={state} word={STATE_WORD[state]} hidden={wordless} />
+  <StateShape state={state} word={STATE_WORDS[state]} hidden={wordless} />
 )

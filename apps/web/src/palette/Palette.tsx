@@ -1,18 +1,11 @@
+import { answersTo } from '@lochmoor/core'
 import { Command } from 'cmdk'
 import { Dialog } from 'radix-ui'
 import { useMemo } from 'react'
 import { commandsOf, setPaletteOpen, usePalette, type PaletteCommand } from './paletteStore.ts'
 
-/** A command stays while each typed word stands in its group or name, in whatever order; the order of the list holds. */
-const holdsEveryWord = (value: string, search: string): number => {
-  const text = value.toLowerCase()
-  return search
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => text.includes(word))
-    ? 1
-    : 0
-}
+/** A command stays while each typed word, or what else it is called, stands in its group or name; the order holds. */
+const answers = (value: string, search: string): number => (answersTo(value, search) ? 1 : 0)
 
 /** Every command of the open screen by name: type a few letters, Enter runs it. */
 export const Palette = () => {
@@ -37,13 +30,13 @@ export const Palette = () => {
           className="fixed top-[12dvh] left-1/2 z-40 w-[min(36rem,94vw)] -translate-x-1/2 border-2 border-ink bg-sheet"
         >
           <Dialog.Title className="sr-only">Commands</Dialog.Title>
-          <Command label="Commands" loop filter={holdsEveryWord}>
+          <Command label="Commands" loop filter={answers}>
             <Command.Input
               placeholder="What do you want to do?"
               className="h-12 w-full border-b-2 border-accent bg-transparent px-4 text-lg outline-none placeholder:text-soft"
             />
             <Command.List className="max-h-[60dvh] overflow-y-auto p-2" tabIndex={-1}>
-              <Command.Empty className="p-3 text-soft">No command of this name here.</Command.Empty>
+              <Command.Empty className="p-3 text-soft">No matching command.</Command.Empty>
               {groups.map(([group, commands]) => (
                 <Command.Group
                   key={group}

@@ -37,10 +37,10 @@ export const EntryForm = ({ corrects, onDone }: Props) => {
                 })
               }
             >
-              Withdraw it
+              Void entry
             </Button>
             <Button kind="quiet" onClick={onDone}>
-              Leave it
+              Cancel
             </Button>
           </div>
           {trouble && (
@@ -76,7 +76,7 @@ export const EntryForm = ({ corrects, onDone }: Props) => {
 const Enter = ({ disabled }: { disabled: boolean }) => (
   <div className="mt-1 flex">
     <Button kind="main" type="submit" disabled={disabled}>
-      Enter in the book
+      Add entry
     </Button>
   </div>
 )
@@ -143,7 +143,7 @@ const ChangeForm = ({ corrects, onDone }: Props) => {
       <TextEntry label="From" most={200} value={entries.from} onChange={set('from')} />
       <TextEntry label="To" most={200} value={entries.to} onChange={set('to')} />
       <TextEntry label="Why" lines={2} most={2000} value={entries.why} onChange={set('why')} />
-      <p className="text-sm text-soft">One change at a time: else nobody knows which one helped.</p>
+      <p className="text-sm text-soft">One change at a time, or nobody knows which one helped.</p>
       <Enter disabled={!filled} />
     </form>
   )

@@ -6,7 +6,7 @@ import userEvent from '@testing-library/user-event'
 import { initialJobState, useJobStore, type JobState } from '../store/jobStore.ts'
 import { outbox } from '../store/outbox.ts'
 import { stopSending } from '../store/sending.ts'
-import { setUnitSystem } from '../store/preferences.ts'
+import { setUnitPreset } from '../store/preferences.ts'
 import { reply, sitAsGuest, sitHere } from '../test/session.ts'
 import { LogBookPage } from './LogBookPage.tsx'
 
@@ -25,7 +25,7 @@ const entry = (n: number, body: LogRecord['body'], more: Partial<LogRecord> = {}
 })
 const volts = (si: number): LogRecord['body'] => ({
   kind: 'measurement',
-  quantity: 'At rest, after a night',
+  quantity: 'Battery at rest, after a night',
   si,
   family: 'voltage',
   text: `${si} V`,
@@ -60,17 +60,17 @@ const open = (records: LogRecord[] = book, restingV: number | null = 12.6) => {
   )
   render(<LogBookPage />)
 }
-const rows = () => within(screen.getByRole('region', { name: 'Log book' })).getAllByRole('listitem')
+const rows = () => within(screen.getByRole('region', { name: 'Job log' })).getAllByRole('listitem')
 
 beforeEach(async () => {
   sitHere()
-  setUnitSystem('metric')
+  setUnitPreset('metric')
   await outbox.load()
   for (const e of outbox.ofJob(JOB)) outbox.remove(e.key)
 })
 afterEach(stopSending)
 
-describe('log book', () => {
+describe('job log', () => {
   it('shows what counts, what was corrected, and what corrects it', async () => {
     open()
     await screen.findByText('Blows at the joint.')
@@ -87,19 +87,19 @@ describe('log book', () => {
     open()
     await screen.findByText('Blows at the joint.')
     await userEvent.type(screen.getByLabelText('What was seen or said'), 'Drips under the tank')
-    await userEvent.click(screen.getByRole('button', { name: 'Enter in the book' }))
-    await waitFor(() => expect(rows()[0]!.textContent).toMatch(/kept here, not sent.*Drips under the tank/))
+    await userEvent.click(screen.getByRole('button', { name: 'Add entry' }))
+    await waitFor(() => expect(rows()[0]!.textContent).toMatch(/saved here, not sent.*Drips under the tank/))
     expect(screen.getByText('4 entries')).toBeTruthy()
   })
 
   it('a correction of a measurement feeds the computation and points at the old entry', async () => {
     open([entry(2, volts(12.1))], 12.1)
-    await userEvent.click(await screen.findByRole('button', { name: /^Correct: At rest/ }))
+    await userEvent.click(await screen.findByRole('button', { name: /^Correct: Battery at rest/ }))
     const form = within(screen.getByRole('complementary', { name: 'New entry' }))
     expect(form.getByLabelText<HTMLInputElement>('Instrument').value).toBe('meter')
     await userEvent.type(form.getByLabelText(/^Value/), '12,48')
     expect(form.getByText(/= 12\.48.V/)).toBeTruthy()
-    await userEvent.click(form.getByRole('button', { name: 'Enter in the book' }))
+    await userEvent.click(form.getByRole('button', { name: 'Add entry' }))
     expect(useJobStore.getState().document!.walkAround.tests.restingV).toBe(12.48)
     const [record] = outbox.ofJob(JOB).flatMap((e) => (e.kind === 'record' ? [e.record] : []))
     expect(record).toMatchObject({ corrects: id(2), withdraws: false, body: { si: 12.48, field: FIELD } })
@@ -107,25 +107,25 @@ describe('log book', () => {
 
   it('withdrawing the only measurement makes the figure unknown again', async () => {
     open([entry(2, volts(12.1))], 12.1)
-    await userEvent.click(await screen.findByRole('button', { name: /^Correct: At rest/ }))
-    await userEvent.click(screen.getByRole('button', { name: 'Withdraw it' }))
+    await userEvent.click(await screen.findByRole('button', { name: /^Correct: Battery at rest/ }))
+    await userEvent.click(screen.getByRole('button', { name: 'Void entry' }))
     await waitFor(() => expect(useJobStore.getState().document!.walkAround.tests.restingV).toBeNull())
   })
 
   it('a measurement of something else stands only in the book, with its kind of figure', async () => {
     open([])
-    await screen.findByText(/Nothing is written yet/)
+    await screen.findByText(/Nothing here yet/)
     await userEvent.click(screen.getByRole('button', { name: 'Measurement' }))
     await userEvent.selectOptions(screen.getByLabelText('Of'), 'free')
     await userEvent.type(screen.getByLabelText('What was measured'), 'Sump temperature')
     await userEvent.selectOptions(screen.getByLabelText('Kind of figure'), 'temperature')
     const value = screen.getByLabelText(/^Value/)
     await userEvent.type(value, '12 gal')
-    expect(screen.getByText(/unit "gal" is not known here/)).toBeTruthy()
-    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Enter in the book' }).disabled).toBe(true)
+    expect(screen.getByText(/unit "gal" is not one that fits here/)).toBeTruthy()
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Add entry' }).disabled).toBe(true)
     await userEvent.clear(value)
     await userEvent.type(value, '194 F')
-    await userEvent.click(screen.getByRole('button', { name: 'Enter in the book' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add entry' }))
     const [record] = outbox.ofJob(JOB).flatMap((e) => (e.kind === 'record' ? [e.record.body] : []))
     expect(record).toMatchObject({
       quantity: 'Sump temperature',
@@ -137,9 +137,9 @@ describe('log book', () => {
 
   it('a decision wants its reason', async () => {
     open([])
-    await screen.findByText(/Nothing is written yet/)
+    await screen.findByText(/Nothing here yet/)
     await userEvent.click(screen.getByRole('button', { name: 'Decision' }))
-    const enter = screen.getByRole<HTMLButtonElement>('button', { name: 'Enter in the book' })
+    const enter = screen.getByRole<HTMLButtonElement>('button', { name: 'Add entry' })
     await userEvent.type(screen.getByLabelText('Decided'), 'Ports')
     expect(enter.disabled).toBe(true)
     await userEvent.type(screen.getByLabelText('Because'), 'Separate runners')
@@ -151,7 +151,7 @@ describe('log book', () => {
     await screen.findByText('Blows at the joint.')
     await userEvent.selectOptions(screen.getByLabelText('Kind of entry'), 'note')
     await waitFor(() => expect(rows()).toHaveLength(1))
-    await userEvent.type(screen.getByLabelText('Search the log book'), 'joint')
+    await userEvent.type(screen.getByLabelText('Search the job log'), 'joint')
     await waitFor(() => expect(asked.at(-1)).toMatch(/kind=note.*search=joint/))
   })
 
@@ -167,7 +167,7 @@ describe('log book', () => {
     await screen.findByText('Blows at the joint.')
     globalThis.fetch = () => Promise.reject(new TypeError('away'))
     act(() => useJobStore.setState({ bookTurn: 9 }))
-    expect((await screen.findByRole('alert')).textContent).toContain('could not be fetched')
+    expect((await screen.findByRole('alert')).textContent).toContain('could not be loaded')
     expect(screen.getByRole('button', { name: 'Try again' })).toBeTruthy()
   })
 
@@ -188,7 +188,7 @@ describe('log book', () => {
       await userEvent.click(await screen.findByRole('button', { name: /^Correct: / }))
       await userEvent.clear(screen.getByLabelText(/^Value/))
       await userEvent.type(screen.getByLabelText(/^Value/), text)
-      const button = screen.getByRole('button', { name: 'Enter in the book' })
+      const button = screen.getByRole('button', { name: 'Add entry' })
       if (!button.hasAttribute('disabled')) await userEvent.click(button)
     }
     const lengths = () => useJobStore.getState().document!.fuel.feed.legs.map((l) => [l.id, l.lengthM])
@@ -204,7 +204,7 @@ describe('log book', () => {
     it('a correction out of its range is refused with the range', async () => {
       openAt(legs(['leg-near', 0.6]), 'fuel.feed.legs.leg-near.lengthM')
       await correctTo('60 m')
-      expect(screen.getByText(/60\.00.m is not allowed here: 0\.02.m to 20\.00.m/)).toBeTruthy()
+      expect(screen.getByText(/60\.0.m is not allowed here: 0\.02.m to 20\.0.m/)).toBeTruthy()
       expect(lengths()).toEqual([['leg-near', 0.6]])
     })
     it.each(['fuel.feed.legs.leg-gone.lengthM', 'fuel.feed.legs.0.lengthM'])(

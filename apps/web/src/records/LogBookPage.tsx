@@ -1,4 +1,5 @@
 import {
+  counted,
   correctedIds,
   RECORD_KINDS,
   validMeasurements,
@@ -52,13 +53,13 @@ export const LogBookPage = () => {
             <EntryForm key={correcting ?? 'new'} corrects={target} onDone={() => setCorrecting(null)} />
           </aside>
         )}
-        <section aria-label="Log book" className={mayWrite ? '' : 'lg:col-span-2'}>
-          <h2 className="hidden text-xl font-extrabold print:block">Log book: {title}</h2>
+        <section aria-label="Job log" className={mayWrite ? '' : 'lg:col-span-2'}>
+          <h2 className="hidden text-xl font-extrabold print:block">Job log: {title}</h2>
           <div className="mb-2 flex flex-wrap items-center gap-3 print:hidden">
             <input
               type="search"
-              aria-label="Search the log book"
-              placeholder="Search the log book"
+              aria-label="Search the job log"
+              placeholder="Search the job log"
               value={typed}
               onChange={(e) => setTyped(e.target.value)}
               className="h-9 w-48 border border-soft bg-sheet px-2 placeholder:text-soft"
@@ -76,7 +77,7 @@ export const LogBookPage = () => {
                 </option>
               ))}
             </select>
-            <span className="text-soft">{book.total === 1 ? '1 entry' : `${book.total} entries`}</span>
+            <span className="text-soft">{counted(book.total, 'entry', 'entries')}</span>
             <span className="flex-1" />
             <a
               href={`/api/jobs/${jobId}/records.csv`}
@@ -89,15 +90,15 @@ export const LogBookPage = () => {
               <Printer size={16} aria-hidden /> Print
             </Button>
           </div>
-          {book.state === 'fetching' && <p className="text-soft">Fetching the log book…</p>}
+          {book.state === 'fetching' && <p className="text-soft">Loading the job log…</p>}
           {book.state === 'trouble' && (
-            <Trouble title="The log book could not be fetched" why={book.why ?? ''} onRetry={book.again} />
+            <Trouble title="The job log could not be loaded" why={book.why ?? ''} onRetry={book.again} />
           )}
           {book.state === 'there' && book.records.length === 0 && (
             <p className="border-t-2 border-ink py-3">
               {kind || search
-                ? 'No entry answers to this.'
-                : 'Nothing is written yet. Measurements entered at a station come here by themselves; notes, decisions and photographs are added here.'}
+                ? 'No matching entries.'
+                : 'Nothing here yet. Measurements entered at a station are logged automatically; add notes, decisions and photographs here.'}
             </p>
           )}
           {book.records.length > 0 && (

@@ -125,10 +125,10 @@ export const MeasurementForm = ({ corrects, onDone }: Props) => {
       <TextEntry label="Place" most={120} value={entries.place} onChange={set('place')} />
       <TextEntry label="Condition" most={200} value={entries.condition} onChange={set('condition')} />
       <TextEntry label="Instrument" most={120} value={entries.instrument} onChange={set('instrument')} />
-      {feeds && <p className="text-sm text-soft">It goes into the book and into the computation.</p>}
+      {feeds && <p className="text-sm text-soft">Recorded in the job log and used in the calculation.</p>}
       <div className="mt-1 flex">
         <Button kind="main" type="submit" disabled={!ready}>
-          Enter in the book
+          Add entry
         </Button>
       </div>
     </form>

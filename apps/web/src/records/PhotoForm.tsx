@@ -55,10 +55,10 @@ export const PhotoForm = ({ corrects, onDone }: Props) => {
         </p>
       )}
       <TextEntry label="What it shows" lines={2} most={1000} value={text} onChange={setText} />
-      <p className="text-sm text-soft">Camera data and place are taken out before it is stored.</p>
+      <p className="text-sm text-soft">Camera data and location are removed before it is saved.</p>
       <div className="mt-1 flex">
         <Button kind="main" type="submit" disabled={!ready}>
-          Enter in the book
+          Add entry
         </Button>
       </div>
     </form>

@@ -37,14 +37,14 @@ export const RecordRow = ({ record, jobId, corrected, inForce, gone, old, onCorr
       <div className="min-w-0 flex-1">
         <p className="text-soft">
           {KIND_WORDS[body.kind]}, {longTime(at)}, {who}
-          {storedAt === null && <span className="ml-2 font-bold text-caution">kept here, not sent</span>}
+          {storedAt === null && <span className="ml-2 font-bold text-caution">saved here, not sent</span>}
           {inForce && !gone && <span className="ml-2 font-bold text-ok">in use</span>}
           {gone && <span className="ml-2 font-bold text-unknown">what it measured is no longer in the job</span>}
           {corrected && <span className="ml-2 font-bold text-caution">corrected later</span>}
         </p>
         {corrects !== null && (
           <p className="font-semibold text-caution">
-            {withdraws ? 'Withdraws' : 'Corrects'}{' '}
+            {withdraws ? 'Voids' : 'Corrects'}{' '}
             {old ? `the entry of ${longTime(old.at)}: ${plainText(old.body)}` : 'an older entry'}
           </p>
         )}

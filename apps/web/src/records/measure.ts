@@ -96,7 +96,7 @@ export const withdraw = async (old: LogRecord): Promise<string | null> => {
   const { field, quantity } = old.body
   const book = await fetchRecords(jobId, { field, size: MOST })
   if (!book.ok)
-    return `Nothing was withdrawn: the book has to be asked which measurement holds then. ${explainApiError(book.error)}`
+    return `Nothing was voided: the job log could not be asked which measurement counts then. ${explainApiError(book.error)}`
   const others = [...book.value.records].reverse().filter((r) => r.id !== old.id)
   const next = measurementInForce(others, field)
   if (toJob(field, next?.body.kind === 'measurement' ? valueOf(next.body) : null, quantity))

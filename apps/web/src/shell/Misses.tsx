@@ -19,7 +19,7 @@ export const Unexpected = () => {
   return (
     <div className="m-auto max-w-lg p-6" role="alert">
       <h1 className="mb-2 text-xl font-bold">This screen failed</h1>
-      <p className="mb-2">What you entered is kept. Load the page again; if it fails again, this is what to report:</p>
+      <p className="mb-2">What you entered is kept. Reload the page; if it fails again, report this:</p>
       <pre className="overflow-auto border border-hair bg-sheet p-2 text-sm">
         {error instanceof Error ? error.message : String(error)}
       </pre>

@@ -20,7 +20,7 @@ export const Shell = () => {
   return (
     <div className="flex min-h-dvh flex-col lg:h-dvh">
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:bg-sheet focus:p-2">
-        Skip to the work
+        Skip to content
       </a>
       <header className="flex h-12 shrink-0 items-center gap-1.5 border-b-2 border-ink px-2 sm:gap-2 lg:px-4">
         <Link to="/jobs" className="flex items-center gap-2 text-lg font-extrabold tracking-tight">

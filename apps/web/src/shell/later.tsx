@@ -20,6 +20,6 @@ const AFTER_MS = 300
 export const fetchTheRest = (): void => {
   setTimeout(() => {
     for (const load of loads)
-      load().catch((e: unknown) => console.warn('a screen could not be fetched ahead; it is asked for when opened', e))
+      load().catch((e: unknown) => console.warn('a screen could not be loaded ahead; it is loaded when opened', e))
   }, AFTER_MS)
 }

@@ -125,7 +125,7 @@ export const setLegs = (which: LineName, legs: readonly LineLeg[], label: string
 
 /** The other kind of system keeps what fits it: the regulator goes, being made for one kind, and the filter moves. */
 export const setSystemType = (systemType: FuelLoop | null): Command => ({
-  label: 'kind of system',
+  label: 'system type',
   can: (job) => job.fuel.systemType !== systemType,
   apply: (job) => {
     const next = { ...job, fuel: { ...job.fuel, systemType } }

@@ -187,7 +187,7 @@ describe('a measurement goes with its edit', () => {
   })
 })
 
-describe('the log book and the job', () => {
+describe('the job log and the job', () => {
   it('a correction of the entry that the job stands on corrects both; undone both are as before', async () => {
     measure(0.31)
     await send()
@@ -231,7 +231,7 @@ describe('the log book and the job', () => {
     measure(0.31)
     await send()
     server.down = true
-    expect(await withdraw(entry(0.31))).toMatch(/^Nothing was withdrawn: .*does not answer/)
+    expect(await withdraw(entry(0.31))).toMatch(/^Nothing was voided: .*is not answering/)
     server.down = false
     await send()
     expect([riseThere(), inBook()]).toEqual([0.31, 0.31])

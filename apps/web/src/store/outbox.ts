@@ -34,7 +34,7 @@ let onChange: () => void = () => undefined
 let writing: Promise<void> = Promise.resolve()
 
 const refusal = (e: unknown): string =>
-  `This browser refuses to keep edits: ${(e instanceof Error ? e.message || e.name : String(e)).replace(/\.$/, '')}.`
+  `This browser will not save edits: ${(e instanceof Error ? e.message || e.name : String(e)).replace(/\.$/, '')}.`
 
 const persist = (work: (db: IDBPDatabase) => Promise<unknown>): void => {
   writing = writing

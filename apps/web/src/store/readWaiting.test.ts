@@ -87,7 +87,7 @@ describe('a file of waiting edits, read back', () => {
 
   it.each([
     ['nothing', '', /not JSON/],
-    ['another file', '{"lochmoor":"job"}', /no file of edits that Lochmoor has saved/],
+    ['another file', '{"lochmoor":"job"}', /not a file of edits saved by Lochmoor/],
     ['an entry without a section', '{"edits":"Lochmoor, edits that are not stored yet","waiting":[{"kind":"section"}]}', /waiting\.0\./], // prettier-ignore
   ])('says what is wrong with %s', async (_name, text, why) => {
     expect(await readWaiting(text)).toMatchObject({ ok: false, error: expect.stringMatching(why) })

@@ -51,18 +51,16 @@ export const readWaiting = async (text: string): Promise<Result<number, string>>
   try {
     json = JSON.parse(text)
   } catch {
-    return err('This is no file of edits: it is not JSON.')
+    return err('This is not a file of edits: it is not JSON.')
   }
   const read = WaitingFile.safeParse(json)
   if (!read.success) {
     const [issue] = read.error.issues
-    return err(
-      `This is no file of edits that Lochmoor has saved: ${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}.`,
-    )
+    return err(`This is not a file of edits saved by Lochmoor: ${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}.`)
   }
   const { waiting } = read.data
   if (waiting.some((e) => e.personId !== personNow()))
-    return err('These edits are somebody else’s. Whoever made them signs in and reads the file.')
+    return err('These edits are somebody else’s. Whoever made them must sign in and read the file.')
   await outbox.load()
   const entries = waiting.map((e): OutboxEntry => {
     if (e.kind === 'section') return { ...e, conflict: null }

@@ -60,7 +60,7 @@ describe('saving', () => {
     enterRecord({ kind: 'note', text: 'second' })
     run(setVehicle({ year: 1972 }, 'year'))
     await send()
-    expect(state()).toMatchObject({ save: 'kept-here', saveNote: 'The server does not answer.', waiting: 4 })
+    expect(state()).toMatchObject({ save: 'kept-here', saveNote: 'The server is not answering.', waiting: 4 })
     server.down = false
     await reload()
     expect(server.log).toEqual(['vehicle on 1', 'record note', 'fuel on 1', 'record note'])
@@ -103,7 +103,7 @@ describe('saving', () => {
     put.mockRestore()
     low(11.2)
     await send()
-    expect(state()).toMatchObject({ save: 'kept-here', saveNote: 'The server does not answer.' })
+    expect(state()).toMatchObject({ save: 'kept-here', saveNote: 'The server is not answering.' })
     expect(goes()).toBe(true)
     server.down = false
     await send()

@@ -46,8 +46,8 @@ const sendPreferences = async (): Promise<void> => {
   const session = sessionNow()
   if (session?.state !== 'signed-in') return
   markUnsent(session.personId)
-  const { theme, units } = usePreferences.getState()
-  const kept = await keepPreferences({ theme, units: { ...units } })
+  const { english, theme, units } = usePreferences.getState()
+  const kept = await keepPreferences({ theme, english, units: { ...units } })
   if (kept.ok) markUnsent(null)
 }
 whenChosen(() => {

@@ -4,7 +4,7 @@ import type { OutboxEntry, RecordEntry, SectionEntry } from './outboxEntries.ts'
 /** The last version whose pages did not note it on what they kept. */
 const LAST_UNNOTED = 4
 const FOREIGN =
-  'It was written by another version of Lochmoor and does not fit this one. It is kept as it was; enter it again, then give it up.'
+  'It was written by another version of Lochmoor and does not fit this one. It is kept as it was; enter it again, then discard it.'
 
 /** Versions in which an entry may have been written, the likeliest first. */
 const versionsOf = (entry: SectionEntry): number[] =>

@@ -174,7 +174,7 @@ export class Browser {
             workshop: 'Garage',
             csrf: personId,
             demo: true,
-            preferences: { units: {}, theme: null },
+            preferences: { units: {}, theme: null, english: null },
           },
         })
       },

@@ -14,5 +14,5 @@ export const openSheet = (sheet: string, job: JobDocument, catalogue = smallCata
 }
 
 export const jobNow = (): JobDocument => useJobStore.getState().document!
-export const headline = (): HTMLElement => screen.getByRole('status', { name: 'Judgement in short' })
+export const headline = (): HTMLElement => screen.getByRole('status', { name: 'Assessment in brief' })
 export const part = (name: string) => within(screen.getByRole('region', { name }))

@@ -15,7 +15,7 @@ export const sitHere = (
       workshop: 'Garage',
       csrf: 'c',
       demo: true,
-      preferences: { units: {}, theme: null },
+      preferences: { units: {}, theme: null, english: null },
     },
   })
 

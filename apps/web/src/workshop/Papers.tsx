@@ -11,12 +11,14 @@ export const MailboxList = ({ turn }: { turn: number }) => {
   return (
     <section aria-label="Mailbox" className="mb-6">
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Mailbox (stand-in)</h2>
-      {fetched.state === 'fetching' && <p className="text-soft">Fetching the letters…</p>}
-      {fetched.state === 'trouble' && <Trouble title="The mailbox does not open" why={fetched.why} onRetry={again} />}
+      {fetched.state === 'fetching' && <p className="text-soft">Loading the letters…</p>}
+      {fetched.state === 'trouble' && (
+        <Trouble title="The mailbox could not be loaded" why={fetched.why} onRetry={again} />
+      )}
       {fetched.state === 'there' && (
         <>
           <p className="py-1 text-soft">{fetched.value.says}</p>
-          {fetched.value.letters.length === 0 && <p className="py-1">No letter yet: ask somebody in.</p>}
+          {fetched.value.letters.length === 0 && <p className="py-1">No letters yet: invite somebody.</p>}
           <ul className="max-h-80 overflow-y-auto" tabIndex={0} aria-label="Letters">
             {fetched.value.letters.map((l) => (
               <li key={l.id} className="border-b border-hair py-2">
@@ -46,13 +48,13 @@ const EVENT_WORDS: Readonly<Record<string, string>> = {
   'signed-out': 'signed out',
   'signed-out-everywhere': 'signed out everywhere',
   'password-changed': 'changed the password',
-  invited: 'asked in',
+  invited: 'invited',
   'invitation-accepted': 'followed the link',
   'role-changed': 'changed a role',
-  deactivated: 'shut out',
-  activated: 'let in again',
-  'guest-link-made': 'made a guest link',
-  'guest-link-ended': 'ended a guest link',
+  deactivated: 'removed access of',
+  activated: 'restored access of',
+  'guest-link-made': 'created a guest link',
+  'guest-link-ended': 'revoked a guest link',
   'guest-opened': 'opened a guest link',
   'job-deleted': 'deleted a job',
 }
@@ -63,10 +65,12 @@ export const AuditList = ({ turn }: { turn: number }) => {
   return (
     <section aria-label="Audit trail">
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Audit trail</h2>
-      {fetched.state === 'fetching' && <p className="text-soft">Fetching the trail…</p>}
-      {fetched.state === 'trouble' && <Trouble title="The trail does not open" why={fetched.why} onRetry={again} />}
+      {fetched.state === 'fetching' && <p className="text-soft">Loading the audit trail…</p>}
+      {fetched.state === 'trouble' && (
+        <Trouble title="The audit trail could not be loaded" why={fetched.why} onRetry={again} />
+      )}
       {fetched.state === 'there' && (
-        <ul className="max-h-96 overflow-y-auto" tabIndex={0} aria-label="Lines of the trail">
+        <ul className="max-h-96 overflow-y-auto" tabIndex={0} aria-label="Entries of the audit trail">
           {fetched.value.map((a) => (
             <li key={a.id} className="flex flex-wrap gap-x-2 border-b border-hair/70 py-1">
               <span className="w-24 shrink-0 text-soft">{shortTime(a.at)}</span>

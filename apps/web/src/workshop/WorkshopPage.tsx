@@ -17,7 +17,7 @@ export const WorkshopPage = () => {
   useEffect(() => {
     document.title = 'Workshop · Lochmoor'
   }, [])
-  if (!owner) return <p className="p-6">Only an owner of the workshop comes in here.</p>
+  if (!owner) return <p className="p-6">Owners only.</p>
   return (
     <div className="mx-auto grid w-full max-w-5xl gap-8 p-4 lg:grid-cols-2 lg:p-8">
       <div className="min-w-0">
@@ -75,9 +75,9 @@ const PeopleList = ({ turn, onChanged }: { turn: number; onChanged: () => void }
     await loadSession()
     onChanged()
   }
-  if (fetched.state === 'fetching') return <p className="text-soft">Fetching the people…</p>
+  if (fetched.state === 'fetching') return <p className="text-soft">Loading the people…</p>
   if (fetched.state === 'trouble')
-    return <Trouble title="The people could not be fetched" why={fetched.why} onRetry={again} />
+    return <Trouble title="The people could not be loaded" why={fetched.why} onRetry={again} />
   return (
     <section aria-label="People" className="mb-6">
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">People</h2>
@@ -105,7 +105,7 @@ const PersonRow = ({
   <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-hair py-2">
     <span className="min-w-0 flex-1">
       <span className={`block font-semibold ${active ? '' : 'line-through'}`}>{name}</span>
-      <span className="block truncate text-soft">{active ? email : `${email}, may not sign in`}</span>
+      <span className="block truncate text-soft">{active ? email : `${email}, access removed`}</span>
     </span>
     <select
       aria-label={`Role of ${name}`}
@@ -116,8 +116,11 @@ const PersonRow = ({
       <option value="owner">Owner</option>
       <option value="installer">Installer</option>
     </select>
-    <Button onClick={() => onChange({ active: !active })} label={active ? `Shut out ${name}` : `Let ${name} in again`}>
-      {active ? 'Shut out' : 'Let in again'}
+    <Button
+      onClick={() => onChange({ active: !active })}
+      label={active ? `Remove access of ${name}` : `Restore access of ${name}`}
+    >
+      {active ? 'Remove access' : 'Restore access'}
     </Button>
   </li>
 )
@@ -140,9 +143,10 @@ const InviteForm = ({ onInvited }: { onInvited: () => void }) => {
         void send()
       }}
     >
-      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Ask somebody in</h2>
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Invite somebody</h2>
       <p className="py-1 text-soft">
-        Makes a link that works once, for seven days. For somebody who is here already it sets a new password.
+        Creates a link that works once, within seven days. For somebody who already has an account it sets a new
+        password.
       </p>
       <TextEntry label="E-mail address" type="email" value={entries.email} onChange={set('email')} problem={trouble} />
       <div className="flex items-center gap-2">
@@ -156,7 +160,7 @@ const InviteForm = ({ onInvited }: { onInvited: () => void }) => {
           <option value="owner">Owner</option>
         </select>
         <Button kind="main" type="submit">
-          Make the link
+          Create invitation
         </Button>
       </div>
     </form>

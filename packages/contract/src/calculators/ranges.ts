@@ -27,7 +27,7 @@ export const RANGES = {
   petrolDensityKgM3: range(680, 800, 'kg/m³ at 20 °C'),
   powerW: range(1e3, 2e6, 'W'),
   displacementM3: range(1e-4, 0.03, 'm³'),
-  speedRpm: range(100, 15_000, 'rev/min'),
+  speedRpm: range(100, 15_000, 'rpm'),
   manifoldPa: range(10e3, 500e3, 'Pa absolute'),
   chargeTemperatureK: range(233.15, 473.15, 'K'),
   volumetricEfficiency: range(0.1, 1.4, ''),

@@ -23,7 +23,7 @@ const text = (most: number) => {
 const part = {
   id: text(64),
   name: text(120),
-  priceClass: wholeFigure(range(1, 5, 'from cheap to dear')),
+  priceClass: wholeFigure(range(1, 5, 'from cheap to expensive')),
 }
 
 const has = z.boolean({ error: 'allowed: true or false' })
@@ -154,7 +154,7 @@ export const SensorPartSchema = z
   })
   .refine((s) => s.mostGasK <= s.mostGasShortK, {
     path: ['mostGasShortK'],
-    error: 'allowed: at least mostGasK, which it bears for good',
+    error: 'allowed: at least mostGasK, its continuous limit',
   }) satisfies z.ZodType<SensorPart>
 
 export const BungPartSchema = z

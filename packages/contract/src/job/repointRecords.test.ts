@@ -10,7 +10,7 @@ const from = (...values: object[]) => values.map((value, i) => ({ at: `2026-05-0
 /** Made between the first and the second version. */
 const MADE = '2026-05-01T12:00:00.000Z'
 
-describe('entries of the log book made before items had ids', () => {
+describe('entries of the job log made before items had ids', () => {
   it.each([
     ['fuel.feed.legs.1.lengthM', [fuel('A', 'B')], 'fuel.feed.legs.feed-leg-1.lengthM'],
     ['fuel.feed.legs.0.bendRadiusM', [fuel('A', 'B'), fuel('A', 'B')], 'fuel.feed.legs.feed-leg-0.bendRadiusM'],

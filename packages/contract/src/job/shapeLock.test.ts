@@ -37,6 +37,8 @@ describe('the shape of stored jobs', () => {
         : planted
     expect(hashOf(shape)).not.toBe(NOW['vehicle'])
   })
+  it('another name of a unit is no change', () =>
+    expect(hashOf(changed({ year: { ...year, range: { ...year.range, unit: 'years AD' } } }))).toBe(NOW['vehicle']))
   it('the order in which fields are written is no change', () =>
     expect(hashOf({ is: 'group', fields: Object.fromEntries(Object.entries(vehicle.fields).reverse()) })).toBe(
       NOW['vehicle'],

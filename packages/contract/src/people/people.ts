@@ -37,7 +37,12 @@ export const FirstOwner = z.strictObject({
 export const PasswordChange = z.strictObject({ current: z.string().max(200), next: NewPassword })
 
 export const Units = z.record(z.string().max(40), z.string().max(40))
-export const Preferences = z.strictObject({ units: Units, theme: z.enum(['light', 'dark']).nullable() })
+export const Preferences = z.strictObject({
+  units: Units,
+  theme: z.enum(['light', 'dark']).nullable(),
+  /** Null follows the language of the browser; people of before there were two have none. */
+  english: z.enum(['british', 'american']).nullable().default(null),
+})
 export type Preferences = z.infer<typeof Preferences>
 
 /** Who is asking, as far as the server knows. */

@@ -21,6 +21,8 @@ export const RecordBodySchema = z.discriminatedUnion('kind', [
       .enum(
         [
           'pressure',
+          'vacuum',
+          'compression',
           'volumeFlow',
           'bore',
           'distance',
@@ -35,6 +37,7 @@ export const RecordBodySchema = z.discriminatedUnion('kind', [
           'mass',
           'volume',
           'angle',
+          'clock',
           'current',
           'charge',
           'age',

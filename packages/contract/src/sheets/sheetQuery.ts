@@ -18,17 +18,20 @@ export const StationPath = z
   .regex(/^[a-z]+(-[a-z]+)*$/, { error: 'allowed: the address of a station, as "fuel"' })
   .max(40, { error: 'allowed: at most 40 characters' })
 
+/** Which English a paper is written in. */
+const english = oneOf(['british', 'american']).default('british')
+
 /** What a list is written in. */
-export const PartListQuery = z.strictObject({ units: UnitsWanted })
+export const PartListQuery = z.strictObject({ units: UnitsWanted, english })
 export type PartListQuery = z.infer<typeof PartListQuery>
 
 /** What a working sheet is printed on, and in which units. */
-export const SheetQuery = z.strictObject({ paper: oneOf(PAPERS).default('a4'), units: UnitsWanted })
+export const SheetQuery = z.strictObject({ paper: oneOf(PAPERS).default('a4'), units: UnitsWanted, english })
 export type SheetQuery = z.infer<typeof SheetQuery>
 
 const which = oneOf(['a', 'b']).default('a')
 /** For which sensor a template is, and on what it is printed. */
-export const TemplateQuery = z.strictObject({ sensor: which, paper: oneOf(PAPERS).default('a4') })
+export const TemplateQuery = z.strictObject({ sensor: which, paper: oneOf(PAPERS).default('a4'), english })
 export type TemplateQuery = z.infer<typeof TemplateQuery>
-export const TemplateSvgQuery = z.strictObject({ sensor: which })
+export const TemplateSvgQuery = z.strictObject({ sensor: which, english })
 export type TemplateSvgQuery = z.infer<typeof TemplateSvgQuery>

@@ -96,7 +96,7 @@ export const airFlowKgS = (route: Omit<AirRoute, 'lambda' | 'fillingSpread'>, tr
       p: { value: manifoldPa, unit: 'Pa absolute' },
       T: { value: chargeTemperatureK, unit: 'K' },
       V: { value: displacementM3, unit: 'm³' },
-      n: { value: speedRpm, unit: 'rev/min' },
+      n: { value: speedRpm, unit: 'rpm' },
     },
     result: air,
     unit: 'kg/s',

@@ -5,4 +5,5 @@ export const earthedTerminal = ({ walkAround: { battery } }: JobDocument): strin
   `earthed terminal (${battery.earth ?? 'which one is not entered'})`
 
 /** Before a spanner comes near the other terminal: with the earthed one off it can touch the body and nothing happens. */
-export const earthedOff = (job: JobDocument): string => `The ${earthedTerminal(job)} comes off first and goes on last.`
+export const earthedOff = (job: JobDocument): string =>
+  `The ${earthedTerminal(job)} comes off first and goes back on last.`

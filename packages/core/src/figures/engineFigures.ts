@@ -45,16 +45,16 @@ export const ENGINE_FIGURES = {
         ),
         from: 'walkAround',
       },
-      assumed('0.5 L a cylinder', (_, given) => 0.5e-3 * given.number('vehicle.cylinders'), ['vehicle.cylinders']),
+      assumed('0.5 L per cylinder', (_, given) => 0.5e-3 * given.number('vehicle.cylinders'), ['vehicle.cylinders']),
     ],
   },
   'vehicle.powerW': {
     usedBy: ENGINE,
     sources: [
       own('vehicle.powerW'),
-      chosenAt<number>('system', 'the power wanted later', (j) => j.system.powerLaterW),
+      chosenAt<number>('system', 'the planned power', (j) => j.system.powerLaterW),
       assumed(
-        '40 kW a litre, 60 when blown',
+        '40 kW a litre, 60 with boost',
         (j, given) => (boosted(j) ? 60e6 : 40e6) * given.number('vehicle.displacementM3'),
         ['vehicle.displacementM3'],
       ),
@@ -64,7 +64,7 @@ export const ENGINE_FIGURES = {
   'vehicle.boostPa': {
     usedBy: ENGINE,
     sources: [
-      computed<number>('unblown: none', [], (j) => (boosted(j) ? null : 0)),
+      computed<number>('naturally aspirated: none', [], (j) => (boosted(j) ? null : 0)),
       own('vehicle.boostPa'),
       assumed('half a bar', 50e3),
     ],

@@ -11,6 +11,6 @@ const simple = (path: string, value: number, why: string): FigureRule<number> =>
 
 /** The closed loop, until the controller's own figures are known. House defaults. */
 export const EXHAUST_FIGURES = {
-  'exhaust.correctionLimit': simple('exhaust.correctionLimit', 0.25, 'usual controller default'),
-  'exhaust.openLoopLambda': simple('exhaust.openLoopLambda', 1, 'a table that is right'),
+  'exhaust.correctionLimit': simple('exhaust.correctionLimit', 0.25, 'usual ECU default'),
+  'exhaust.openLoopLambda': simple('exhaust.openLoopLambda', 1, 'a correct table'),
 } satisfies Record<string, FigureRule<number>>

@@ -10,7 +10,7 @@ const withFuel = (change: Partial<JobDocument['fuel']>): JobDocument => ({ ...jo
 
 describe('what is assumed', () => {
   it.each<[string, JobDocument, FigureField, number]>([
-    ['half a litre a cylinder', withVehicle({ cylinders: 8 }), 'vehicle.displacementM3', 4e-3],
+    ['half a litre per cylinder', withVehicle({ cylinders: 8 }), 'vehicle.displacementM3', 4e-3],
     ['40 kW a litre', withVehicle({ displacementM3: 2e-3 }), 'vehicle.powerW', 80e3],
     [
       '60 kW a litre when blown',
@@ -55,7 +55,7 @@ describe('what is assumed', () => {
     expect(assumptionsOf(level, 'fuel').map((a) => a.field)).not.toContain('fuel.feed.riseM')
   })
 
-  it('asks for nothing that the design has not: no boost unblown, no return in a single line', () => {
+  it('asks for nothing that the design has not: no boost unblown, no return in a returnless', () => {
     const fields = assumptionsOf(withFuel({ systemType: 'single-line' }), 'fuel').map((a) => a.field)
     expect(fields).not.toContain('vehicle.boostPa')
     expect(fields.filter((f) => f.startsWith('fuel.return'))).toEqual([])

@@ -26,7 +26,7 @@ const lengthOf = (line: 'feed' | 'return'): Source<number>[] => [
   },
 ]
 /** A single line has nothing that comes back. */
-const noReturn = computed<number>('single line: none', ['fuel.systemType'], (_, given) =>
+const noReturn = computed<number>('returnless: none', ['fuel.systemType'], (_, given) =>
   given.word('fuel.systemType') === 'return' ? null : 0,
 )
 
@@ -45,7 +45,7 @@ export const FUEL_FIGURES = {
     sources: [
       own('fuel.setPressurePa'),
       assumed(
-        'usual for the chosen system and place of injection',
+        'usual for the chosen system and injector location',
         (j, given) =>
           given.word('fuel.injectionPlace') === 'port'
             ? 300e3

@@ -18,3 +18,4 @@ export {
   type MeetingField,
 } from './figures.ts'
 export { earthedOff, earthedTerminal } from './earthedTerminal.ts'
+export { usualSpanAt } from './usualSpans.ts'

@@ -10,7 +10,7 @@ export const MEETING_FIGURES = {
     usedBy: ['system', 'fuel'],
     sources: [
       entered<FuelLoop>('fuel.systemType'),
-      chosenAt<FuelLoop>('system', 'as the chosen system wants it', (j) => j.system.chosen?.fuelLoop ?? null),
+      chosenAt<FuelLoop>('system', 'as the chosen system needs', (j) => j.system.chosen?.fuelLoop ?? null),
       assumed<FuelLoop>('what most conversions have', 'return'),
     ],
   },
@@ -30,7 +30,7 @@ export const MEETING_FIGURES = {
       computed<PumpPlace>('as the chosen pump is mounted', [], ({ fuel: { pump } }) =>
         pump ? (pump.mount === 'in-line' ? 'in-line' : 'in-tank') : null,
       ),
-      chosenAt<PumpPlace>('system', 'as the chosen system wants it', (j) => j.system.chosen?.pumpPlace ?? null),
+      chosenAt<PumpPlace>('system', 'as the chosen system needs', (j) => j.system.chosen?.pumpPlace ?? null),
       assumed<PumpPlace>('until a pump is chosen', 'in-line'),
     ],
   },
@@ -38,7 +38,7 @@ export const MEETING_FIGURES = {
     usedBy: ['exhaust'],
     sources: [
       entered<number>('exhaust.sensorCount'),
-      chosenAt<number>('system', 'as the chosen system wants it', (j) => j.system.chosen?.oxygenSensors ?? null),
+      chosenAt<number>('system', 'as the chosen system needs', (j) => j.system.chosen?.oxygenSensors ?? null),
       assumed<number>('one is usual', 1),
     ],
   },

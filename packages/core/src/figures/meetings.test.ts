@@ -31,7 +31,7 @@ describe('where stations meet: which figure wins, and where it comes from', () =
     ['one joint that leaks is enough', at(joints('tight', 'leaks', null)), 'walkAround.tests.exhaustLeak', 'open-joint', 'measured', 'exhaust'],
     ['half of the joints tested says nothing', at(joints('tight', null)), 'walkAround.tests.exhaustLeak', null, 'assumed', null],
     ['the system’s return', ports, 'fuel.systemType', 'return', 'chosen', 'system'],
-    ['decided at the fuel station', at({ 'fuel.systemType': 'single-line' }, ports), 'fuel.systemType', 'single-line', 'entered', null],
+    ['decided at the fuel system', at({ 'fuel.systemType': 'single-line' }, ports), 'fuel.systemType', 'single-line', 'entered', null],
     ['the system’s ports', ports, 'fuel.injectionPlace', 'port', 'chosen', 'system'],
     ['sensors as the system wants them', at({ 'system.chosen.oxygenSensors': 2 }, ports), 'exhaust.sensorCount', 2, 'chosen', 'system'],
     ['sensors: none is a decision', at({ 'exhaust.sensorCount': 0 }, ports), 'exhaust.sensorCount', 0, 'entered', null],

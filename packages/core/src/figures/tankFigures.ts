@@ -4,10 +4,10 @@ import { typicalReidPa } from './typicalReid.ts'
 import { assumed, computed, entered, type FigureRule, type Matters, type Source } from './figureRule.ts'
 
 const FUEL: readonly Station[] = ['fuel']
-const SHEET = 'as a usual hanger; the sheet says'
+const SHEET = 'a typical module; its data sheet says'
 const own = (path: string): Source<number> => entered(path)
 const onSheet = (read: (job: JobDocument) => number | null | undefined): Source<number> =>
-  computed('the pump’s sheet', [], (j) => read(j) ?? null)
+  computed('the pump’s data sheet', [], (j) => read(j) ?? null)
 
 /** Nothing is asked of tank and vapour before anything of the fuel design stands. */
 const begun: Matters = (job) => job.fuel.pump !== null
@@ -44,7 +44,7 @@ export const TANK_FIGURES = {
     sources: [
       own('fuel.inletHeadM'),
       assumed(
-        'hanging pump: just covered; in-line: level with the fuel',
+        'in-tank pump: just covered; in-line: level with the fuel',
         (_, given) => (given.word('pumpPlace') === 'in-tank' ? 0.02 : 0),
         ['pumpPlace'],
       ),
@@ -102,11 +102,11 @@ export const TANK_FIGURES = {
     usedBy: FUEL,
     matters: begun,
     sources: [
-      computed<number>('single line: none', ['fuel.systemType'], (_, given) =>
+      computed<number>('returnless: none', ['fuel.systemType'], (_, given) =>
         given.word('fuel.systemType') === 'return' ? null : 0,
       ),
       own('fuel.tank.returnWarmerK'),
-      assumed('through a warm bonnet: rule of thumb', 3),
+      assumed('under a warm bonnet: rule of thumb', 3),
     ],
   },
   'fuel.tank.hotDayK': simple('fuel.tank.hotDayK', 303.15, 'rule of thumb'),

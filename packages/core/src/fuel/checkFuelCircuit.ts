@@ -50,7 +50,7 @@ export const checkFuelCircuit = (circuit: FuelCircuit): CircuitError[] => {
       code: 'filterAfterReturnRegulator',
       field: 'filter.position',
       value: 'after-regulator',
-      allowed: '"before-regulator" in a return system: after the regulator only returning fuel flows',
+      allowed: '"before-regulator" in a return-type system: after the regulator only returning fuel flows',
     })
   return errors
 }

@@ -22,6 +22,6 @@ export const circuitWarnings = (circuit: FuelCircuit, pumpInletPa: number | null
         `${name}.roughnessM is more than a twentieth of the bore: Colebrook-White is not established there.`,
       )
   if (regulator.type === 'single-line' && circuit.return && circuit.return.riseM !== 0)
-    warnings.push('return.riseM is not used: in a single-line system the return lies level beside the tank.')
+    warnings.push('return.riseM is not used: in a returnless system the return lies level beside the tank.')
   return warnings
 }

@@ -46,7 +46,7 @@ describe('injector sets', () => {
     expect(ranked.map((r) => r.fits)).toEqual([true, false, false, false, false])
     expect(ranked[0]!.id).toBe('330')
     expect(ranked.find((r) => r.id === '150')!.why).toMatch(/too small/)
-    expect(ranked.find((r) => r.id === '450')!.why).toMatch(/coil cannot lift/)
+    expect(ranked.find((r) => r.id === '450')!.why).toMatch(/cannot open/)
     expect(ranked.find((r) => r.id === '900')!.why).toMatch(/too large/)
   })
   it('an engine that asks for more than the dynamic range has no set that fits', () => {
@@ -119,7 +119,7 @@ describe('injector sets', () => {
 
 describe('base pressure as a lever', () => {
   // lambda 1.05 to 1.00: dp x 1.1025
-  it('5 % richer takes 10.25 % more over the injector', () =>
+  it('5 % richer takes 10.25 % more across the injector', () =>
     expect(pressureForMixturePa(300e3, 1.05, 1)).toBeCloseTo(330_750, 6))
   it('there and back again is nothing', () => {
     const f = fc.double({ min: 0.7, max: 1.3, noNaN: true })

@@ -74,11 +74,11 @@ export const rankInjectorSets = (c: InjectorSetCase): RatedInjectorSet[] => {
     const mostDifferencePa = Math.max(full.differencePa, idle.differencePa)
     const why =
       full.duty > MOST_DUTY
-        ? 'too small: it would have to stay open'
+        ? 'too small: would have to stay open all the time'
         : idle.pulseS < idle.leastPulseS
-          ? 'too large: its pulse at idle is too short to meter'
+          ? 'too large: pulse width at idle is too short to meter'
           : candidate.mostPressurePa !== null && mostDifferencePa > candidate.mostPressurePa
-            ? 'its coil cannot lift against this pressure'
+            ? 'cannot open against this pressure'
             : ''
     return [
       {

@@ -41,7 +41,7 @@ describe('fuel circuit, hand-checked', () => {
     expect(a.pumpFlowM3S).toBeCloseTo(4.72093e-5, 9)
   })
 
-  it('not held by the pump: 4e-5 m³/s demand gives 300 + 200 x 10/15 kPa, below 500 kPa', () => {
+  it('not maintained by the pump: 4e-5 m³/s demand gives 300 + 200 x 10/15 kPa, below 500 kPa', () => {
     const a = solved({
       strainer: null,
       filter: null,
@@ -54,7 +54,7 @@ describe('fuel circuit, hand-checked', () => {
     expect(a.railPa).toBeCloseTo(433_333.3, 0)
   })
 
-  it('not held by the line: the pump could, a thin feed takes it', () => {
+  it('not maintained by the line: the pump could, a thin feed takes it', () => {
     const a = solved({ demandM3S: 4.9e-5, feed: { ...bare, boreM: 0.004, lengthM: 4 } })
     expect(a).toMatchObject({ state: 'not-held', cause: 'line' })
     expect(a.railPa!).toBeLessThan(300e3)

@@ -20,9 +20,9 @@ const TEMPLATES: Readonly<Record<JobTemplateId, Architecture>> = {
 }
 
 export const TEMPLATE_WORDS: Readonly<Record<JobTemplateId, string>> = {
-  'throttle-body-return': 'Throttle body with a return line',
-  'throttle-body-single-line': 'Throttle body on a single line',
-  'port-return': 'Injectors in the ports with a return line',
+  'throttle-body-return': 'Throttle body, return-type',
+  'throttle-body-single-line': 'Throttle body, returnless',
+  'port-return': 'Port injection, return-type',
 }
 
 export const jobFromTemplate = (title: string, template: JobTemplateId): JobDocument => {

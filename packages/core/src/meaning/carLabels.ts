@@ -11,12 +11,12 @@ export const VEHICLE_LABELS: Labels<typeof VEHICLE> = {
   cylinders: 'Cylinders',
   displacementM3: 'Displacement',
   aspiration: {
-    label: 'Breathing',
-    words: { natural: 'unblown', supercharged: 'supercharged', turbocharged: 'turbocharged' },
+    label: 'Induction',
+    words: { natural: 'naturally aspirated', supercharged: 'supercharged', turbocharged: 'turbocharged' },
   },
-  powerW: 'Power wanted',
+  powerW: 'Target power',
   powerBasis: {
-    label: 'Which power',
+    label: 'Power stated as',
     words: { 'flywheel-net': 'flywheel, net', 'flywheel-gross': 'flywheel, gross', wheels: 'at the wheels' },
   },
   powerSpeedRpm: 'Speed at that power',
@@ -29,8 +29,8 @@ export const VEHICLE_LABELS: Labels<typeof VEHICLE> = {
 
 export const SYSTEM_LABELS: Labels<typeof SYSTEM> = {
   '': '',
-  powerLaterW: 'Power later',
-  boostLaterPa: 'Boost later',
+  powerLaterW: 'Planned power',
+  boostLaterPa: 'Planned boost',
   budgetClass: 'Budget',
   originality: {
     label: 'Originality',
@@ -40,7 +40,7 @@ export const SYSTEM_LABELS: Labels<typeof SYSTEM> = {
   timingControl: { label: 'Timing control', words: { wanted: 'wanted', later: 'perhaps later', no: 'no' } },
   gearboxControl: 'Gearbox control',
   fanControl: 'Fan control',
-  compared: 'Laid side by side',
+  compared: 'Compared',
   chosen: {
     '': 'Chosen system',
     injection: {
@@ -79,17 +79,17 @@ export const SYSTEM_LABELS: Labels<typeof SYSTEM> = {
       },
     },
     oxygenSensors: 'oxygen sensors',
-    fuelLoop: { label: 'fuel', words: { return: 'with return', 'single-line': 'single line' } },
+    fuelLoop: { label: 'fuel', words: { return: 'return-type', 'single-line': 'returnless' } },
     pumpPlace: { label: 'pump', words: { 'in-tank': 'in the tank', 'in-line': 'in line' } },
   },
-  controller: 'Controller',
+  controller: 'ECU',
   reason: 'Reason for the choice',
 }
 
 export const WORK_LABELS: Labels<typeof WORK> = {
   '': '',
   state: { label: 'State of the work', words: WORK_STATE_WORDS },
-  personId: 'Who has the job',
-  heldBy: 'Held by',
+  personId: 'Assigned to',
+  heldBy: 'On hold because',
   built: 'Built',
 }

@@ -14,3 +14,4 @@ export type {
   WalkGroup,
   WalkPath,
 } from './walkAround/walkEntry.ts'
+export { ownWords } from './ownWords.ts'

@@ -39,7 +39,7 @@ describe('operating points', () => {
     expect(less.pointAt(0.5, 'running').demandKgS).toBeCloseTo(engine.pointAt(0.5, 'running').demandKgS, 12)
   })
 
-  it('is sized for the larger of the power now and the power later, and says which', () => {
+  it('is sized for the larger of the power now and the planned power, and says which', () => {
     const wanting = (powerLaterW: number | null, powerW: number | null = 92e3) => {
       const job = soundJob({}, { powerW })
       return engineOfJob({ ...job, system: { ...job.system, powerLaterW } })

@@ -1,4 +1,5 @@
 import { err, ok, type Result } from '../outcome/result.ts'
+import { parseClock } from './clock.ts'
 import { DASH_BORES } from './dashSizes.ts'
 import { AMBIGUOUS_SPELLINGS, toSi, UNITS, type Family, type Unit } from './units.ts'
 
@@ -8,6 +9,8 @@ export interface ParsedQuantity {
   readonly unit: Unit
   /** Said beside the field where the entry was more than a figure and a unit. */
   readonly remark?: string
+  /** The figure as it was written, where no unit was: it was taken in the unit shown. */
+  readonly bare?: string
 }
 
 export type QuantityError =
@@ -17,14 +20,14 @@ export type QuantityError =
   | { readonly code: 'ambiguous'; readonly text: string; readonly choices: readonly string[] }
   | { readonly code: 'unknownDash'; readonly dash: number; readonly known: readonly number[] }
 
-const NUMBER = /^([-+−]?)\s*(?:(\d+)\s+(\d+)\s*\/\s*(\d+)|(\d+)\s*\/\s*(\d+)|(\d+(?:[.,]\d*)?|[.,]\d+))/
+const NUMBER = /^([-+−]?)\s*(?:(\d+)(?:\s+|\s*-\s*)(\d+)\s*\/\s*(\d+)|(\d+)\s*\/\s*(\d+)|(\d+(?:[.,]\d*)?|[.,]\d+))/
 const THOUSANDS = /^\d{1,3},\d{3}$/
 const FEET_AND_INCHES = /^([-+−]?\d+(?:[.,]\d+)?)\s*(?:ft|'|′|feet|foot)\s*(\S.*)$/
 
 const compact = (text: string) => text.replace(/\s+/g, '').toLowerCase()
 
 /** Reads the leading number: plain, decimal comma or point, a fraction, or whole and fraction. */
-const leadingNumber = (text: string): { value: number; rest: string; raw: string } | null => {
+const leadingNumber = (text: string): { value: number; rest: string; raw: string; all: string } | null => {
   const m = NUMBER.exec(text)
   if (!m) return null
   const [all, sign, whole, num, den, onlyNum, onlyDen, plain] = m
@@ -39,6 +42,7 @@ const leadingNumber = (text: string): { value: number; rest: string; raw: string
     value: sign === '-' || sign === '−' ? -magnitude : magnitude,
     rest: text.slice(all.length),
     raw: plain ?? '',
+    all: all.trim(),
   }
 }
 
@@ -52,18 +56,40 @@ const parseDash = (text: string): Result<ParsedQuantity, QuantityError> | null =
   return ok({
     si: found.typicalM,
     unit: UNITS.bore[0]!,
-    remark: `dash ${dash} hose, typically ${mm(found.typicalM)} to ${mm(found.upToM)} mm: the narrow end is taken, measure yours`,
+    remark: `dash ${dash} hose, typically ${mm(found.typicalM)} to ${mm(found.upToM)} mm: the smaller is assumed, measure yours`,
   })
 }
 
+const NONE = /^(?:none|nil|no|nothing)$/i
+/** Families in which nothing of it is a figure: nought. */
+const HAS_NO_NONE: readonly Family[] = ['temperature', 'angle', 'clock', 'lambda', 'ratio']
+const ETHANOL_GRADE = /^e\s*(\d{1,3})$/i
+
+/** What is said in words instead of figures: "none", "E10", "half past one". */
+const parseWords = (text: string, family: Family): ParsedQuantity | null => {
+  const unit = UNITS[family][0]!
+  if (NONE.test(text) && !HAS_NO_NONE.includes(family)) return { si: 0, unit }
+  const grade = family === 'share' ? ETHANOL_GRADE.exec(text) : null
+  if (grade && Number(grade[1]) <= 100)
+    return {
+      si: Number(grade[1]) / 100,
+      unit,
+      remark: `E${grade[1]}: up to ${grade[1]} % ethanol; a test of the fuel says how much`,
+    }
+  const deg = family === 'clock' ? parseClock(text) : null
+  return deg === null ? null : { si: deg, unit, remark: `= ${deg}°` }
+}
+
 /**
- * Reads what a person typed into a figure in SI. Understands "58 psi", "4 bar", "400kPa", "5/16 in", "3 ft 4", "1,5"
- * and, for bores, a dash size such as "-6". A bare number takes the displayed unit. Never guesses: spellings with two
+ * Reads what a person typed into a figure in SI. Understands "58 psi", "4 bar", "400kPa", "5/16 in", "3 ft 4", "1,5",
+ * "4-3/8 in", "20 thou", "none", "E10", "half past one" and, for bores, a dash size such as "-6". A bare number takes the displayed unit. Never guesses: spellings with two
  * meanings ("gal/h", "1,500") are refused with the choices.
  */
 export const parseQuantity = (text: string, family: Family, shown: Unit): Result<ParsedQuantity, QuantityError> => {
   const trimmed = text.trim()
   if (trimmed === '') return err({ code: 'empty' })
+  const inWords = parseWords(trimmed, family)
+  if (inWords) return ok(inWords)
   if (family === 'bore') {
     const dash = parseDash(trimmed)
     if (dash) return dash
@@ -90,7 +116,7 @@ export const parseQuantity = (text: string, family: Family, shown: Unit): Result
       choices: [number.raw.replace(',', '.'), number.raw.replace(',', '')],
     })
   const spelling = compact(number.rest)
-  if (spelling === '') return ok({ si: toSi(number.value, shown), unit: shown })
+  if (spelling === '') return ok({ si: toSi(number.value, shown), unit: shown, bare: number.all })
   const choices = AMBIGUOUS_SPELLINGS[family]?.[spelling]
   if (choices) {
     const labels = UNITS[family].filter((u) => choices.includes(u.id)).map((u) => `${number.value} ${u.label}`)
@@ -98,7 +124,8 @@ export const parseQuantity = (text: string, family: Family, shown: Unit): Result
   }
   const unit = UNITS[family].find((u) => u.spellings.includes(spelling))
   if (!unit) return err({ code: 'unknownUnit', text: number.rest.trim(), known: UNITS[family].map((u) => u.label) })
-  return ok({ si: toSi(number.value, unit), unit })
+  const remark = unit.id === 'cwt' ? { remark: 'hundredweight of 112 lb' } : {}
+  return ok({ si: toSi(number.value, unit), unit, ...remark })
 }
 
 /** One sentence for the person who typed it. */
@@ -107,9 +134,9 @@ export const explainQuantityError = (error: QuantityError): string => {
     case 'empty':
       return 'Nothing entered.'
     case 'notANumber':
-      return `"${error.text}" is not a figure. Write for example 5.5 or 5/16 in.`
+      return `"${error.text}" is not a figure. Write for example 5.5, 5/16 in or 20 thou.`
     case 'unknownUnit':
-      return `The unit "${error.text}" is not known here. Known: ${error.known.join(', ')}.`
+      return `The unit "${error.text}" is not one that fits here. Known: ${error.known.join(', ')}.`
     case 'ambiguous':
       return `"${error.text}" can mean ${error.choices.join(' or ')}: which?`
     case 'unknownDash':

@@ -1,6 +1,8 @@
 /** What a figure measures. Families share units where the trade does (bore and distance are both lengths). */
 export type Family =
   | 'pressure'
+  | 'vacuum'
+  | 'compression'
   | 'volumeFlow'
   | 'bore'
   | 'distance'
@@ -15,6 +17,7 @@ export type Family =
   | 'mass'
   | 'volume'
   | 'angle'
+  | 'clock'
   | 'current'
   | 'charge'
   | 'age'
@@ -64,28 +67,35 @@ const unit = (id: string, label: string, factor: number, decimals: number, spell
   offset,
 })
 
+const PRESSURES = {
+  kPa: unit('kPa', 'kPa', 1e3, 1, ['kpa']),
+  psi: unit('psi', 'psi', PSI_PA, 1, ['psi', 'psig', 'lb/in2', 'lbf/in2']),
+  bar: unit('bar', 'bar', 1e5, 2, ['bar']),
+  mbar: unit('mbar', 'mbar', 100, 0, ['mbar']),
+  pa: unit('Pa', 'Pa', 1, 0, ['pa']),
+  inHg: unit('inHg', 'in Hg', 3386.388640341, 1, ['inhg', '"hg', 'in.hg']),
+  mmHg: unit('mmHg', 'mm Hg', 133.322387415, 0, ['mmhg']),
+}
+
 const LENGTHS = {
   mm: (decimals: number) => unit('mm', 'mm', 1e-3, decimals, ['mm']),
   cm: unit('cm', 'cm', 1e-2, 1, ['cm']),
   m: unit('m', 'm', 1, 2, ['m', 'metre', 'metres', 'meter', 'meters']),
   in: (decimals: number) => unit('in', 'in', INCH_M, decimals, ['in', 'inch', 'inches', '"', '″']),
   ft: unit('ft', 'ft', 12 * INCH_M, 2, ['ft', 'foot', 'feet', "'", '′']),
+  thou: unit('thou', 'thou', INCH_M / 1000, 0, ['thou', 'th', 'mil', 'mils']),
 }
 
 /**
  * Units by family; the first is the metric default, the second the customary one where there is one.
- * Factors are exact by definition (inch 25.4 mm, pound 0.45359237 kg, standard gravity 9.80665 m/s²) except the
+ * Factors are exact by definition (inch 25.4 mm, pound 0.45359237 kg, hundredweight 112 lb, standard gravity 9.80665 m/s²) except the
  * millimetre and inch of mercury, which use the conventional 13595.1 kg/m³. Source: BIPM SI brochure, NIST SP 811.
  */
 export const UNITS: Readonly<Record<Family, readonly Unit[]>> = {
-  pressure: [
-    unit('kPa', 'kPa', 1e3, 1, ['kpa']),
-    unit('psi', 'psi', PSI_PA, 1, ['psi', 'psig', 'lb/in2', 'lbf/in2']),
-    unit('bar', 'bar', 1e5, 2, ['bar']),
-    unit('mbar', 'mbar', 100, 0, ['mbar']),
-    unit('Pa', 'Pa', 1, 0, ['pa']),
-    unit('inHg', 'in Hg', 3386.388640341, 1, ['inhg', '"hg', 'in.hg']),
-  ],
+  pressure: [PRESSURES.kPa, PRESSURES.psi, PRESSURES.bar, PRESSURES.mbar, PRESSURES.pa, PRESSURES.inHg],
+  // Read on gauges of their own: below the air outside, and from a cylinder.
+  vacuum: [PRESSURES.kPa, PRESSURES.inHg, PRESSURES.mmHg, PRESSURES.mbar, PRESSURES.bar, PRESSURES.psi],
+  compression: [PRESSURES.bar, PRESSURES.psi, PRESSURES.kPa],
   volumeFlow: [
     unit('L/h', 'L/h', 1e-3 / HOUR_S, 1, ['l/h', 'lph', 'l/hr']),
     unit('usgal/h', 'US gal/h', US_GALLON_M3 / HOUR_S, 1, ['usgal/h', 'usgph', 'usgal/hr']),
@@ -93,7 +103,7 @@ export const UNITS: Readonly<Record<Family, readonly Unit[]>> = {
     unit('L/min', 'L/min', 1e-3 / 60, 2, ['l/min', 'lpm']),
     unit('cc/min', 'cc/min', 1e-6 / 60, 0, ['cc/min', 'ccm', 'ml/min', 'cm3/min']),
   ],
-  bore: [LENGTHS.mm(1), LENGTHS.in(3)],
+  bore: [LENGTHS.mm(1), LENGTHS.in(3), LENGTHS.thou, LENGTHS.cm, LENGTHS.m, LENGTHS.ft],
   distance: [LENGTHS.m, LENGTHS.ft, LENGTHS.cm, LENGTHS.mm(0), LENGTHS.in(1)],
   temperature: [
     unit('°C', '°C', 1, 0, ['c', '°c', 'degc'], 273.15),
@@ -119,13 +129,17 @@ export const UNITS: Readonly<Record<Family, readonly Unit[]>> = {
   mass: [
     unit('kg', 'kg', 1, 0, ['kg', 'kilo', 'kilos']),
     unit('lb', 'lb', POUND_KG, 0, ['lb', 'lbs', 'pound', 'pounds']),
+    unit('cwt', 'cwt', 112 * POUND_KG, 2, ['cwt', 'hundredweight']),
+    unit('t', 't', 1000, 2, ['t', 'tonne', 'tonnes']),
   ],
   volume: [
     unit('L', 'L', 1e-3, 1, ['l', 'litre', 'litres', 'liter', 'liters']),
     unit('usgal', 'US gal', US_GALLON_M3, 1, ['usgal', 'usgallon', 'usgallons']),
     unit('impgal', 'imp gal', IMPERIAL_GALLON_M3, 1, ['impgal', 'impgallon', 'impgallons', 'ukgal']),
+    unit('cc', 'cm³', 1e-6, 0, ['cc', 'cm3', 'cm³', 'ml']),
   ],
   angle: [unit('deg', '°', 1, 0, ['°', 'deg', 'degrees', 'degree'])],
+  clock: [unit('deg', '°', 1, 0, ['°', 'deg', 'degrees', 'degree'])],
   current: [unit('A', 'A', 1, 0, ['a', 'amp', 'amps', 'ampere']), unit('mA', 'mA', 1e-3, 0, ['ma'])],
   charge: [unit('Ah', 'Ah', 3600, 0, ['ah'])],
   age: [

@@ -9,9 +9,9 @@ import { repairsFirst, type RepairFirst } from '../stations/walk-around/index.ts
 export type StationStage = 'not-begun' | 'measuring' | 'judged' | 'built'
 
 export const STAGE_WORDS: Readonly<Record<StationStage, string>> = {
-  'not-begun': 'Not begun',
-  measuring: 'Measuring',
-  judged: 'Judged',
+  'not-begun': 'Not started',
+  measuring: 'In progress',
+  judged: 'Checked',
   built: 'Built',
 }
 

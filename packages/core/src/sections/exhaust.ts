@@ -56,7 +56,7 @@ export const PIECE = group({
   /** Of the centreline. */
   bendRadiusM: figure('bore', 0.01, 2, 'm'),
   /** Where the bend turns to, as a clock angle looking against the flow: 0 up, 90 right, 180 down, 270 left. */
-  bendClockDeg: figure('angle', 0, 360, 'degrees'),
+  bendClockDeg: figure('clock', 0, 360, 'degrees'),
   /** At the start of the piece: rise towards the tail, down is negative. Null: as the piece before it ends. */
   inclinationDeg: figure('angle', -90, 90, 'degrees'),
   joint: always(JOINT_KINDS, 'welded'),
@@ -96,7 +96,7 @@ export type RunId = (typeof RUNS)[number]
 export const piecesPath = (run: RunId): string => (run === 'common' ? 'exhaust.common' : `exhaust.banks.${run}.pieces`)
 
 const alongM = figure('bore', -3, 8, 'm')
-const clockDeg = figure('angle', 0, 360, 'degrees')
+const clockDeg = figure('clock', 0, 360, 'degrees')
 const gapM = figure('bore', 0, 1, 'm')
 
 /** A thing near the pipe, as a patch on the unrolled pipe at a distance from its surface. */
@@ -130,7 +130,7 @@ export const SPOT = group({
   /** Hole centre from the merge's downstream edge, along the top line. */
   alongM: given('bore', -3, 8, 'm', 0),
   /** Looking against the flow, 0 the top line, 90 right. */
-  clockDeg: given('angle', 0, 360, 'degrees', 0),
+  clockDeg: given('clock', 0, 360, 'degrees', 0),
 })
 export type SensorSpot = ValueOf<typeof SPOT>
 

@@ -39,7 +39,7 @@ export const SYSTEM = group({
   powerLaterW: figure('power', 1e3, 2e6, 'W'),
   boostLaterPa: figure('pressure', 0, 350e3, 'Pa'),
   /** 1 (as cheap as will do) to 5 (whatever it takes). */
-  budgetClass: whole(1, 5, 'from cheap to dear'),
+  budgetClass: whole(1, 5, 'from cheap to expensive'),
   originality: word('looks-stock', 'can-be-undone', 'free'),
   welder: word('self', 'shop', 'none'),
   timingControl: word('wanted', 'later', 'no'),

@@ -10,13 +10,13 @@ export const VEHICLE = group({
   aspiration: always(['natural', 'supercharged', 'turbocharged']),
   powerW: figure('power', 1e3, 2e6, 'W'),
   powerBasis: always(['flywheel-net', 'flywheel-gross', 'wheels']),
-  powerSpeedRpm: figure('engineSpeed', 500, 12_000, 'rev/min'),
+  powerSpeedRpm: figure('engineSpeed', 500, 12_000, 'rpm'),
   /** Manifold pressure above ambient at full power; 0 unblown. */
   boostPa: figure('pressure', 0, 350e3, 'Pa'),
-  idleSpeedRpm: figure('engineSpeed', 200, 2500, 'rev/min'),
+  idleSpeedRpm: figure('engineSpeed', 200, 2500, 'rpm'),
   /** Absolute. */
   idleManifoldPa: figure('pressure', 15e3, 101_325, 'Pa absolute'),
-  cruiseSpeedRpm: figure('engineSpeed', 500, 8000, 'rev/min'),
+  cruiseSpeedRpm: figure('engineSpeed', 500, 8000, 'rpm'),
   /** Absolute. */
   cruiseManifoldPa: figure('pressure', 20e3, 101_325, 'Pa absolute'),
 })

@@ -5,10 +5,10 @@ const CYLINDERS = numbered(16)
 /** What the tests of "fit to convert?" gave; of each cylinder one figure, in number order. */
 const TESTS = group({
   /** One figure a cylinder, in number order; gauge. */
-  compressionPa: seats(figure('pressure', 0, 3e6, 'Pa'), CYLINDERS, 'figure'),
+  compressionPa: seats(figure('compression', 0, 3e6, 'Pa'), CYLINDERS, 'figure'),
   /** One share a cylinder. */
   leakDownShare: seats(figure('share', 0, 1, 'share'), CYLINDERS, 'figure'),
-  idleVacuumPa: figure('pressure', 0, 95e3, 'Pa below ambient'),
+  idleVacuumPa: figure('vacuum', 0, 95e3, 'Pa below ambient'),
   idleNeedle: word('steady', 'flicks-regularly', 'wanders'),
   exhaustLeak: word('none', 'pin-hole', 'open-joint'),
   smoke: word('none', 'on-start', 'on-overrun', 'always'),
@@ -22,7 +22,7 @@ const TESTS = group({
   crankingPlusDropV: figure('voltage', 0, 16, 'V'),
   crankingGroundDropV: figure('voltage', 0, 16, 'V'),
   crankingA: figure('current', 0, 2000, 'A'),
-  crankingRpm: figure('engineSpeed', 0, 1000, 'rev/min'),
+  crankingRpm: figure('engineSpeed', 0, 1000, 'rpm'),
   idleChargingV: figure('voltage', 0, 20, 'V'),
   rippleV: figure('voltage', 0, 10, 'V'),
   coolantFlow: word('brisk', 'weak', 'none'),

@@ -13,7 +13,7 @@ export const WORK_STATES = [
 export type WorkState = (typeof WORK_STATES)[number]
 
 export const WORK_STATE_WORDS: Readonly<Record<WorkState, string>> = {
-  asked: 'Asked',
+  asked: 'Enquiry',
   surveyed: 'Surveyed',
   designed: 'Designed',
   'parts-ordered': 'Parts ordered',

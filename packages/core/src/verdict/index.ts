@@ -14,4 +14,5 @@ export {
   type Verdict,
   type VerdictState,
 } from './verdict.ts'
+export { marginWords, STATE_WORDS, type MarginWords } from './words.ts'
 export { collectWorking, type Trace, type Working, type WorkingStep } from './working.ts'

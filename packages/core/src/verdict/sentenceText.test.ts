@@ -4,9 +4,9 @@ const plain = (text: string) => text.replaceAll('\u2009', ' ')
 
 describe('sentences as text', () => {
   it.each([
-    ['in the first unit where none is chosen', {}, 'rail at 300.0 kPa, 58 % to spare'],
+    ['in the first unit where none is chosen', {}, 'rail at 300 kPa, 58 % to spare'],
     ['in the reader’s units', { pressure: 'psi' }, 'rail at 43.5 psi, 58 % to spare'],
-    ['an unknown unit falls back to the first', { pressure: 'furlong' }, 'rail at 300.0 kPa, 58 % to spare'],
+    ['an unknown unit falls back to the first', { pressure: 'furlong' }, 'rail at 300 kPa, 58 % to spare'],
   ] as const)('%s', (_n, units, text) =>
     expect(plain(sentenceText(say`rail at ${fig(300e3, 'pressure')}, ${fig(0.58, 'share')} to spare`, units))).toBe(
       text,

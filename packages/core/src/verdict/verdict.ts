@@ -43,9 +43,9 @@ export interface Verdict {
   readonly figure: Figure | null
   readonly limitName: string
   readonly limit: Figure | null
-  /** To spare (+) or short (-); or, where two figures are only compared, how far they lie apart. */
+  /** Inside the limit (+) or past it (-); or, where two figures are only compared, how far they lie apart. */
   readonly margin: Figure | null
-  readonly marginIs?: 'to spare' | 'apart'
+  readonly marginIs?: 'apart'
   readonly reason: Sentence
   /** What to do about it, where that is nothing that a remedy could change in the document. */
   readonly next?: Sentence

@@ -47,9 +47,9 @@ const clamp = (
 
 /** Bosses for oxygen sensors: all invented. */
 export const BUNGS: readonly BungPart[] = [
-  weld('lintel-w', 'Lintel weld-in boss, mild steel', 'mild-steel', 0.12),
-  weld('lintel-ws', 'Lintel weld-in boss, stainless', 'stainless', 0.12),
-  clamp('lintel-c45', 'Lintel clamp-on boss, 41 to 48 mm', 0.041, 0.048, 0.0222, 0.025),
-  clamp('lintel-c51', 'Lintel clamp-on boss, 48 to 54 mm', 0.048, 0.054, 0.0255, 0.022),
-  clamp('lintel-c64', 'Lintel clamp-on boss, 60 to 67 mm', 0.06, 0.067, 0.0318, 0.025),
+  weld('lintel-w', 'Lintel weld-in bung, mild steel', 'mild-steel', 0.12),
+  weld('lintel-ws', 'Lintel weld-in bung, stainless', 'stainless', 0.12),
+  clamp('lintel-c45', 'Lintel clamp-on bung, 41 to 48 mm', 0.041, 0.048, 0.0222, 0.025),
+  clamp('lintel-c51', 'Lintel clamp-on bung, 48 to 54 mm', 0.048, 0.054, 0.0255, 0.022),
+  clamp('lintel-c64', 'Lintel clamp-on bung, 60 to 67 mm', 0.06, 0.067, 0.0318, 0.025),
 ]

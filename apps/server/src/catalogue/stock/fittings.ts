@@ -108,7 +108,7 @@ const flareNuts = [4, 5, 6].map((dash) =>
 )
 
 const barbs = [4, 5, 6].map((dash) =>
-  fitting(`scree-b${dash}`, `Scree beaded barb ${INCH[dash]} with clamp`, {
+  fitting(`scree-b${dash}`, `Scree beaded barb ${INCH[dash]} with hose clip`, {
     make: 'barb-and-clamp',
     dash,
     angleDeg: 0,

@@ -3,6 +3,7 @@ import {
   figureText,
   formatNumber,
   sentenceText,
+  STATE_WORDS,
   type Assumption,
   type Figure,
   type PartLine,
@@ -13,19 +14,17 @@ import {
 } from '@lochmoor/core'
 import type { SheetPaper } from './sheetPaper.ts'
 
-const STATE_WORDS = { ok: 'holds', caution: 'look', stop: 'stop', unknown: 'open' } as const
-
 /** Every verdict with figure, limit and reason. */
 export const writeJudgement = (sheet: SheetPaper, verdicts: readonly Verdict[], units: UnitChoice): void => {
-  sheet.heading('Judgement')
+  sheet.heading('Assessment')
   const text = (f: Figure | null) => (f ? figureText(f, units) : '')
   sheet.table(
     [
-      { head: '', share: 0.08 },
-      { head: 'What was judged', share: 0.22 },
+      { head: 'State', share: 0.1 },
+      { head: 'Check', share: 0.22 },
       { head: 'Figure', share: 0.13, right: true },
       { head: 'Limit', share: 0.13, right: true },
-      { head: 'Why', share: 0.44 },
+      { head: 'Reason', share: 0.42 },
     ],
     verdicts.map((v) => [
       STATE_WORDS[v.state],
@@ -46,7 +45,7 @@ export const writeParts = (sheet: SheetPaper, lines: readonly PartLine[], units:
       { head: 'Quantity', share: 0.12, right: true },
       { head: 'Part', share: 0.32 },
       { head: 'Specification', share: 0.32 },
-      { head: 'Follows from', share: 0.24 },
+      { head: 'Reason', share: 0.24 },
     ],
     lines.map((l) => [
       `${figureText(l.quantity, units)}${l.assumed ? ' (assumed)' : ''}`,
@@ -63,8 +62,8 @@ export const writeAssumptions = (sheet: SheetPaper, assumptions: readonly Assump
   sheet.table(
     [
       { head: 'Figure', share: 0.4 },
-      { head: 'Taken as', share: 0.18, right: true },
-      { head: 'Because', share: 0.42 },
+      { head: 'Assumed value', share: 0.18, right: true },
+      { head: 'Why', share: 0.42 },
     ],
     assumptions.map((x) => [x.label, figureText(fig(x.si, x.family), units), x.why]),
   )

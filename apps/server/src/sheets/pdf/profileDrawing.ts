@@ -35,9 +35,9 @@ export const drawProfile = (
         .lineTo(fullWidth - 8, at)
         .lineWidth(0.3)
         .stroke('#c3cacd')
-      SheetPaper.label(doc, formatFigure(v * unit.factor, unit, step < 1 ? 1 : 0), LEFT - 4, at - 4, { align: 'right' })
+      paper.label(doc, formatFigure(v * unit.factor, unit, step < 1 ? 1 : 0), LEFT - 4, at - 4, { align: 'right' })
     }
-    SheetPaper.label(doc, unit.label, LEFT - 4, TOP - 14, { align: 'right' })
+    paper.label(doc, unit.label, LEFT - 4, TOP - 14, { align: 'right' })
     doc
       .moveTo(LEFT, y(setPa))
       .lineTo(fullWidth - 8, y(setPa))
@@ -45,7 +45,7 @@ export const drawProfile = (
       .dash(4, { space: 3 })
       .stroke(SOFT)
       .undash()
-    SheetPaper.label(doc, `set ${formatQuantity(setPa, unit)}`, fullWidth - 10, y(setPa) - 10, { align: 'right' })
+    paper.label(doc, `set ${formatQuantity(setPa, unit)}`, fullWidth - 10, y(setPa) - 10, { align: 'right' })
     let x = LEFT
     doc.moveTo(x, y(pieces[0]?.fromPa ?? 0))
     for (const p of pieces) {
@@ -57,7 +57,7 @@ export const drawProfile = (
     x = LEFT
     pieces.forEach((p, i) => {
       const w = widthOf(p)
-      SheetPaper.label(doc, p.part, x + w / 2, BASE + 6 + (i % 3) * 10, { align: 'center', size: 7 })
+      paper.label(doc, p.part, x + w / 2, BASE + 6 + (i % 3) * 10, { align: 'center', size: 7 })
       x += w
     })
   })

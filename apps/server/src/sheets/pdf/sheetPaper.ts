@@ -43,6 +43,8 @@ export class SheetPaper {
     paper: Paper,
     title: string,
     private readonly foot: string,
+    /** A text of the program in the reader's English. */
+    private readonly inEnglish: (text: string) => string,
   ) {
     this.doc = new PDFDocument({
       size: paper === 'a4' ? 'A4' : 'LETTER',
@@ -52,6 +54,11 @@ export class SheetPaper {
     })
     this.doc.registerFont('plain', sheetFont(400)).registerFont('bold', sheetFont(700)).fillColor(INK)
     this.width = this.doc.page.width - 2 * MARGIN
+  }
+
+  /** What is printed of a text. */
+  private said(text: string): string {
+    return sheetText(this.inEnglish(text))
   }
 
   private get bottom(): number {
@@ -70,7 +77,7 @@ export class SheetPaper {
   }
 
   private write(text: string, bold: boolean, size: number, color = INK): void {
-    const said = sheetText(text)
+    const said = this.said(text)
     this.doc.font(bold ? 'bold' : 'plain').fontSize(size)
     const height = this.doc.heightOfString(said, { width: this.width })
     this.ensure(height)
@@ -112,7 +119,7 @@ export class SheetPaper {
     const heightOf = (cells: readonly string[], bold: boolean): number => {
       this.doc.font(bold ? 'bold' : 'plain').fontSize(size)
       return (
-        Math.max(...cells.map((t, i) => this.doc.heightOfString(sheetText(t) || ' ', { width: widths[i]! }))) + 2 * pad
+        Math.max(...cells.map((t, i) => this.doc.heightOfString(this.said(t) || ' ', { width: widths[i]! }))) + 2 * pad
       )
     }
     const draw = (cells: readonly string[], bold: boolean, height: number): void => {
@@ -121,7 +128,7 @@ export class SheetPaper {
         .fontSize(size)
         .fillColor(INK)
       cells.forEach((t, i) => {
-        this.doc.text(sheetText(t), lefts[i]! + pad, this.y + pad, {
+        this.doc.text(this.said(t), lefts[i]! + pad, this.y + pad, {
           width: widths[i]!,
           align: columns[i]!.right ? 'right' : 'left',
         })
@@ -159,7 +166,7 @@ export class SheetPaper {
   }
 
   /** Text within a drawing. */
-  static label(
+  label(
     doc: PDFKit.PDFDocument,
     text: string,
     x: number,
@@ -167,7 +174,7 @@ export class SheetPaper {
     options: { readonly align?: 'left' | 'center' | 'right'; readonly size?: number; readonly bold?: boolean } = {},
   ): void {
     const { align = 'left', size = 7.5, bold = false } = options
-    const said = sheetText(text)
+    const said = this.said(text)
     doc
       .font(bold ? 'bold' : 'plain')
       .fontSize(size)
@@ -183,7 +190,7 @@ export class SheetPaper {
       this.doc.switchToPage(i)
       const y = this.doc.page.height - MARGIN - 8
       this.doc.font('plain').fontSize(7.5).fillColor(SOFT)
-      this.doc.text(sheetText(this.foot), MARGIN, y, { lineBreak: false })
+      this.doc.text(this.said(this.foot), MARGIN, y, { lineBreak: false })
       const page = `${i + 1} of ${count}`
       this.doc.text(page, MARGIN + this.width - this.doc.widthOfString(page), y, { lineBreak: false })
     }

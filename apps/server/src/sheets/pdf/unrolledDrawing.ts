@@ -60,19 +60,19 @@ export const drawUnrolled = (
         .lineTo(LEFT + width, y(deg))
         .lineWidth(0.3)
         .stroke(SOFT)
-      SheetPaper.label(doc, says, LEFT - 5, y(deg) - 4, { align: 'right' })
+      paper.label(doc, says, LEFT - 5, y(deg) - 4, { align: 'right' })
     }
     const lastM = grid.fromM + grid.columns * GRID_STEP_M
     const step = lastM > 1.5 ? 0.5 : 0.2
     for (let m = 0; m <= lastM; m += step)
-      SheetPaper.label(doc, formatQuantity(m, unit, 0), x(m), BASE + 4, { align: 'center' })
+      paper.label(doc, formatQuantity(m, unit, 0), x(m), BASE + 4, { align: 'center' })
     for (const s of spots) {
       const clock = s.clockDeg > 180 ? s.clockDeg - 360 : s.clockDeg
       doc.circle(x(s.alongM), y(clock), 4).lineWidth(1.4).fillAndStroke('#ffffff', INK)
     }
-    SheetPaper.label(
+    paper.label(
       doc,
-      `Along from ${from}; clock angle looking against the flow. Grey: forbidden. Light: poor. Dark: good. Ring: sensor.`,
+      `Distance from ${from}; clock position looking against the flow. Grey: ruled out. Light: poor. Dark: good. Ring: sensor.`,
       LEFT,
       BASE + 16,
     )

@@ -1,11 +1,11 @@
-import type { VerdictState } from '@lochmoor/core'
+import { STATE_WORDS, type VerdictState } from '@lochmoor/core'
 import type { ReactNode } from 'react'
-import { STATE_WORD, StateShape } from '../../marks/StateMark.tsx'
+import { StateShape } from '../../marks/StateMark.tsx'
 
 /** Two answers at any time: is this going to work, and what to do next. */
 export const BenchHeadline = ({
   state,
-  word = STATE_WORD[state],
+  word = STATE_WORDS[state],
   says,
   next,
 }: {
@@ -17,7 +17,7 @@ export const BenchHeadline = ({
 }) => (
   <div
     role="status"
-    aria-label="Judgement in short"
+    aria-label="Assessment in brief"
     className="sticky top-0 z-10 flex shrink-0 flex-wrap items-baseline gap-x-4 gap-y-0.5 border-b border-hair bg-sheet px-3 py-2 lg:px-4"
   >
     <span className="text-xl">

@@ -12,7 +12,7 @@ interface Props {
  * The three parts that every bench has, in the same places; each scrolls by itself, with the keyboard too. For guests
  * what can be entered is switched off as one.
  */
-export const Columns = ({ measured, picture, judgement, names = ['Measured', 'Picture', 'Judgement'] }: Props) => {
+export const Columns = ({ measured, picture, judgement, names = ['Measured', 'Picture', 'Assessment'] }: Props) => {
   const mayWrite = useMayWrite()
   const [measuredName, pictureName, judgementName] = names
   return (

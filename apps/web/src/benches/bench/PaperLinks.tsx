@@ -1,6 +1,6 @@
 import { Download, FileText } from 'lucide-react'
 import { useJobStore } from '../../store/jobStore.ts'
-import { usePreferences } from '../../store/preferences.ts'
+import { useEnglish, usePreferences } from '../../store/preferences.ts'
 
 export interface Paper {
   /** Under the job's address, e.g. "fuel/sheet.pdf?paper=a4". */
@@ -10,11 +10,12 @@ export interface Paper {
   readonly plain?: boolean
 }
 
-/** Sheets and lists as files, in the reader's units. */
+/** Sheets and lists as files, in the reader's units and English. */
 export const PaperLinks = ({ papers }: { papers: readonly Paper[] }) => {
   const jobId = useJobStore((s) => s.jobId)
   const save = useJobStore((s) => s.save)
   const units = usePreferences((s) => s.units)
+  const english = useEnglish()
   const wanted = encodeURIComponent(
     Object.entries(units)
       .map(([family, id]) => `${family}:${id}`)
@@ -26,7 +27,7 @@ export const PaperLinks = ({ papers }: { papers: readonly Paper[] }) => {
         {papers.map(({ file, words, plain }) => (
           <a
             key={file}
-            href={`/api/jobs/${jobId}/${file}${plain ? '' : `${file.includes('?') ? '&' : '?'}units=${wanted}`}`}
+            href={`/api/jobs/${jobId}/${file}${file.includes('?') ? '&' : '?'}english=${english}${plain ? '' : `&units=${wanted}`}`}
             download
             className="flex min-h-9 items-center gap-1.5 border border-ink px-3 font-bold hover:bg-wash"
           >
@@ -36,7 +37,7 @@ export const PaperLinks = ({ papers }: { papers: readonly Paper[] }) => {
       </div>
       {save !== 'saved' && (
         <p className="mt-1 text-sm font-semibold text-caution">
-          The server makes them from what it has stored: the last changes are still on their way there.
+          Papers are made from what the server has saved: your last changes are still on their way.
         </p>
       )}
     </div>

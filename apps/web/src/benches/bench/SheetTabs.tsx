@@ -11,7 +11,7 @@ interface Props {
 /** The sheets of a station with the worst that is judged on each. */
 export const SheetTabs = ({ station, verdicts }: Props) => (
   <nav
-    aria-label={`Sheets of the ${station.inSentence}`}
+    aria-label={`Tabs of the ${station.inSentence}`}
     className="relative flex shrink-0 overflow-x-auto border-b border-hair px-1 lg:px-2"
   >
     {tabsWithStates(station, verdicts).map(({ path, title, state }) => (

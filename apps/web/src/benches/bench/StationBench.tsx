@@ -98,7 +98,7 @@ export const makeBench = <A extends StationAssessment, Extra extends object>(of:
             <WorkingDialog
               working={shown.working}
               moment={shown.moment}
-              nothing={of.noSteps ?? 'This figure cannot be told yet.'}
+              nothing={of.noSteps ?? 'This figure is not known yet.'}
               onClose={() => setAsked(null)}
             />
           )}

@@ -24,6 +24,6 @@ describe('the headline of a bench', () => {
     const remedy = { id: 'pump', label: ['Another pump'], becomes: null, change: {} }
     const remedies = new Map([[assessment.verdicts[0]!.id, [remedy]]])
     expect(JSON.stringify(headlineOf(assessment, { kind: 'found', remedies }).next)).toContain('Another pump')
-    expect(JSON.stringify(headlineOf(assessment, { kind: 'looking' }).next)).toContain('see the judgement')
+    expect(JSON.stringify(headlineOf(assessment, { kind: 'looking' }).next)).toContain('see the assessment')
   })
 })

@@ -15,18 +15,18 @@ export interface Headline {
 /** As the worst verdict has it: what is wrong, and the least that cures it. */
 export const headlineOf = ({ state, verdicts, assumptions }: StationAssessment, remedies: RemedyState): Headline => {
   const [worst] = verdicts
-  if (!worst) return { state, says: 'Nothing to judge yet', next: '' }
+  if (!worst) return { state, says: 'Nothing to check yet', next: '' }
   if (worst.state === 'ok')
     return {
       state: 'ok',
-      says: 'All of it is sound',
-      next: assumptions.length > 0 ? `Next: measure what is assumed (${assumptions.length})` : '',
+      says: 'Everything checked is OK',
+      next: assumptions.length > 0 ? `Next: measure what is still assumed (${assumptions.length})` : '',
     }
   const remedy = remedies.kind === 'found' ? remedies.remedies.get(worst.id)?.[0] : undefined
   const next = remedy?.label ?? worst.next ?? (worst.state === 'unknown' ? worst.reason : null)
   return {
     state: worst.state,
     says: worst.title,
-    next: <>Next: {next ? <SentenceText sentence={next} /> : 'see the judgement'}</>,
+    next: <>Next: {next ? <SentenceText sentence={next} /> : 'see the assessment'}</>,
   }
 }

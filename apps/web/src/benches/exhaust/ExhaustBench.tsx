@@ -18,7 +18,7 @@ import { SpotsSheet } from './spots/SpotsSheet.tsx'
 
 const isWorking = (id: string): id is ExhaustWorkingId => (EXHAUST_WORKINGS as readonly string[]).includes(id)
 
-const soundNext = (sensors: number) => (sensors === 0 ? 'Next: the engine’s top' : 'Next: print the template and drill')
+const soundNext = (sensors: number) => (sensors === 0 ? 'Next: the engine top' : 'Next: print the template and drill')
 
 /** The exhaust sensor station. */
 export const ExhaustBench = makeBench<ExhaustAssessment, SensorView>({
@@ -39,7 +39,7 @@ export const ExhaustBench = makeBench<ExhaustAssessment, SensorView>({
   headline: ({ state, assumptions, c }) =>
     state === 'ok'
       ? {
-          says: c.sensorCount === 0 ? 'No sensor, no closed loop: set by table' : 'The sensor’s place is proved',
+          says: c.sensorCount === 0 ? 'No sensor, no closed loop: tune by the table' : 'Sensor position and fitting OK',
           ...(assumptions.length === 0 && { next: soundNext(c.sensorCount) }),
         }
       : {},
@@ -50,5 +50,5 @@ export const ExhaustBench = makeBench<ExhaustAssessment, SensorView>({
       const working = exhaustWorking(c, id, sensor, pointId)
       return { working, moment: working.moment }
     },
-  noSteps: 'This figure needs a sensor with a spot, and for the band a clamp.',
+  noSteps: 'This figure needs a sensor position, and a clamp-on bung for the band.',
 })

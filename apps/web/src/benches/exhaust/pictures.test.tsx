@@ -63,7 +63,7 @@ describe('side view and plan', () => {
   })
   it('the line that is to stay free is drawn where one is set', () => {
     draw([piece('log', 0.3), piece('pipe', 1), piece('open-end', 0.01)], 0.14)
-    expect(screen.getByText(/to stay free: 140/)).toBeTruthy()
+    expect(screen.getByText(/keep clear: 140/)).toBeTruthy()
   })
 })
 
@@ -107,9 +107,15 @@ describe('heat in the reader’s units', () => {
   })
   it('draws the limits of the sensor', () => {
     render(
-      <HeatChart c={c} run={c.runs[0]!} what="gasK" spotsM={[0.18]} limits={[{ si: 1123, says: 'sensor, lasting' }]} />,
+      <HeatChart
+        c={c}
+        run={c.runs[0]!}
+        what="gasK"
+        spotsM={[0.18]}
+        limits={[{ si: 1123, says: 'sensor, continuous' }]}
+      />,
     )
-    expect(screen.getByText('sensor, lasting')).toBeTruthy()
+    expect(screen.getByText('sensor, continuous')).toBeTruthy()
     expect(screen.getByRole('img', { name: /Gas along the pipe/ })).toBeTruthy()
   })
 })
@@ -117,11 +123,11 @@ describe('heat in the reader’s units', () => {
 describe('readings', () => {
   it('too rich to burn, in lambda and as an air-fuel ratio', () => {
     const { unmount } = render(<RichChart readsToLambda={null} />)
-    expect(screen.getByText('real mixture, λ')).toBeTruthy()
+    expect(screen.getByText('true mixture, λ')).toBeTruthy()
     unmount()
     setUnit('lambda', 'afr')
     render(<RichChart readsToLambda={null} />)
-    expect(screen.getByText('real mixture, AFR petrol')).toBeTruthy()
+    expect(screen.getByText('true mixture, AFR petrol')).toBeTruthy()
   })
   it('the map has a row for each load, heaviest on top', () => {
     render(<SteeringTable c={exhaustCase(exhaustJob())} />)
@@ -137,8 +143,8 @@ describe('readings', () => {
 
 describe('banks', () => {
   it.each([
-    [{ a: 'a', b: 'b' }, /steers bank A by sensor A and bank B by sensor B$/],
-    [{ a: 'b', b: 'a' }, /steers bank B by sensor A and bank A by sensor B: crossed/],
+    [{ a: 'a', b: 'b' }, /trims bank A by sensor A and bank B by sensor B$/],
+    [{ a: 'b', b: 'a' }, /trims bank B by sensor A and bank A by sensor B: crossed/],
     [{ a: null, b: null }, /bank unknown by sensor A/],
   ] as const)('%j', (steers, name) => {
     render(<BankDrawing job={twoBankJob({ steers })} />)
@@ -152,7 +158,7 @@ describe('fitting', () => {
     ['fits', {}, 0.05, /it fits/],
     ['too short', {}, 0.0545, /the band is too short/],
     ['too long', {}, 0.0472, /the band is too long/],
-    ['a curved saddle', { saddleRadiusM: 0.019 }, 0.05, /stands on its edges/],
+    ['a curved saddle', { saddleRadiusM: 0.019 }, 0.05, /sits on its edges/],
     ['a flat saddle', { saddleRadiusM: 0.05 }, 0.05, /touches in the middle/],
   ] as const)('a clamp that %s', (_n, more, pipeM, name) => {
     render(<ClampDrawing bung={clamp(more)} pipeM={pipeM} />)
@@ -170,14 +176,14 @@ describe('fitting', () => {
     expect(screen.getByText(/45/)).toBeTruthy()
     unmount()
     render(<FittingSteps job={exhaustJob({ bung: null, sensor: null })} />)
-    expect(screen.getByText(/tacked at four places/)).toBeTruthy()
+    expect(screen.getByText(/Tack the bung in four places/)).toBeTruthy()
     expect(screen.getByText(/40 to 60 N m/)).toBeTruthy()
   })
   it('the steps name this car’s earthed terminal, and the lean end of its display', () => {
     const job = exhaustJob({ bung: null, readsToLambda: 1.36 })
     const { unmount } = render(<FittingSteps job={withValueAt(job, 'walkAround.battery.earth', 'positive')} />)
     expect(screen.getByText(/earthed terminal \(positive\) comes off first/)).toBeTruthy()
-    expect(screen.getByText(/stands at its lean end/).textContent).toMatch(/1\.36/)
+    expect(screen.getByText(/reads its lean end/).textContent).toMatch(/1\.36/)
     unmount()
     render(<FittingSteps job={withValueAt(job, 'walkAround.battery.earth', 'negative')} />)
     expect(screen.getByText(/earthed terminal \(negative\) comes off first/)).toBeTruthy()
@@ -200,7 +206,7 @@ describe('fitting', () => {
       ],
     })
     render(<TemplatePreview c={exhaustCase(below)} index={0} />)
-    expect(screen.getByText(/This spot is forbidden/)).toBeTruthy()
+    expect(screen.getByText(/This position is ruled out/)).toBeTruthy()
     expect(screen.getByText(/may not close/)).toBeTruthy()
     expect(screen.getByText(/Draw a line around the pipe/)).toBeTruthy()
   })

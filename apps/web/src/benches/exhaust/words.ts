@@ -17,7 +17,7 @@ export const KIND_WORDS: Readonly<Record<PieceKind, string>> = {
 }
 
 export const JOINT_CHOICES: readonly (readonly [JointKind, string])[] = [
-  ['one-piece', 'None: the same tube'],
+  ['one-piece', 'None: same tube'],
   ['gasket', 'Gasket at the ports'],
   ['welded', 'Welded'],
   ['flange', 'Flange'],

@@ -8,7 +8,7 @@ import { initialJobState, useJobStore } from '../../store/jobStore.ts'
 import { outbox } from '../../store/outbox.ts'
 import { stopSending } from '../../store/sending.ts'
 import { sitHere } from '../../test/session.ts'
-import { setUnitSystem } from '../../store/preferences.ts'
+import { setUnitPreset } from '../../store/preferences.ts'
 import { catalogue, shortJob, soundJob } from '../../test/jobs.ts'
 import { FuelBench } from './FuelBench.tsx'
 
@@ -27,34 +27,34 @@ const open = (job = soundJob()) => {
     </MemoryRouter>,
   )
 }
-const headline = () => screen.getByRole('status', { name: 'Judgement in short' })
+const headline = () => screen.getByRole('status', { name: 'Assessment in brief' })
 const part = (name: string) => within(screen.getByRole('region', { name }))
 
 describe('fuel bench', () => {
   it('says in the headline that a sound system holds, and what to do next', () => {
     open()
-    expect(headline().textContent).toContain('holds its pressure from idle to full load')
-    expect(headline().textContent).toContain('Next: measure what is assumed')
+    expect(headline().textContent).toContain('Rail pressure OK from idle to full load')
+    expect(headline().textContent).toContain('Next: measure what is still assumed')
   })
 
   it('shows the worst moment of a failing system first', () => {
     open(shortJob())
-    expect(headline().textContent).toContain('Pressure not held: full load, low voltage')
+    expect(headline().textContent).toContain('Pressure not maintained: full load, low voltage')
     expect(screen.getByRole('button', { name: 'Full load' }).getAttribute('aria-pressed')).toBe('true')
-    expect(part('Picture').getByText(/Not held: the regulator is shut/)).toBeTruthy()
+    expect(part('Picture').getByText(/Pressure not maintained: the regulator is shut/)).toBeTruthy()
   })
 
   it('a remedy tried by its button cures, and undo takes it back', async () => {
     open(shortJob())
-    await userEvent.click(await part('Judgement').findByRole('button', { name: 'Try: Pump fit instead of Pump weak' }))
-    expect(headline().textContent).toContain('holds its pressure')
+    await userEvent.click(await part('Assessment').findByRole('button', { name: 'Try: Pump fit instead of Pump weak' }))
+    expect(headline().textContent).toContain('Rail pressure OK')
     act(() => undo())
-    expect(headline().textContent).toContain('Pressure not held')
+    expect(headline().textContent).toContain('Pressure not maintained')
   })
 
   it('picture and judgement follow a figure while it is typed', async () => {
     open()
-    const rail = () => part('Picture').getByRole('button', { name: 'Rail: show the working' }).textContent
+    const rail = () => part('Picture').getByRole('button', { name: 'Rail: show working' }).textContent
     await userEvent.click(screen.getByRole('button', { name: 'Cruise' }))
     const before = rail()
     const set = part('Measured').getByLabelText('Set pressure')
@@ -66,7 +66,7 @@ describe('fuel bench', () => {
   it('changes to a single line: the return goes, and a regulator for it is asked for', async () => {
     open()
     expect(screen.getByText('Return line')).toBeTruthy()
-    await userEvent.selectOptions(part('Measured').getByLabelText('Kind of system'), 'single-line')
+    await userEvent.selectOptions(part('Measured').getByLabelText('System type'), 'single-line')
     expect(screen.queryByText('Return line')).toBeNull()
     expect(headline().textContent).toContain('Choose a regulator')
     expect(part('Picture').getByText(/No picture yet/)).toBeTruthy()
@@ -75,13 +75,13 @@ describe('fuel bench', () => {
   it('a boost field is there only for a blown engine', async () => {
     open()
     expect(screen.queryByLabelText('Boost at that power')).toBeNull()
-    await userEvent.selectOptions(part('Measured').getByLabelText('Breathing'), 'turbocharged')
+    await userEvent.selectOptions(part('Measured').getByLabelText('Induction'), 'turbocharged')
     expect(screen.getByLabelText('Boost at that power')).toBeTruthy()
   })
 
   it('a figure opens its working', async () => {
     open()
-    await userEvent.click(part('Picture').getByRole('button', { name: 'Feed takes: show the working' }))
+    await userEvent.click(part('Picture').getByRole('button', { name: 'Feed drop: show working' }))
     const dialog = within(screen.getByRole('dialog'))
     expect(dialog.getByText(/velocity in the line/)).toBeTruthy()
     expect(dialog.getByText('Source: Darcy-Weisbach')).toBeTruthy()
@@ -91,31 +91,31 @@ describe('fuel bench', () => {
     const job = shortJob()
     open({ ...job, vehicle: { ...job.vehicle, powerW: 900e3, displacementM3: 20e-3 } })
     expect(part('Picture').getByText(/Starved: at this demand/)).toBeTruthy()
-    expect(part('Picture').getByRole('button', { name: 'Rail: show the working' }).textContent).toContain('none')
+    expect(part('Picture').getByRole('button', { name: 'Rail: show working' }).textContent).toContain('none')
   })
 
   it('lists the parts that follow and what is still to be measured', () => {
     open()
-    expect(part('Judgement').getByText('Pump fit')).toBeTruthy()
-    expect(part('Judgement').getByText('Idle speed')).toBeTruthy()
+    expect(part('Assessment').getByText('Pump fit')).toBeTruthy()
+    expect(part('Assessment').getByText('Idle speed')).toBeTruthy()
   })
 
   it('speaks the chosen units everywhere', () => {
-    setUnitSystem('customary')
+    setUnitPreset('american')
     open()
     expect(part('Picture').getByRole('img', { name: /Test car/ }).textContent).toMatch(/set [\d.]+.psi/)
     expect(part('Measured').getByLabelText<HTMLInputElement>('Set pressure').value).toBe('43.511')
-    act(() => setUnitSystem('metric'))
+    act(() => setUnitPreset('metric'))
   })
 
-  it('what is measured at the bench stands in the log book, what is wished does not', async () => {
+  it('what is measured at the bench stands in the job log, what is wished does not', async () => {
     open()
     const measured = part('Measured')
-    await userEvent.clear(measured.getByLabelText('Least voltage at the pump'))
-    await userEvent.type(measured.getByLabelText('Least voltage at the pump'), '11.8')
+    await userEvent.clear(measured.getByLabelText('Minimum voltage at the pump'))
+    await userEvent.type(measured.getByLabelText('Minimum voltage at the pump'), '11.8')
     await userEvent.tab()
-    await userEvent.clear(measured.getByLabelText('Power wanted'))
-    await userEvent.type(measured.getByLabelText('Power wanted'), '130 hp')
+    await userEvent.clear(measured.getByLabelText('Target power'))
+    await userEvent.type(measured.getByLabelText('Target power'), '130 hp')
     await userEvent.tab()
     const [length] = measured.getAllByLabelText('Length')
     await userEvent.clear(length!)

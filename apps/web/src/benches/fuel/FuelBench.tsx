@@ -45,7 +45,7 @@ export const FuelBench = makeBench<FuelAssessment, FuelView>({
   headline: ({ state, assumptions }) =>
     state === 'ok'
       ? {
-          says: 'The fuel system holds its pressure from idle to full load',
+          says: 'Rail pressure OK from idle to full load',
           ...(assumptions.length === 0 && { next: 'Next: order the parts' }),
         }
       : {},
@@ -54,7 +54,7 @@ export const FuelBench = makeBench<FuelAssessment, FuelView>({
     const point = pointOfView(assessment.engine, viewOfPoint(pointId ?? 'idle'))
     return { working: fuelWorking(designOf(job), assessment.engine, point, id), moment: point.label }
   },
-  noSteps: 'At this moment this figure does not exist: nothing flows there, or the circuit is not complete or starved.',
+  noSteps: 'No such figure in this condition: nothing flows there, or the circuit is incomplete or starved.',
   commands: fuelCommands,
   showPoint: ({ showPoint }) => showPoint,
 })

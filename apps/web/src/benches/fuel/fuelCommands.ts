@@ -20,7 +20,7 @@ export const fuelCommands = ({ assessment, view, setView }: SheetProps): Palette
   ...assessment.engine.points.map((p) => ({
     id: `point-${p.id}`,
     group: 'Show',
-    label: `Show the moment: ${p.label.toLowerCase()}`,
+    label: `Show the condition: ${p.label.toLowerCase()}`,
     run: () => setView(viewOfPoint(p.id)),
   })),
   ...MOMENTS.map(([load, name, key]) => ({

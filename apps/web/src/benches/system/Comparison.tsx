@@ -1,4 +1,4 @@
-import { TRIGGER_WORDS, type Candidate, type ConsequenceKind, type SystemAssessment } from '@lochmoor/core'
+import { counted, TRIGGER_WORDS, type Candidate, type ConsequenceKind, type SystemAssessment } from '@lochmoor/core'
 import { run, setSystem } from '../../store/commands.ts'
 import { enterRecord } from '../../store/records.ts'
 import { useMayWrite } from '../../store/sessionStore.ts'
@@ -10,7 +10,7 @@ const MOST = 3
 const choose = (c: Candidate) => {
   run(setSystem({ chosen: c.architecture, controller: c.controller }, 'choice of system', false))
   const against = c.against.map((a) => a.text).join(' ')
-  const reason = against ? `Against it stands: ${against}` : 'Nothing stands against it.'
+  const reason = against ? `Drawback: ${against}` : 'No drawbacks.'
   enterRecord({ kind: 'decision', text: `System chosen: ${c.title}`, reason }, { of: 'system.chosen' })
 }
 
@@ -24,7 +24,7 @@ export const Comparison = ({ assessment }: { assessment: SystemAssessment }) => 
       {shown.length > 0 && <SideBySide shown={shown} chosenId={chosen?.id ?? null} />}
       <p className="mt-1 text-sm text-soft">
         {compared.length === 0
-          ? 'The two with least against them; tick others below to compare up to three.'
+          ? 'The two with the fewest drawbacks; tick others below to compare up to three.'
           : 'What they share is grey; what sets one apart is in ink.'}
       </p>
       <CandidateList candidates={candidates} compared={compared.map((c) => c.id)} chosenId={chosen?.id ?? null} />
@@ -37,16 +37,16 @@ const consequences = (kind: ConsequenceKind) => (c: Candidate) =>
 
 const terminals = ({ architecture, controller, terminals: t }: Candidate): string[] => [
   `speed ${TRIGGER_WORDS[architecture.trigger]}`,
-  `${t.injectorDrivers} injector drivers`,
-  `${t.ignitionOutputs} ignition and ${t.switchedOutputs} switched outputs`,
-  `${t.triggerInputs} trigger and ${t.analogueInputs} analogue inputs`,
-  `${t.oxygenSensors} oxygen ${t.oxygenSensors === 1 ? 'sensor' : 'sensors'}`,
-  controller ? `least that takes it: ${controller.name}` : 'no controller of the catalogue takes it',
+  counted(t.injectorDrivers, 'injector driver'),
+  `${t.ignitionOutputs} ignition and ${counted(t.switchedOutputs, 'switched output')}`,
+  `${t.triggerInputs} trigger and ${counted(t.analogueInputs, 'analogue input')}`,
+  counted(t.oxygenSensors, 'oxygen sensor'),
+  controller ? `smallest ECU that will do: ${controller.name}` : 'no ECU in the catalogue will do',
 ]
 
 /** What the hours and the money of each scope cover. */
 const SCOPE_WORDS = {
-  engine: 'on the engine, with controller, harness and sensor boss; no fuel lines',
+  engine: 'on the engine, with ECU, harness and sensor bung; no fuel lines',
   manifold: 'the manifold itself',
   fuel: 'pump, lines and tank',
   ignition: 'spark and trigger',
@@ -58,20 +58,20 @@ const hoursText = ([least, most]: readonly [number, number]): string =>
 
 const scopes = (c: Candidate): string[] =>
   c.scopes.map(
-    (s) => `${hoursText(s.hours)}, about ${Math.round(s.costShare * 20) * 5} % of the money: ${SCOPE_WORDS[s.scope]}`,
+    (s) => `${hoursText(s.hours)}, about ${Math.round(s.costShare * 20) * 5} % of the cost: ${SCOPE_WORDS[s.scope]}`,
   )
 
 const TOPICS: readonly (readonly [title: string, items: (c: Candidate) => readonly string[]])[] = [
-  ['Cannot be', (c) => c.objections],
-  ['Hours and money by what they cover', scopes],
-  ['Speaks against it', (c) => c.against.map((a) => `${a.text} (${a.points})`)],
+  ['Not possible', (c) => c.objections],
+  ['Hours and cost by what they cover', scopes],
+  ['Drawbacks', (c) => c.against.map((a) => `${a.text} (${a.points})`)],
   ['Risks', (c) => c.risks],
   ['To buy', consequences('buy')],
   ['To cut', consequences('cut')],
   ['To weld', consequences('weld')],
   ['To give up', consequences('give-up')],
   ['Rules out later', consequences('rules-out')],
-  ['Joined to the controller', terminals],
+  ['Connected to the ECU', terminals],
 ]
 
 const SideBySide = ({ shown, chosenId }: { shown: readonly Candidate[]; chosenId: string | null }) => {
@@ -150,7 +150,7 @@ const CandidateList = ({
   const mayWrite = useMayWrite()
   return (
     <section aria-label="All candidates" className="mt-4">
-      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">All ways of building it, least against first</h2>
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">All options, fewest drawbacks first</h2>
       <ul>
         {candidates.map((c) => {
           const on = compared.includes(c.id)
@@ -184,7 +184,7 @@ const CandidateList = ({
           )
         })}
       </ul>
-      <p className="mt-1 text-sm text-soft">Hours, cost and points against are rules of thumb of the trade.</p>
+      <p className="mt-1 text-sm text-soft">Hours, cost and drawbacks are rules of thumb of the trade.</p>
     </section>
   )
 }

@@ -39,7 +39,7 @@ const open = (entries: Record<string, unknown> = {}) => {
   useJobStore.setState({ ...initialJobState, jobId: JOB, document: job }, true)
   openBench(<SystemBench />, 'system')
 }
-const headline = () => screen.getByRole('status', { name: 'Judgement in short' }).textContent
+const headline = () => screen.getByRole('status', { name: 'Assessment in brief' }).textContent
 const system = () => useJobStore.getState().document!.system
 
 describe('choice of system', () => {
@@ -53,13 +53,13 @@ describe('choice of system', () => {
     expect(boxes[9]!.disabled).toBe(true)
   })
 
-  it('a choice is a decision in the log book and sets defaults that are shown as such', async () => {
+  it('a choice is a decision in the job log and sets defaults that are shown as such', async () => {
     open()
     const [button] = screen.getAllByRole('button', { name: /^Choose: / })
     await userEvent.click(button!)
-    expect(headline()).toMatch(/Chosen/)
+    expect(headline()).toMatch(/^OK/)
     expect(system().controller?.id).toBe('c')
-    expect(screen.getAllByText('default, until decided').length).toBeGreaterThan(3)
+    expect(screen.getAllByText('default until decided').length).toBeGreaterThan(3)
     expect(screen.getByText('What the box will not contain')).toBeTruthy()
     const [entry] = outbox.ofJob(JOB).flatMap((e) => (e.kind === 'record' ? [e.record.body] : []))
     expect(entry).toMatchObject({ kind: 'decision', text: expect.stringMatching(/^System chosen: /) })
@@ -67,7 +67,7 @@ describe('choice of system', () => {
 
   it('what the car rules out is struck through with the reason and cannot be chosen', async () => {
     open({ 'walkAround.intake.manifold': 'separate-runners' })
-    expect(screen.getAllByText(/One throttle body cannot feed runners/).length).toBeGreaterThan(3)
+    expect(screen.getAllByText(/One throttle body cannot feed separate runners/).length).toBeGreaterThan(3)
     const ruledOut = screen.getAllByRole('checkbox', { name: /^Compare: Throttle body, (low|high) pressure;/ })[0]!
     await userEvent.click(ruledOut)
     expect(
@@ -77,9 +77,9 @@ describe('choice of system', () => {
 
   it('hours and money say what they cover, scope by scope', () => {
     open()
-    const list = screen.getByRole('region', { name: 'Hours and money by what they cover' })
+    const list = screen.getByRole('region', { name: 'Hours and cost by what they cover' })
     expect(
-      within(list).getAllByText(/^2\.5 to 4\.5 h, about \d+ % of the money: on the engine.*no fuel lines$/).length,
+      within(list).getAllByText(/^2\.5 to 4\.5 h, about \d+ % of the cost: on the engine.*no fuel lines$/).length,
     ).toBe(2)
     expect(within(list).getAllByText(/: pump, lines and tank$/).length).toBe(2)
   })
@@ -89,7 +89,7 @@ describe('choice of system', () => {
     const first = () =>
       within(screen.getByRole('region', { name: 'All candidates' })).getAllByRole('listitem')[0]!.textContent
     expect(first()).toMatch(/^Throttle body/)
-    await userEvent.selectOptions(screen.getByLabelText('Timing by the controller'), 'wanted')
+    await userEvent.selectOptions(screen.getByLabelText('Timing control by the ECU'), 'wanted')
     expect(first()).not.toMatch(/old ignition keeps its timing/)
   })
 })

@@ -1,4 +1,4 @@
-import { SYSTEM_STATION, type SystemAssessment } from '@lochmoor/core'
+import { STATE_WORDS, SYSTEM_STATION, type SystemAssessment } from '@lochmoor/core'
 import { run, setSystem } from '../../store/commands.ts'
 import { Columns } from '../bench/Columns.tsx'
 import { makeBench, type SheetOf } from '../bench/StationBench.tsx'
@@ -6,7 +6,7 @@ import { Comparison } from './Comparison.tsx'
 import { SystemJudgement } from './SystemJudgement.tsx'
 import { Wishes } from './Wishes.tsx'
 
-const WORD = { open: 'Open', chosen: 'Chosen', doubtful: 'Doubtful' } as const
+const WORD = { open: STATE_WORDS.unknown, chosen: STATE_WORDS.ok, doubtful: STATE_WORDS.caution } as const
 
 const headlineOf = ({ candidates, choice, chosen }: SystemAssessment) => {
   const word = WORD[choice]
@@ -14,19 +14,19 @@ const headlineOf = ({ candidates, choice, chosen }: SystemAssessment) => {
     return {
       word,
       says: 'No system is chosen yet',
-      next: `Next: compare; least against it has: ${candidates[0]?.title ?? 'none'}`,
+      next: `Next: compare; fewest drawbacks: ${candidates[0]?.title ?? 'none'}`,
     }
-  if (choice === 'chosen') return { word, says: chosen!.title, next: 'Next: the fuel station' }
+  if (choice === 'chosen') return { word, says: chosen!.title, next: 'Next: the fuel system' }
   return {
     word,
-    says: 'The chosen system no longer suits this car or these wishes',
+    says: 'The chosen system no longer suits this car or these requirements',
     next: `Next: ${chosen!.objections[0]}`,
   }
 }
 
 const SystemSheet = ({ job, assessment }: SheetOf<SystemAssessment>) => (
   <Columns
-    names={['Wishes', 'Comparison', 'Judgement']}
+    names={['Requirements', 'Comparison', 'Assessment']}
     measured={<Wishes job={job} />}
     picture={<Comparison assessment={assessment} />}
     judgement={<SystemJudgement job={job} assessment={assessment} />}

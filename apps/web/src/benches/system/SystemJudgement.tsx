@@ -54,7 +54,7 @@ const Chosen = ({ job, assessment: { chosen } }: { job: JobDocument; assessment:
           </div>
         </>
       ) : (
-        <p className="mt-1">Nothing chosen yet: say your wishes, compare, and press “Choose this”.</p>
+        <p className="mt-1">Nothing chosen yet: enter your requirements, compare, and press “Choose this”.</p>
       )}
     </>
   )
@@ -63,14 +63,14 @@ const Chosen = ({ job, assessment: { chosen } }: { job: JobDocument; assessment:
 const Downstream = ({ assessment: { downstream } }: { assessment: SystemAssessment }) =>
   downstream.length === 0 ? null : (
     <>
-      <Heading>What it sets further down</Heading>
+      <Heading>Sets defaults for later stations</Heading>
       <dl>
         {downstream.map((d) => (
           <div key={d.label} className="flex justify-between gap-3 border-b border-hair/70 py-1">
             <dt className="leading-tight">
               {d.label}
               <span className="block text-sm text-soft">
-                {d.isDefault ? 'default, until decided' : 'decided at its station'}
+                {d.isDefault ? 'default until decided' : 'decided at its station'}
               </span>
             </dt>
             <dd className={`text-right whitespace-nowrap ${d.isDefault ? 'text-soft italic' : 'font-bold'}`}>
@@ -85,13 +85,13 @@ const Downstream = ({ assessment: { downstream } }: { assessment: SystemAssessme
 const Controllers = ({ assessment: { chosen } }: { assessment: SystemAssessment }) =>
   chosen === null ? null : (
     <>
-      <Heading>Controllers of the catalogue</Heading>
+      <Heading>ECUs in the catalogue</Heading>
       <ul>
         {chosen.lacks.map(({ controller, lacks }) => (
           <li key={controller.id} className="border-b border-hair/70 py-1">
             <span className={lacks.length === 0 ? 'font-bold text-ok' : ''}>
               {controller.name}
-              {lacks.length === 0 ? ': takes it all' : ''}
+              {lacks.length === 0 ? ': takes everything' : ''}
             </span>
             {lacks.length > 0 && <span className="block text-sm text-soft">lacks {lacks.join(', ')}</span>}
           </li>

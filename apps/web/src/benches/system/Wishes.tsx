@@ -39,7 +39,7 @@ export const Wishes = ({ job }: { job: JobDocument }) => {
   )
   return (
     <div onKeyDown={walkOnEnter}>
-      <Group title="Wishes">
+      <Group title="Requirements">
         <QuantityField
           label="Power now"
           path="vehicle.powerW"
@@ -47,16 +47,16 @@ export const Wishes = ({ job }: { job: JobDocument }) => {
           onChange={(powerW) => run(setVehicle({ powerW }, 'power now'))}
         />
         <QuantityField
-          label="Power later"
+          label="Planned power"
           path="system.powerLaterW"
           value={system.powerLaterW}
-          onChange={(powerLaterW) => run(setSystem({ powerLaterW }, 'power later'))}
+          onChange={(powerLaterW) => run(setSystem({ powerLaterW }, 'planned power'))}
         />
         <QuantityField
-          label="Boost later"
+          label="Planned boost"
           path="system.boostLaterPa"
           value={system.boostLaterPa}
-          onChange={(boostLaterPa) => run(setSystem({ boostLaterPa }, 'boost later'))}
+          onChange={(boostLaterPa) => run(setSystem({ boostLaterPa }, 'planned boost'))}
         />
         <QuantityField
           label="Ethanol in the fuel"
@@ -83,13 +83,13 @@ export const Wishes = ({ job }: { job: JobDocument }) => {
         ])}
         {choice(
           'timingControl',
-          'Timing by the controller',
+          'Timing control by the ECU',
           [
             ['wanted', 'Wanted'],
             ['later', 'Perhaps later'],
             ['no', 'No'],
           ],
-          'The controller can decide when the spark comes; the distributor must then be locked, of the controlled kind, or replaced by a crank trigger.',
+          'The ECU can control the spark; the distributor must then be locked out, of the controlled kind, or replaced by a crank trigger.',
         )}
         {yesNo('gearboxControl', 'Shift an electronic gearbox')}
         {yesNo('fanControl', 'Switch an electric fan')}

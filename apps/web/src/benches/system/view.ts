@@ -1,1 +1,1 @@
-export const COST_WORDS = ['', 'cheap', 'modest', 'middling', 'dear', 'very dear'] as const
+export const COST_WORDS = ['', 'cheap', 'modest', 'middling', 'dear', 'very expensive'] as const

@@ -20,7 +20,7 @@ export const CarPlan = ({ job, to }: { job: JobDocument; to: WalkTo }) => {
           {[vehicle.title, vehicle.year, walkAround.body.style].filter(Boolean).join(', ')}
         </text>
         <text x={660} y={286} fontSize={12} textAnchor="end" style={{ fill: 'var(--ink-soft)' }}>
-          front to the left; solid: all known, dashed: something open
+          front to the left; solid: all known, dashed: something missing
         </text>
       </svg>
     </figure>

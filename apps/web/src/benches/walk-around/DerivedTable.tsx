@@ -3,8 +3,8 @@ import { FigureText } from '../../fields/FigureText.tsx'
 
 /** What follows at once from what was entered. */
 export const DerivedTable = ({ derived }: { derived: readonly Derived[] }) => (
-  <section aria-label="What follows" className="mt-4">
-    <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">What follows</h2>
+  <section aria-label="Derived figures" className="mt-4">
+    <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Derived figures</h2>
     <dl>
       {derived.map((d) => (
         <div
@@ -17,7 +17,7 @@ export const DerivedTable = ({ derived }: { derived: readonly Derived[] }) => (
           </dt>
           <dd className={`text-right ${d.assumed ? 'text-soft italic' : 'text-lg font-bold'}`}>
             {d.figure ? <FigureText figure={d.figure} /> : d.text}
-            {d.assumed && d.figure && <span className="block text-sm">on assumed figures</span>}
+            {d.assumed && d.figure && <span className="block text-sm">from assumed figures</span>}
           </dd>
         </div>
       ))}

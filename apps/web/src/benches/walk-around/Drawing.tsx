@@ -39,7 +39,7 @@ const DRAWINGS: Readonly<Record<DrawingId, ReactNode>> = {
       ))}
       <path {...wanted} d="M168 30 A52 52 0 0 1 168 72 M164 64 L168 72 L176 68" />
       <T x={182} y={54}>
-        rotor’s way
+        rotor turns
       </T>
     </>
   ),

@@ -38,7 +38,7 @@ const howOf = (entry: WalkEntry): ReactNode =>
     <>
       {entry.how && <p>{entry.how}</p>}
       {entry.drawing && <Drawing id={entry.drawing} />}
-      <p className="mt-1.5 text-sm text-soft">Waits for it: {entry.neededFor}.</p>
+      <p className="mt-1.5 text-sm text-soft">Needed for: {entry.neededFor}.</p>
     </>
   ) : null
 
@@ -96,7 +96,7 @@ export const EntryField = ({ entry, job }: Props) => {
       )}
       {entry.kind === 'text' && <FiringOrderField entry={entry} job={job} how={how} />}
       {entry.kind === 'list' && <CylinderFields entry={entry} job={job} how={how} />}
-      {overruled && <p className="text-right text-sm text-soft italic">Counts instead: {overruled}</p>}
+      {overruled && <p className="text-right text-sm text-soft italic">Assumed: {overruled}</p>}
     </div>
   )
 }
@@ -118,7 +118,7 @@ const FiringOrderField = ({ entry, job, how }: { entry: WalkEntry; job: JobDocum
       />
       {how && (
         <details className="pb-1 text-soft">
-          <summary className="text-sm">How to find it</summary>
+          <summary className="text-sm">How to find out</summary>
           {how}
         </details>
       )}

@@ -31,7 +31,7 @@ const TestCard = ({ job, result: { state, test, cautions } }: { job: JobDocument
           <SentenceText sentence={test.limit} />.
         </p>
         <details>
-          <summary className="text-accent underline">The way to do it, about {test.minutes} min</summary>
+          <summary className="text-accent underline">How to test it, about {test.minutes} min</summary>
           <p className="leading-snug">{test.how}</p>
           <ul className="mt-1 border-l-4 border-caution pl-2">
             {cautions.map((c) => (

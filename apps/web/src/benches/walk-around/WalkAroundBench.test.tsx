@@ -29,18 +29,18 @@ const open = (entries: Record<string, unknown> = {}) => {
   useJobStore.setState({ ...initialJobState, jobId: JOB, document: job }, true)
   openBench(<WalkAroundBench />, 'walk-around')
 }
-const headline = () => screen.getByRole('status', { name: 'Judgement in short' }).textContent
+const headline = () => screen.getByRole('status', { name: 'Assessment in brief' }).textContent
 const records = () => outbox.ofJob(JOB).flatMap((e) => (e.kind === 'record' ? [e.record.body] : []))
 const walk = () => useJobStore.getState().document!.walkAround
 
 describe('walk-around', () => {
   it('of an untouched car says that nobody knows, and what to measure first', () => {
     open()
-    expect(headline()).toMatch(/Not tested.*Nobody knows yet.*Next: measure/)
-    expect(within(screen.getByRole('region', { name: 'Still to measure' })).getByText('Needed most')).toBeTruthy()
+    expect(headline()).toMatch(/Not checked.*Not known yet.*Next: measure/)
+    expect(within(screen.getByRole('region', { name: 'Still to measure' })).getByText('Most needed')).toBeTruthy()
   })
 
-  it('a figure entered in any unit feeds the computation and stands in the log book', async () => {
+  it('a figure entered in any unit feeds the computation and stands in the job log', async () => {
     open({ 'vehicle.cylinders': 6 })
     await userEvent.type(screen.getByLabelText('Bore'), '3 11/16 in')
     await userEvent.tab()
@@ -51,26 +51,26 @@ describe('walk-around', () => {
       expect.objectContaining({ quantity: 'Bore', text: '3 11/16 in', field: 'walkAround.engine.boreM' }),
       expect.objectContaining({ quantity: 'Stroke', text: '72,2 mm', si: expect.closeTo(0.0722, 9) }),
     ])
-    expect(within(screen.getByRole('region', { name: 'What follows' })).getByText(/2\.98.L/)).toBeTruthy()
+    expect(within(screen.getByRole('region', { name: 'Derived figures' })).getByText(/2\.98.L/)).toBeTruthy()
   })
 
   it('asks what an ambiguous entry means instead of guessing', async () => {
     open()
-    const tank = screen.getByLabelText('Tank holds')
+    const tank = screen.getByLabelText('Tank capacity')
     await userEvent.type(tank, '12 gal')
     expect(walk().tank.volumeM3).toBeNull()
-    await userEvent.click(screen.getByRole('button', { name: '12 imp gal' }))
+    await userEvent.click(screen.getByRole('button', { name: '12 imp gal?' }))
     expect(walk().tank.volumeM3).toBeCloseTo(12 * 4.54609e-3, 9)
   })
 
   it('a word chosen is a record too; a test that fails says repair first, and why', async () => {
     open()
     await userEvent.click(screen.getByRole('link', { name: /Tests/ }))
-    await userEvent.selectOptions(screen.getByLabelText('Seen inside'), 'rust')
+    await userEvent.selectOptions(screen.getByLabelText('Tank inside'), 'rust')
     expect(headline()).toMatch(/Repair first/)
     expect(screen.getByText(/Rust blocks the strainer/)).toBeTruthy()
-    expect(screen.getByText(/carries its whole flow round/)).toBeTruthy()
-    expect(records()).toEqual([expect.objectContaining({ quantity: 'Seen inside', text: 'Rust', si: null })])
+    expect(screen.getByText(/circulates its whole flow/)).toBeTruthy()
+    expect(records()).toEqual([expect.objectContaining({ quantity: 'Tank inside', text: 'Rust', si: null })])
   })
 
   it('keeps a firing order that does not fit, with the reason, and names companions of one that does', async () => {

@@ -15,9 +15,9 @@ type Sheet = SheetOf<WalkAroundAssessment> & { readonly to: WalkTo }
 
 const SAYS = {
   fit: 'The engine is fit to convert',
-  watch: 'Fit to convert, with an eye on what is named',
-  repair: 'Injection will not forgive what the carburettor did',
-  'not-tested': 'Nobody knows yet whether it is fit to convert',
+  watch: 'Fit to convert; keep an eye on what is listed',
+  repair: 'Repair first: injection will not forgive it',
+  'not-tested': 'Not known yet whether it is fit to convert',
 } as const
 
 const nextOf = ({ fitness, fit, stillToMeasure }: WalkAroundAssessment, job: JobDocument): string => {
@@ -28,7 +28,7 @@ const nextOf = ({ fitness, fit, stillToMeasure }: WalkAroundAssessment, job: Job
   if (missing?.need === 3) return `Next: measure ${missing.label.toLowerCase()}`
   if (untested) return `Next: test ${untested.test.title.toLowerCase()}`
   if (missing) return `Next: measure ${missing.label.toLowerCase()}`
-  return job.system.chosen ? 'Next: the fuel station' : 'Next: choose the system'
+  return job.system.chosen ? 'Next: the fuel system' : 'Next: choose the system'
 }
 
 /** A sheet with its own entries; plan, what follows and judgement are the same on both. */

@@ -31,7 +31,7 @@ export const WalkJudgement = ({ assessment: { fitness, stillToMeasure }, to }: P
     {stillToMeasure.length > 0 && <StillToMeasure entries={stillToMeasure} to={to} />}
     <BuiltSwitch station="walkAround" />
     <p className="mt-4 text-sm text-soft">
-      This tool computes and records. Local law, makers’ instructions and licensed trades come first. Limits are trade
+      Lochmoor calculates and records. Local law, makers’ instructions and licensed trades come first. Limits are trade
       rules of thumb unless a source is named.
     </p>
   </>
@@ -70,7 +70,7 @@ const ResultCard = ({ result: { reason, repair, state, test }, to }: { result: F
   )
 }
 
-const NEED_WORDS = { 3: 'Needed most', 2: 'Makes a judgement sharper', 1: 'For planning' } as const
+const NEED_WORDS = { 3: 'Most needed', 2: 'Sharpens an assessment', 1: 'For planning' } as const
 const placeOf = (entry: WalkEntry): string =>
   WALK_GROUPS.find((g) => g.entries.includes(entry))?.title ??
   FITNESS_TESTS.find((t) => t.entries.includes(entry))?.title ??

@@ -58,10 +58,10 @@ export const clampFit = (c: ClampFitCase): ClampFitAnswer => {
 }
 
 export const CLAMP_FAULT_WORDS: Readonly<Record<ClampFault, string>> = {
-  'band-too-short': 'the band is too short: its nut does not start',
-  'thread-bottoms': 'the band is too long: its thread bottoms before it holds',
-  'saddle-rocks': 'the saddle is flatter than the pipe: it touches in the middle and gapes at its edges',
-  'saddle-gapes': 'the saddle is more curved than the pipe: it stands on its edges',
+  'band-too-short': 'the band is too short: the nut does not start',
+  'thread-bottoms': 'the band is too long: it runs out of thread before it grips',
+  'saddle-rocks': 'the saddle is flatter than the pipe: it touches in the middle and gapes at the edges',
+  'saddle-gapes': 'the saddle is more curved than the pipe: it sits on its edges',
 }
 
 /** The clamp of the catalogue against a pipe; null for a boss that is welded in, or a sheet without these figures. */

@@ -139,7 +139,7 @@ export const drillTemplate = (c: TemplateCase): DrillTemplate => {
       x: 0,
       y: height + 10.5,
       size: 3.2,
-      text: `Centre ${fromDatum.toFixed(0)} mm after ${datum}, ${String(Math.round(c.clockDeg))}° by the clock, looking against the flow from the tail.`,
+      text: `Centre ${fromDatum.toFixed(0)} mm after ${datum}, ${String(Math.round(c.clockDeg))}° clock position, looking against the flow from the tail.`,
     },
     line('ruler', 0, rulerY, RULER_MM, rulerY),
     ...ticks.map((x) => line('tick', x, rulerY, x, rulerY - (x % 50 === 0 ? 4 : 2.5))),
@@ -148,7 +148,7 @@ export const drillTemplate = (c: TemplateCase): DrillTemplate => {
       x: RULER_MM + 3,
       y: rulerY,
       size: 3.2,
-      text: '100 mm: measure it before the strip is used',
+      text: '100 mm: check before using the strip',
       ruler: true,
     },
   ]

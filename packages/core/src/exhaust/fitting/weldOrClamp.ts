@@ -27,7 +27,7 @@ export const fittingAdvice = (c: {
     return {
       way: 'neither',
       reasons: [
-        say`Cast iron: welding it is a specialist’s work and a band does not sit on it. Choose a spot on the pipe behind it.`,
+        say`Cast iron: welding it is a specialist’s job and a band will not seat on it. Choose a position on the pipe after it.`,
       ],
     }
   const reasons: Sentence[] = []
@@ -36,21 +36,22 @@ export const fittingAdvice = (c: {
   if (welderKnown)
     reasons.push(
       c.welder === 'self'
-        ? say`You weld: a boss all round is tight for good and does not shift.`
+        ? say`You weld: a bung welded all round is gas-tight for good and cannot shift.`
         : say`A shop welds it: mark it on the car, take the pipe off, have it welded.`,
     )
   else if (c.welder === 'none')
-    reasons.push(say`Nobody welds: a band needs a drill and two spanners, and can be undone.`)
-  else reasons.push(say`Say at the system’s wishes who welds.`)
+    reasons.push(say`Nobody welds: a clamp-on bung needs a drill and two spanners, and can be undone.`)
+  else reasons.push(say`Say under the system’s requirements who welds.`)
   if (thin)
     reasons.push(say`A wall of ${fig(c.wallM, 'bore')} burns through easily: thin wire, short runs, a backing piece.`)
   if (c.material === 'aluminised')
-    reasons.push(say`Aluminised steel: grind the coating off inside and outside first; its fumes are not breathed.`)
-  if (c.material === 'stainless') reasons.push(say`Stainless: a stainless boss and filler, gas behind the weld.`)
+    reasons.push(say`Aluminised steel: grind the coating off inside and out first; do not breathe the fumes.`)
+  if (c.material === 'stainless')
+    reasons.push(say`Stainless: use a stainless bung and filler, and back-purge the weld.`)
   if (!c.clampFits)
-    reasons.push(say`No clamp of the list goes on ${fig(c.pipeM, 'bore')}: its band or its saddle does not fit.`)
+    reasons.push(say`No clamp-on bung in the catalogue fits ${fig(c.pipeM, 'bore')}: band or saddle is the wrong size.`)
   else if (c.wallM < LEAST_CLAMP_WALL_M)
-    reasons.push(say`A band pulls a thin pipe out of round and leaks: watch it at the leak check.`)
+    reasons.push(say`A band pulls a thin pipe out of round and leaks: watch for it at the leak check.`)
   const way: FittingWay = welderKnown ? 'weld' : c.clampFits ? 'clamp' : c.welder === 'none' ? 'neither' : 'weld'
   return { way, reasons }
 }

@@ -133,7 +133,7 @@ describe('from injection to reading', () => {
     [750, 0.413, 0.16],
     [2000, 0.098, 0.06],
     [5000, 0.01, 0.024],
-  ])('%d rev/min, %d s of gas: cycle %d s', (speedRpm, transportS, cycleS) => {
+  ])('%d rpm, %d s of gas: cycle %d s', (speedRpm, transportS, cycleS) => {
     const sensorS = { low: 0.05, typical: 0.08, high: 0.1 }
     const d = sensorDelay({ speedRpm, transportS, sensorS, filmS: 0 })
     expect(d.cycleS.typical).toBeCloseTo(cycleS, 3)

@@ -59,7 +59,7 @@ export const reversion = (c: ReversionCase, trace?: Trace): ReversionAnswer => {
     formula: 'm * 120 / (n * z) * 288.7 * T / 101325 / A',
     inputs: {
       m: { value: c.gasKgS, unit: 'kg/s' },
-      n: { value: c.speedRpm, unit: 'rev/min' },
+      n: { value: c.speedRpm, unit: 'rpm' },
       z: { value: c.cylinders, unit: 'cylinders' },
       T: { value: c.tailK, unit: 'K' },
       A: { value: pulseM3 / displacementM, unit: 'm², mean bore of the tail that it fills' },

@@ -43,14 +43,14 @@ export const sensorDelay = (c: SensorDelayCase, trace?: Trace): SensorDelayAnswe
       symbol: 't_c',
       meaning: 'engine cycle, typical phase',
       formula: '120 / n',
-      inputs: { n: { value: c.speedRpm, unit: 'rev/min' } },
+      inputs: { n: { value: c.speedRpm, unit: 'rpm' } },
       result: cycleS.typical,
       unit: 's',
       source: 'four-stroke; 0.75 to 1.75 of it by injection phase',
     })
     trace.step({
       symbol: 'T_I',
-      meaning: 'least integral time of the loop',
+      meaning: 'minimum integral time of the loop',
       formula: '2 * (t_c + t_g + t_s + t_f)',
       inputs: {
         t_c: { value: cycleS.typical, unit: 's, cycle' },

@@ -14,10 +14,10 @@ export const pipeDoubts = (runs: readonly Run[], allCylinders: number | null): r
       piece.outsideM !== null &&
       Math.abs(piece.roundM / Math.PI / piece.outsideM - 1) > 0.02
         ? [
-            say`${piece.name}: the tape gives ${fig(piece.roundM / Math.PI, 'bore')}, the caliper ${fig(piece.outsideM, 'bore')}. The tape counts; measure again where it is round.`,
+            say`${piece.name}: the tape gives ${fig(piece.roundM / Math.PI, 'bore')}, the caliper ${fig(piece.outsideM, 'bore')}. The tape counts; measure again where the pipe is round.`,
           ]
         : []),
-      ...(boreM < outsideM * 0.5 ? [say`${piece.name}: its wall leaves hardly any bore.`] : []),
+      ...(boreM < outsideM * 0.5 ? [say`${piece.name}: that wall leaves hardly any bore.`] : []),
     ]),
   ),
   ...cylinderDoubts(runs, allCylinders),
@@ -41,11 +41,11 @@ const cylinderDoubts = (runs: readonly Run[], all: number | null): Sentence[] =>
   return [
     ...silent.map(
       (r) =>
-        say`${RUN_WORDS[r.id]}: name the cylinders that breathe into it; until then it is taken to carry as much gas as the other.`,
+        say`${RUN_WORDS[r.id]}: name the cylinders that feed it; until then it is assumed to carry as much gas as the other.`,
     ),
-    ...(twice === undefined ? [] : [say`Cylinder ${`${twice}`} breathes into two banks: give it to one.`]),
+    ...(twice === undefined ? [] : [say`Cylinder ${`${twice}`} feeds two banks: put it in one.`]),
     ...(all !== null && banks.length > 0 && new Set(named).size !== all
-      ? [say`${`${new Set(named).size}`} cylinders breathe into the banks; the engine has ${`${all}`}.`]
+      ? [say`${`${new Set(named).size}`} cylinders feed the banks; the engine has ${`${all}`}.`]
       : []),
   ]
 }

@@ -6,8 +6,8 @@ export type Datum = 'merge' | 'turbine' | 'join' | 'ports'
 
 export const DATUM_WORDS: Readonly<Record<Datum, string>> = {
   merge: 'the merge',
-  turbine: 'the turbine’s outlet',
-  join: 'the join of the banks',
+  turbine: 'the turbo outlet',
+  join: 'the point where the banks join',
   ports: 'the ports',
 }
 

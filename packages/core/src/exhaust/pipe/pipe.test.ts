@@ -42,7 +42,7 @@ describe('an exhaust laid out', () => {
     ]
     expect(inclinationDeg(lastOf(bends))).toBeCloseTo(0, 6)
   })
-  it('a bend to 90° of the clock turns a rearward pipe to the right of the car', () => {
+  it('a bend to 90° clock position turns a rearward pipe to the right of the car', () => {
     const end = lastOf([piece('pipe', 0.157, { bendDeg: 90, bendClockDeg: 90 })])
     expect(end.along[1]).toBeCloseTo(1, 6)
   })
@@ -128,9 +128,9 @@ describe('what does not fit together', () => {
     ['a wall that fills the pipe', [piece('pipe', 1, { outsideM: 0.03, wallM: 0.009 })], /hardly any bore/],
   ])('%s', (_n, pieces, says) => expect(doubtsOf(pieces)[0]).toMatch(says))
   it('cylinders missing or given twice', () => {
-    expect(doubtsOf(STRAIGHT, 6)[0]).toMatch(/4 cylinders breathe into the banks; the engine has 6/)
+    expect(doubtsOf(STRAIGHT, 6)[0]).toMatch(/4 cylinders feed the banks; the engine has 6/)
     const twice = jobWith({ banks: [{ ...emptyBank, cylinders: [1, 2], pieces: STRAIGHT }, { ...emptyBank, cylinders: [2, 3], pieces: STRAIGHT }] }) // prettier-ignore
-    expect(sentenceText(pipeDoubts(layOut(twice.exhaust), 4)[0]!, {})).toMatch(/Cylinder 2 breathes into two banks/)
+    expect(sentenceText(pipeDoubts(layOut(twice.exhaust), 4)[0]!, {})).toMatch(/Cylinder 2 feeds two banks/)
   })
   it('a chain that fits has no doubts', () => expect(doubtsOf(STRAIGHT)).toEqual([]))
 })
@@ -202,7 +202,7 @@ describe('a bank whose cylinders nobody has named', () => {
   const runs = layOut(unnamed.exhaust)
   it('is asked for, and carries as much gas as the other until then', () => {
     expect(pipeDoubts(runs, null).map((d) => sentenceText(d, {}))).toEqual([
-      'Bank B: name the cylinders that breathe into it; until then it is taken to carry as much gas as the other.',
+      'Bank B: name the cylinders that feed it; until then it is assumed to carry as much gas as the other.',
     ])
     expect(runs.map((r) => [r.id, gasShare(runs, r)])).toEqual([
       ['a', 0.5],

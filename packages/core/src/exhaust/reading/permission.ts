@@ -59,19 +59,19 @@ const judged = (
   if (c.never !== null) return { steering: 'must-not', why: c.never }
   const overlapBelowPa = Math.max(OVERLAP_BELOW_PA, c.idleManifoldPa + OVERLAP_OVER_IDLE_PA)
   if (speedRpm < OVERLAP_TO_RPM[c.overlap] && manifoldPa < overlapBelowPa)
-    return { steering: 'must-not', why: 'overlap lets fresh air through: the reading is falsely lean' }
+    return { steering: 'must-not', why: 'valve overlap lets fresh air through: the reading is falsely lean' }
   const share = c.leakKgS / (c.airShare * airKgS(c, speedRpm, manifoldPa))
   if (share > LEAK_MUST_NOT) return { steering: 'must-not', why: 'the leak is too large a share of so little air' }
   if (pulseM(c, manifoldPa) > c.tailAfterM && speedRpm < 2500)
-    return { steering: 'must-not', why: 'outside air reaches the sensor between the pulses' }
+    return { steering: 'must-not', why: 'outside air reaches the sensor between pulses' }
   if (share > LEAK_CAREFUL) return { steering: 'careful', why: 'the leak shifts the reading by more than 1 %' }
   if (c.overlap !== 'mild' && speedRpm < OVERLAP_TO_RPM[c.overlap] + 500 && manifoldPa < overlapBelowPa)
-    return { steering: 'careful', why: 'overlap may still shift the reading' }
+    return { steering: 'careful', why: 'valve overlap may still shift the reading' }
   if (manifoldPa > POWER_ABOVE_PA)
     return c.kind === 'narrowband'
-      ? { steering: 'must-not', why: 'a narrow sensor only tells rich from lean: full load is set by table' }
-      : { steering: 'careful', why: 'full load: small corrections only, the table decides' }
-  return { steering: 'may', why: 'steady enough to steer by' }
+      ? { steering: 'must-not', why: 'a narrowband sensor only shows rich or lean: tune full load by the table' }
+      : { steering: 'careful', why: 'full load: small trims only, the table decides' }
+  return { steering: 'may', why: 'steady enough for closed loop' }
 }
 
 /** The map of speed and load: where the reading may steer the fuel, and where it must not. */

@@ -116,7 +116,7 @@ describe('cylinders that do not burn', () => {
   })
 })
 
-describe('where the reading may steer', () => {
+describe('where the reading may be used', () => {
   const base: PermissionCase = {
     overlap: 'mild',
     idleManifoldPa: 40e3,

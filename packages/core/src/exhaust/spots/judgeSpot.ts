@@ -197,15 +197,15 @@ const hardSays = (ctx: SpotContext, c: SpotColumn, rule: HardRule, name?: string
     case 'short-tail':
       return tailReason(c.tailM)
     case 'too-hot':
-      return say`${fig(c.fullGasK, 'temperature')} gas at full load: above the ${fig(ctx.sensor.mostGasShortK, 'temperature')} that the sensor bears for minutes.`
+      return say`${fig(c.fullGasK, 'temperature')} gas at full load: above the ${fig(ctx.sensor.mostGasShortK, 'temperature')} the sensor survives for minutes.`
     case 'below-level':
-      return say`${fig(figure ?? 0, 'angle')} above level, at least ${fig(ctx.leastElevationDeg, 'angle')} wanted: water runs into the tip and breaks it.`
+      return say`${fig(figure ?? 0, 'angle')} above level, at least ${fig(ctx.leastElevationDeg, 'angle')} needed: water runs into the tip and cracks it.`
     case 'ground':
-      return say`It would hang ${fig(figure ?? 0, 'bore', 0)} above the ground; ${fig(ctx.groundM ?? 0, 'bore', 0)} shall stay free.`
+      return say`It would hang ${fig(figure ?? 0, 'bore', 0)} above the ground; ${fig(ctx.groundM ?? 0, 'bore', 0)} must stay clear.`
     case 'blocked':
       return say`No room for sensor, cable bend and tool: ${name ?? 'something'} is ${fig(-(figure ?? 0), 'bore', 0)} too near.`
     case 'moving':
-      return say`${name ?? 'Something'} comes ${fig(-(figure ?? 0), 'bore', 0)} too near on its travel: ${fig(MOVING_CLEARANCE_M, 'bore', 0)} shall stay free at both ends of it.`
+      return say`${name ?? 'Something'} comes ${fig(-(figure ?? 0), 'bore', 0)} too near at one end of its travel: ${fig(MOVING_CLEARANCE_M, 'bore', 0)} must stay clear at both ends.`
     default:
       return HARD_REASONS[rule]
   }
@@ -214,31 +214,31 @@ const hardSays = (ctx: SpotContext, c: SpotColumn, rule: HardRule, name?: string
 const softSays = (ctx: SpotContext, c: SpotColumn, rule: SoftRule): Sentence => {
   switch (rule) {
     case 'school':
-      return say`${fig(outsideOfBandM(ctx, c.alongM), 'bore', 0)} outside the band of the chosen school (${ctx.band.name.toLowerCase()}).`
+      return say`${fig(outsideOfBandM(ctx, c.alongM), 'bore', 0)} outside the recommended distance (${ctx.band.name.toLowerCase()}).`
     case 'hexagon':
-      return say`Housing at ${fig(c.fullWallK, 'temperature')} under sustained full load, ${fig(ctx.sensor.mostHexagonK, 'temperature')} allowed: a boss with fins or a shield.`
+      return say`Housing at ${fig(c.fullWallK, 'temperature')} under sustained full load, ${fig(ctx.sensor.mostHexagonK, 'temperature')} allowed: fit a finned bung or a heat shield.`
     case 'hot-gas':
-      return say`Gas at ${fig(c.fullGasK, 'temperature')} under full load, ${fig(ctx.sensor.mostGasK, 'temperature')} lasting.`
+      return say`Gas at ${fig(c.fullGasK, 'temperature')} under full load, ${fig(ctx.sensor.mostGasK, 'temperature')} continuous.`
     case 'wet':
       return say`Wall at ${fig(c.idleWallK, 'temperature')} at idle: water condenses near ${fig(ctx.dewPointK, 'temperature')}.`
     case 'after-bend':
-      return say`${fig(c.afterBendM, 'bore', 0)} after a bend: the gas still runs to one side.`
+      return say`${fig(c.afterBendM, 'bore', 0)} after a bend: the gas is still biased to one side.`
     case 'after-slip':
-      return say`${fig(c.afterSlipM, 'bore', 0)} after a slip joint: what it leaks is read first.`
+      return say`${fig(c.afterSlipM, 'bore', 0)} after a slip joint: a leak there shows up first.`
     case 'tail':
-      return say`${fig(c.tailM, 'bore', 0)} of tail; ${fig(GOOD_TAIL_M, 'bore', 0)} leaves room at idle.`
+      return say`${fig(c.tailM, 'bore', 0)} of tail; ${fig(GOOD_TAIL_M, 'bore', 0)} gives room at idle.`
     case 'low-angle':
-      return say`Little slope for water to run back.`
+      return say`Little slope for water to drain back.`
     case 'upright':
-      return say`Straight up the cable stands in the rising heat, worst after stopping.`
+      return say`Straight up, the cable sits in rising heat, worst after a stop.`
     case 'late':
       return say`The gas takes ${fig(c.transportIdleS, 'duration', 0)} to get here at idle.`
     case 'one-bank':
       return ctx.runs.some((r) => r.id === 'common')
-        ? say`It reads one bank and the other follows blindly; the common pipe would read both.`
+        ? say`It reads one bank and the other follows blindly; in the common pipe it would read both.`
         : say`It reads one bank and the other follows blindly; a sensor in each bank would read both.`
     case 'tool':
-      return say`Little more room than sensor and tool take.`
+      return say`Barely room for sensor and tool.`
     case 'close-motion':
       return say`Little more than ${fig(MOVING_CLEARANCE_M, 'bore', 0)} from something that moves.`
   }

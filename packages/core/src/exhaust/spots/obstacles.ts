@@ -23,12 +23,12 @@ export const isPlaced = (o: ExhaustObstacle): boolean => o.alongM !== null && o.
 
 /** What of an obstacle nobody has measured, in words; empty where it counts in full. */
 export const obstacleGaps = (o: ExhaustObstacle): string[] => [
-  ...(isPlaced(o) ? [] : ['along, by the clock, and its distance from the pipe']),
+  ...(isPlaced(o) ? [] : ['distance along, clock position, and gap to the pipe']),
   ...(o.moves && (o.otherAlongM === null || o.otherClockDeg === null || o.otherGapM === null)
     ? ['the other end of its travel']
     : []),
-  ...(o.lengthM === null ? ['how far along the pipe it reaches'] : []),
-  ...(o.widthDeg === null ? ['how far around the pipe it reaches'] : []),
+  ...(o.lengthM === null ? ['its length along the pipe'] : []),
+  ...(o.widthDeg === null ? ['its width around the pipe'] : []),
 ]
 
 /**

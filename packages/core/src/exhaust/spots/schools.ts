@@ -16,28 +16,28 @@ export const DISTANCE_BANDS: Readonly<Record<DistanceSchool, DistanceBand>> = {
     from: 'datum',
     leastM: 0.05,
     mostM: 0.15,
-    says: 'Hot at once and quick to answer; least mixed, and hardest on the sensor at full load.',
+    says: 'Heats up fast and responds fast; least mixed, and hardest on the sensor at full load.',
   },
   middle: {
     name: 'Middle, 150 to 200 mm',
     from: 'datum',
     leastM: 0.15,
     mostM: 0.2,
-    says: 'The compromise most kits ask for: the cylinders have met, the gas is still hot at idle.',
+    says: 'The compromise most kits ask for: the cylinders have merged, the gas is still hot at idle.',
   },
   far: {
     name: 'Far, from 450 mm of the ports',
     from: 'ports',
     leastM: 0.45,
     mostM: 1.2,
-    says: 'For a gauge on a road car: the sensor lives longer, the reading comes later and cools at idle.',
+    says: 'For a gauge on a road car: the sensor lasts longer, but reads later and cools at idle.',
   },
   'far-racing': {
     name: 'Racing, from 900 mm of the ports',
     from: 'ports',
     leastM: 0.9,
     mostM: 1.8,
-    says: 'For long full load, leaded or exotic fuel: cool enough to live there. Too slow for a quick loop.',
+    says: 'For long spells at full load, leaded or exotic fuel: cool enough to survive. Too slow for a quick loop.',
   },
 }
 

@@ -43,11 +43,11 @@ export type SoftRule = (typeof SOFT_RULES)[number]
 export const HARD_WORDS: Readonly<Record<HardRule, string>> = {
   'one-primary': 'before the merge',
   'before-turbine': 'before the turbine',
-  'before-wastegate': 'before the wastegate’s return',
+  'before-wastegate': 'before the wastegate return',
   'after-catalyst': 'after the catalyst',
   'after-crossover': 'after the cross-over',
   'banks-joined': 'both banks mixed',
-  'not-plain-pipe': 'no plain pipe',
+  'not-plain-pipe': 'not on plain pipe',
   'on-bend': 'on a bend',
   'at-joint': 'at a joint',
   'short-tail': 'too near the open end',
@@ -57,20 +57,20 @@ export const HARD_WORDS: Readonly<Record<HardRule, string>> = {
   'below-level': 'below level',
   ground: 'too near the ground',
   blocked: 'no room',
-  moving: 'fouled by motion',
+  moving: 'fouled by something that moves',
 }
 
 export const SOFT_WORDS: Readonly<Record<SoftRule, string>> = {
-  school: 'outside the chosen school’s distance',
+  school: 'outside the recommended distance',
   hexagon: 'housing hot at full load',
-  'hot-gas': 'gas above its lasting limit at full load',
+  'hot-gas': 'gas above continuous limit at full load',
   wet: 'wall wet at idle',
   'after-bend': 'just after a bend',
   'after-slip': 'just after a slip joint',
   tail: 'tail on the short side',
   'low-angle': 'little slope to drain',
   upright: 'straight up: cable in the heat',
-  late: 'late at idle',
+  late: 'slow at idle',
   'one-bank': 'reads one bank only',
   tool: 'tight for the tool',
   'close-motion': 'near something that moves',
@@ -91,18 +91,18 @@ export interface SoftFinding {
 export const HARD_REASONS: Readonly<
   Record<Exclude<HardRule, 'short-tail' | 'too-hot' | 'below-level' | 'blocked' | 'moving' | 'ground'>, Sentence>
 > = {
-  'one-primary': say`Not all cylinders of this bank have met yet: it would read some of them only.`,
-  'before-turbine': say`Before a turbine pressure and heat swing with boost: it reads wrong and dies early. Behind it.`,
-  'before-wastegate': say`The wastegate’s gas comes back further down: here part of the engine is missing.`,
-  'after-catalyst': say`A catalyst uses up the oxygen that is to be read. Before it.`,
-  'after-crossover': say`Behind a cross-over both banks are mixed: a sensor of one bank sits before it.`,
-  'banks-joined': say`Two sensors, one a bank: here the banks are mixed already.`,
-  'not-plain-pipe': say`No plain pipe: a boss wants a smooth round one.`,
-  'on-bend': say`On a bend the gas runs to the outside and no boss sits flat.`,
-  'at-joint': say`Too near a joint: no room for weld or saddle, and its leak would be read first.`,
-  'lowest-point': say`Water gathers at the lowest point of the pipe.`,
-  'air-injection': say`Air is pumped into the ports: in closed loop it is read as a lean mixture.`,
+  'one-primary': say`Not all cylinders of this bank have merged yet: it would read only some of them.`,
+  'before-turbine': say`Before the turbo, pressure and heat swing with boost: the sensor reads wrong and dies early. Put it after the turbo.`,
+  'before-wastegate': say`The wastegate gas rejoins further down: part of the engine’s exhaust is missing here.`,
+  'after-catalyst': say`A catalyst uses up the oxygen the sensor needs to read. Put the sensor before it.`,
+  'after-crossover': say`After a cross-over the banks are mixed: a sensor for one bank goes before it.`,
+  'banks-joined': say`Two sensors, one per bank: the banks are already mixed here.`,
+  'not-plain-pipe': say`Not plain pipe: a bung needs smooth round tube.`,
+  'on-bend': say`On a bend the gas runs to the outside and no bung sits flat.`,
+  'at-joint': say`Too near a joint: no room for weld or saddle, and a leak here shows up first.`,
+  'lowest-point': say`Water collects at the lowest point of the pipe.`,
+  'air-injection': say`Air is pumped into the ports: in closed loop it reads as a lean mixture.`,
 }
 
 export const tailReason = (tailM: number): Sentence =>
-  say`Only ${fig(tailM, 'bore', 0)} of pipe to the open end: outside air comes back to it at idle.`
+  say`Only ${fig(tailM, 'bore', 0)} of pipe to the open end: outside air is drawn back to the sensor at idle.`

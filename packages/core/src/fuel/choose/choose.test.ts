@@ -221,8 +221,8 @@ describe('combinations', () => {
       if (r.fails === null) expect(r.headroom).toBeGreaterThanOrEqual(0.1)
       if (r.fails === null || r.fails === 'reserve below 15 %')
         expect({ lifted, held }).toEqual({ lifted: false, held: true })
-      if (r.fails === 'pressure is not held') expect(held).toBe(false)
-      if (r.fails === 'rail is lifted') expect(lifted).toBe(true)
+      if (r.fails === 'pressure not maintained') expect(held).toBe(false)
+      if (r.fails === 'rail pressure above set') expect(lifted).toBe(true)
     }
   })
 

@@ -233,16 +233,16 @@ const failures = (c: CombinationCase, t: Tuple, reserve: number, headroom: numbe
     ['regulator cannot be set to it', t.regulator.type !== c.loop || c.setPressurePa < t.regulator.leastPa || c.setPressurePa > t.regulator.mostPa], // prettier-ignore
     ['regulator has no reference port', c.loop === 'return' && c.referenced && !t.regulator.referencePort],
     ['hose is not rated for the fuel', hoses.some((h) => h.mostEthanolShare < c.ethanolShare)],
-    ['nobody knows what the pump reaches', reachPa === null],
+    ['shut-off pressure of the pump not known', reachPa === null],
     ['hose is not rated for the pressure', hoses.some((h) => bursts(h.mostPressurePa))],
     ['filter is not rated for the pressure', bursts(t.filter.mostPressurePa)],
     ['regulator is not rated for the pressure', bursts(t.regulator.mostPressurePa)],
-    ['pressure is not held', reserve < 0],
-    ['rail is lifted', lifted],
-    ['feed takes too much of the pressure', sinks > 0.08 || nothingLeft],
+    ['pressure not maintained', reserve < 0],
+    ['rail pressure above set', lifted],
+    ['feed drops too much of the pressure', sinks > 0.08 || nothingLeft],
     ['reserve below 15 %', reserve < 0.15],
-    ['less than 10 % free behind the regulator', headroom < 0.1],
-    ['feed takes more than 4 % of the pressure', sinks > 0.04],
+    ['less than 10 % return-line margin', headroom < 0.1],
+    ['feed drops more than 4 % of the pressure', sinks > 0.04],
   ]
   // The sentences stand in the order in which they are told.
   expect(rules.map(([why]) => why)).toEqual(COMBINATION_FAILURES.slice(1))

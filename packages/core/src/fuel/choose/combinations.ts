@@ -66,16 +66,16 @@ export const COMBINATION_FAILURES = [
   'regulator cannot be set to it',
   'regulator has no reference port',
   'hose is not rated for the fuel',
-  'nobody knows what the pump reaches',
+  'shut-off pressure of the pump not known',
   'hose is not rated for the pressure',
   'filter is not rated for the pressure',
   'regulator is not rated for the pressure',
-  'pressure is not held',
-  'rail is lifted',
-  'feed takes too much of the pressure',
+  'pressure not maintained',
+  'rail pressure above set',
+  'feed drops too much of the pressure',
   'reserve below 15 %',
-  'less than 10 % free behind the regulator',
-  'feed takes more than 4 % of the pressure',
+  'less than 10 % return-line margin',
+  'feed drops more than 4 % of the pressure',
 ] as const
 export type CombinationFailure = (typeof COMBINATION_FAILURES)[number]
 
@@ -294,18 +294,18 @@ const failureOf = (
   if (s.feed.mostEthanolShare < c.ethanolShare || (s.back !== null && s.back.mostEthanolShare < c.ethanolShare))
     return 'hose is not rated for the fuel'
   const { mostPa } = s.reach
-  if (mostPa === null) return 'nobody knows what the pump reaches'
+  if (mostPa === null) return 'shut-off pressure of the pump not known'
   const weak = (part: { readonly mostPressurePa: Known } | null) =>
     part !== null && part.mostPressurePa !== null && part.mostPressurePa < mostPa
   if (weak(s.feed) || weak(s.back)) return 'hose is not rated for the pressure'
   if (weak(s.filter)) return 'filter is not rated for the pressure'
   if (weak(s.regulator)) return 'regulator is not rated for the pressure'
-  if (s.reserve < 0) return 'pressure is not held'
-  if (s.lifted) return 'rail is lifted'
-  if (s.sinking === 'stop') return 'feed takes too much of the pressure'
+  if (s.reserve < 0) return 'pressure not maintained'
+  if (s.lifted) return 'rail pressure above set'
+  if (s.sinking === 'stop') return 'feed drops too much of the pressure'
   if (s.reserve < WANTED_RESERVE) return 'reserve below 15 %'
-  if (s.headroom < WANTED_HEADROOM) return 'less than 10 % free behind the regulator'
-  if (s.sinking === 'caution') return 'feed takes more than 4 % of the pressure'
+  if (s.headroom < WANTED_HEADROOM) return 'less than 10 % return-line margin'
+  if (s.sinking === 'caution') return 'feed drops more than 4 % of the pressure'
   return null
 }
 

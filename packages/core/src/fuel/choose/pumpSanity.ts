@@ -71,7 +71,7 @@ export const pumpSanity = ({ tables, reliefPa }: Pick<PumpPart, 'tables' | 'reli
             {
               severity: 'doubtful',
               field: field(beyond, 'pressurePa'),
-              says: 'it still delivers at more than its relief valve opens at',
+              says: 'it still delivers above its relief valve’s opening pressure',
             },
           ]
     return [...doubts, ...high, ...relief]

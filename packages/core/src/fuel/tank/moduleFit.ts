@@ -62,9 +62,9 @@ export const moduleFit = (c: ModuleFitCase, trace?: Trace): ModuleFitAnswer => {
   const m = (value: number, unit = 'm') => ({ value, unit })
   trace?.step({
     symbol: 'L',
-    meaning: 'length wanted under the hat',
+    meaning: 'length needed under the hat',
     formula: 'D - c',
-    inputs: { D: m(c.tankDepthM, 'm, tank depth'), c: m(c.floorClearanceM, 'm, sock to floor') },
+    inputs: { D: m(c.tankDepthM, 'm, tank depth'), c: m(c.floorClearanceM, 'm, strainer to floor') },
     result: wantedLengthM,
     unit: 'm',
     source: 'geometry',

@@ -20,7 +20,7 @@ describe('fit of a pump module', () => {
     hingeToHatM: 0.4,
     swingRoomM: 0.05,
   }
-  it('by hand: 192 mm under the hat, cut 58; stack 25 + 20 + 37 = 82, fouls by 27, a hat of -2 mm would fit', () => {
+  it('by hand: 192 mm under the hat, cut 58; stack 25 + 20 + 37 = 82, over by 27, a hat of -2 mm would fit', () => {
     const f = moduleFit(c)
     const mm = (m: number) => Math.round(m * 1e4) / 10
     expect([f.wantedLengthM, f.cutOffM, f.shortByM, f.stackAboveM, f.foulsByM, f.hatThatFitsM].map(mm)).toEqual([

@@ -40,8 +40,8 @@ export const judgeExhaust = (c: ExhaustCase, { bungs }: Bungs): ExhaustVerdict[]
   ].filter((v) => v !== null)
 
 const ACTIONS = {
-  stop: 'Cure what fails at the exhaust sensor',
-  unknown: 'Measure the exhaust and place its sensor',
+  stop: 'Fix failed checks: exhaust sensor',
+  unknown: 'Measure the exhaust and choose the sensor position',
   caution: null,
   ok: null,
 } as const

@@ -11,27 +11,27 @@ export interface ExhaustCaution {
 export const exhaustCautions = (job: JobDocument): ExhaustCaution[] => [
   {
     where: 'under-car',
-    says: 'The car stands level on stands, never on the jack alone; the exhaust is cold. Gauge the steering from lock to lock and the linkage over its whole travel.',
+    says: 'Car level on axle stands, never on the jack alone; exhaust cold. Check the steering from lock to lock and the linkage over its whole travel.',
   },
   {
     where: 'drilling',
-    says: 'Glasses and gloves. Pilot first, step up, deburr; every chip out of the pipe: a turbine or a catalyst does not forgive one.',
+    says: 'Glasses and gloves. Pilot first, step up, deburr; get every chip out of the pipe: one chip can wreck a turbo or a catalyst.',
   },
   {
     where: 'welding',
-    says: `Battery disconnected, controller unplugged, sensor out, a plug in the boss. ${earthedOff(job)} Fire watch and extinguisher; zinc and aluminium coatings ground off, the room ventilated. Who has not learned it has it welded.`,
+    says: `Battery disconnected, ECU unplugged, sensor out, a blanking plug in the bung. ${earthedOff(job)} Fire watch and extinguisher; grind off zinc and aluminium coatings, ventilate the room. If you are not trained to weld, have it welded.`,
   },
   {
     where: 'running',
-    says: 'Exhaust gas outdoors or extracted: it kills without a smell. Mind fan, belt, hot pipe and ignition voltage.',
+    says: 'Run the engine outdoors or with extraction: exhaust gas kills without a smell. Keep clear of fan, belt, hot pipe and ignition voltage.',
   },
   {
     where: 'emissions',
-    says: 'Catalyst and air pump stay where the law wants them: ask before anything is removed or shut off.',
+    says: 'Catalyst and air pump stay where the law requires them: ask before you remove or shut off anything.',
   },
   {
     where: 'sensor',
-    says: 'Type set in the controller first, then plug in. Tip not touched or greased, cap on until it is fitted; anti-seize on the thread only, and only if it comes dry. Never in running exhaust without power.',
+    says: 'Set the sensor type in the ECU first, then plug in. Never touch or grease the tip, keep the cap on until it is fitted; anti-seize on the thread only, and only if it comes dry. Never leave it unpowered in a running exhaust.',
   },
 ]
 

@@ -17,7 +17,7 @@ const SPOTS_TRIED = 8
 
 const placeOf = (c: ExhaustCase, { run: id, alongM, clockDeg }: SensorSpot): Sentence => {
   const run = runOf(c.runs, id)!
-  return say`${c.runs.length > 1 ? `${RUN_WORDS[id]}, ` : ''}${placeWords(run, alongM)} at ${fig(clockDeg, 'angle')} of the clock`
+  return say`${c.runs.length > 1 ? `${RUN_WORDS[id]}, ` : ''}${placeWords(run, alongM)}, ${fig(clockDeg, 'clock')}`
 }
 
 const spotOf = ({ run, alongM, clockDeg }: SensorSpot): SensorSpot => ({ run, alongM, clockDeg })
@@ -46,7 +46,7 @@ export const exhaustLadders = (job: JobDocument, { bungs }: Pick<Catalogue, 'bun
       cures: ['count'],
       trials: () => {
         const { count } = sensorAdvice(c)
-        return [{ label: say`Take ${COUNT_WORDS[count]}`, change: { exhaust: { sensorCount: count } } }]
+        return [{ label: say`Use ${COUNT_WORDS[count]}`, change: { exhaust: { sensorCount: count } } }]
       },
     },
     {

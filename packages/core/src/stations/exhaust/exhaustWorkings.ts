@@ -11,9 +11,9 @@ export type ExhaustWorkingId = (typeof EXHAUST_WORKINGS)[number]
 
 const TITLES: Readonly<Record<ExhaustWorkingId, string>> = {
   'gas-temperature': 'Gas and wall at the sensor',
-  'sensor-delay': 'From the injection to the reading',
-  reversion: 'Outside air coming back',
-  'exhaust-leak': 'False air of the known leaks',
+  'sensor-delay': 'From injection to reading',
+  reversion: 'Outside air drawn back (reversion)',
+  'exhaust-leak': 'False air from known leaks',
   'clamp-fit': 'Band around the pipe',
 }
 
@@ -44,7 +44,7 @@ export const exhaustWorking = (
       const bands = bung.bands ?? 2
       trace.step({
         symbol: 'x',
-        meaning: 'drawn so far when the nut sits on this pipe',
+        meaning: 'band drawn up when tight on this pipe',
         formula: '3.141592653589793 * (D_max - D) / z',
         inputs: {
           D_max: { value: bung.mostPipeM, unit: 'm' },

@@ -45,7 +45,7 @@ export const judgeWay = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVer
   const advice = adviceOf(c, bungs)
   if (!advice) return null
   const { joinBy } = c.exhaust
-  const base = { ...plain, id: 'way', source: 'practice of the trade' }
+  const base = { ...plain, id: 'way', source: 'trade practice' }
   const [why] = advice.reasons
   if (joinBy === null) return { ...base, title: 'Weld or clamp', state: 'unknown', reason: say`${why ?? say``}` }
   if (c.welder === null && c.exhaust.material !== 'cast')
@@ -55,11 +55,11 @@ export const judgeWay = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVer
   return {
     ...base,
     title: clash
-      ? 'Nobody welds, and a weld was chosen'
+      ? 'Weld chosen, but nobody welds'
       : advice.way === 'neither'
-        ? 'Neither weld nor clamp on this pipe'
+        ? 'Neither weld nor clamp suits this pipe'
         : differs
-          ? `It would better be ${WAY_WORDS[advice.way]}`
+          ? `Better ${WAY_WORDS[advice.way]}`
           : `Sensor ${WAY_WORDS[joinBy]}`,
     state: clash || advice.way === 'neither' ? 'stop' : differs ? 'caution' : 'ok',
     reason: say`${why ?? say``}`,
@@ -86,9 +86,9 @@ export const judgeBung = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVe
       {
         ...plain,
         ...atSensor('bung', 0),
-        title: 'Boss or clamp',
+        title: 'Bung',
         state: 'unknown',
-        reason: say`Choose what holds the sensor: ${`${fitting.length}`} of the catalogue fit the pipe as measured.`,
+        reason: say`Choose a bung: ${`${fitting.length}`} in the catalogue fit the pipe as measured.`,
         source: 'catalogue',
       },
     ]
@@ -99,7 +99,7 @@ export const judgeBung = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVe
         ...atSensor('bung', 0),
         title: `${bung.name} is for ${bung.kind === 'clamp-on' ? 'clamping' : 'welding'}`,
         state: 'stop',
-        reason: say`The sensor is to be ${WAY_WORDS[joinBy]}.`,
+        reason: say`You chose: ${WAY_WORDS[joinBy]}.`,
         source: 'catalogue',
       },
     ]
@@ -109,9 +109,9 @@ export const judgeBung = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVe
       {
         ...plain,
         ...atSensor('bung', 0),
-        title: 'Sensor and boss have other threads',
+        title: 'Sensor and bung threads differ',
         state: 'stop',
-        next: say`Take a boss with the sensor’s thread`,
+        next: say`Use a bung with the sensor’s thread`,
         reason: say`${sensor.name} has ${sensor.thread}, ${bung.name} ${bung.thread}.`,
         source: 'catalogue',
       },
@@ -131,7 +131,7 @@ export const judgeBung = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVe
         ...base,
         title: `${name}: measure the pipe`,
         state: 'unknown',
-        reason: say`Lay the tape around ${piece.piece.name.toLowerCase()}: what holds the sensor is bought by its diameter.`,
+        reason: say`Put a tape round the ${piece.piece.name.toLowerCase()}: the bung is bought by pipe diameter.`,
         source: 'd = circumference/pi',
       }
     if (!fit) {
@@ -141,16 +141,16 @@ export const judgeBung = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVe
       return {
         ...base,
         title: otherSteel
-          ? `${name}: mild steel on a stainless pipe`
+          ? `${name}: mild steel bung on a stainless pipe`
           : fits
-            ? `${name}: boss on the pipe`
-            : `${name}: the boss does not sit on this pipe`,
+            ? `${name}: bung on the pipe`
+            : `${name}: bung does not fit this pipe`,
         state: otherSteel ? 'caution' : fits ? 'ok' : 'stop',
         limitName: small ? 'at least' : 'at most',
         limit: fig(small ? bung.leastPipeM : bung.mostPipeM, 'bore'),
         reason: fits
-          ? say`Hole ${fig(bung.holeM, 'bore')}. Pilot first, step up, deburr, every chip out; the foot of the boss filed to the pipe.`
-          : say`Its foot is made for other pipes: the gap would be bridged with weld.`,
+          ? say`Hole ${fig(bung.holeM, 'bore')}. Pilot first, step up, deburr, every chip out; file the foot of the bung to the pipe.`
+          : say`Its foot is made for other pipe sizes: the weld would have to bridge a gap.`,
         source: 'catalogue against the measured pipe',
       }
     }
@@ -160,18 +160,18 @@ export const judgeBung = (c: ExhaustCase, bungs: readonly BungPart[]): ExhaustVe
       ...base,
       title: fault
         ? fault === 'band-too-short'
-          ? `${name}: the clamp is too short`
+          ? `${name}: clamp too short for this pipe`
           : fault === 'thread-bottoms'
-            ? `${name}: the clamp is too long`
-            : `${name}: the saddle does not fit the pipe`
-        : `${name}: clamp on the pipe`,
+            ? `${name}: clamp too long for this pipe`
+            : `${name}: saddle does not fit this pipe`
+        : `${name}: clamp fits the pipe`,
       state: fault ? 'stop' : 'ok',
-      limitName: far ? (piece.outsideM > bung.mostPipeM ? 'band goes to' : 'band goes from') : 'band goes to',
+      limitName: far ? (piece.outsideM > bung.mostPipeM ? 'band fits to' : 'band fits from') : 'band fits to',
       limit: fig(piece.outsideM < bung.leastPipeM ? bung.leastPipeM : bung.mostPipeM, 'bore'),
       margin: fig(fault === 'band-too-short' ? fit.startsM : fit.toSpareM, 'bore'),
       reason: fault
         ? say`On ${fig(piece.outsideM, 'bore')} ${CLAMP_FAULT_WORDS[fault]}.`
-        : say`Hole ${fig(bung.holeM, 'bore')}. ${fig(fit.startsM, 'bore')} drawn, ${fig(fit.toSpareM, 'bore')} of thread to spare. Tighten both sides in turn; prove it with smoke or soap.`,
+        : say`Hole ${fig(bung.holeM, 'bore')}. ${fig(fit.startsM, 'bore')} drawn up, ${fig(fit.toSpareM, 'bore')} of thread left. Tighten both sides in turn; check it with smoke or soap.`,
       source: 'circumference of the pipe against the band; drawing 3 mm: rule of thumb',
       workings: ['clamp-fit'],
     }
@@ -189,36 +189,36 @@ export const judgeCable = (c: ExhaustCase): ExhaustVerdict | null => {
   if (!sensor || cablePathM === null)
     return {
       ...base,
-      title: 'Cable of the sensor',
+      title: 'Sensor cable',
       state: 'unknown',
       reason: !sensor
-        ? say`Choose the sensor: its cable may be neither cut nor lengthened.`
-        : say`Lay a string from the spot to the harness's connector along the way the cable will take, and measure it.`,
+        ? say`Choose the sensor: its cable must not be cut or extended.`
+        : say`Run string from the sensor position to the harness connector along the cable’s route, and measure it.`,
     }
   const neededM = cablePathM + SLACK_M
   const short = sensor.cableM < neededM
   const near = cableGapM !== null && cableGapM < CABLE_GAP_M
   return {
     ...base,
-    title: short ? 'The cable does not reach' : near ? 'The cable lies too near the pipe' : 'Cable of the sensor',
+    title: short ? 'Sensor cable too short' : near ? 'Sensor cable too close to the pipe' : 'Sensor cable',
     state: short ? 'stop' : near ? 'caution' : cableGapM === null ? 'unknown' : 'ok',
     next: short
-      ? say`Bring the harness nearer, or take a sensor with a longer cable`
+      ? say`Bring the harness closer, or use a sensor with a longer cable`
       : near
-        ? say`Lead the cable off the pipe, sheathed`
-        : say`Measure how near the cable comes to the pipe`,
+        ? say`Route the cable away from the pipe, sleeved`
+        : say`Measure how close the cable comes to the pipe`,
     figureName: 'cable',
     figure: fig(sensor.cableM, 'distance'),
-    limitName: 'path and 50 mm for the engine’s rock',
+    limitName: 'route and 50 mm for engine rock',
     limit: fig(neededM, 'distance'),
     margin: fig(sensor.cableM - neededM, 'distance'),
     reason: short
-      ? say`Bring the harness nearer or take a sensor with a longer cable: a lead that carries calibration or reference air is neither cut nor spliced.`
+      ? say`Bring the harness closer or use a sensor with a longer cable: never cut or splice a lead that carries calibration or reference air.`
       : near
-        ? say`${fig(cableGapM, 'bore', 0)} off the pipe; ${fig(CABLE_GAP_M, 'bore', 0)} and a sleeve it wants, and a strain relief on the body.`
+        ? say`${fig(cableGapM, 'bore', 0)} off the pipe; ${fig(CABLE_GAP_M, 'bore', 0)} and a sleeve are needed, with strain relief on the body.`
         : cableGapM === null
-          ? say`It reaches. Measure how near it comes to the pipe.`
-          : say`It reaches with the engine rocking. Sheathed, fixed on the body, ${fig(cableGapM, 'bore', 0)} off the pipe.`,
+          ? say`It reaches. Measure how close it comes to the pipe.`
+          : say`It reaches with the engine rocking. Sleeve it, clip it to the body, ${fig(cableGapM, 'bore', 0)} off the pipe.`,
   }
 }
 
@@ -229,14 +229,14 @@ export const judgeSensorType = (c: ExhaustCase): ExhaustVerdict | null => {
   return {
     ...plain,
     id: 'sensor-type',
-    title: typeSet === true ? 'Sensor type set in the controller' : 'Set the sensor type before plugging in',
+    title: typeSet === true ? 'Sensor type set in the ECU' : 'Set the sensor type before plugging in',
     state: typeSet === true ? 'ok' : typeSet === false ? 'stop' : 'unknown',
-    next: say`Set ${sensor.name} in the controller, then plug it in`,
+    next: say`Set ${sensor.name} in the ECU, then plug it in`,
     reason:
       typeSet === true
-        ? say`The controller was set to ${sensor.name} first.`
-        : say`A controller set to another type heats it wrongly: a sensor can be ruined within a minute. Set ${sensor.name}, then plug in; free air must then show the lean end of its display.`,
-    source: 'practice of the trade',
+        ? say`The ECU was set to ${sensor.name} first.`
+        : say`An ECU set to another type heats it wrongly and can ruin the sensor within a minute. Set ${sensor.name}, then plug in; free air must then show the lean end of its display.`,
+    source: 'trade practice',
   }
 }
 
@@ -250,18 +250,18 @@ export const judgeCrossing = (c: ExhaustCase): ExhaustVerdict | null => {
     ...plain,
     id: 'crossing',
     title: crossed
-      ? 'The banks are crossed'
+      ? 'Banks crossed'
       : bankTest === 'own-went-lean' && known
-        ? 'Banks and sensors belong together'
-        : 'Banks and sensors not proved',
+        ? 'Banks and sensors matched'
+        : 'Banks and sensors not checked',
     state: crossed ? 'stop' : bankTest === 'own-went-lean' && known ? 'ok' : 'unknown',
     next: crossed
-      ? say`Change over the sensor plugs or the injector groups, never both`
+      ? say`Swap the sensor plugs or the injector groups, never both`
       : say`Unplug one injector of bank A at idle: reading A must go lean`,
     reason: crossed
-      ? say`One bank is driven full rich, the other full lean, until both stand at their limits. Change over the sensor plugs or the injector groups, never both.`
-      : say`Idling warm in open loop, unplug one injector of bank A: reading A must go lean, reading B stay. Write down what it did.`,
-    source: 'practice of the trade',
+      ? say`One bank is driven full rich, the other full lean, until both reach their limits. Swap the sensor plugs or the injector groups, never both.`
+      : say`Idling warm in open loop, unplug one injector of bank A: reading A must go lean and reading B stay put. Record what happened.`,
+    source: 'trade practice',
   }
 }
 
@@ -276,16 +276,16 @@ export const judgeFuelOfSensor = (c: ExhaustCase): ExhaustVerdict | null => {
       ...base,
       title: 'Leaded fuel shortens the sensor’s life',
       state: 'caution',
-      figureName: 'lives about',
+      figureName: 'lasts about',
       figure: sensor?.leadedS ? fig(sensor.leadedS, 'work', 0) : null,
-      reason: say`Lead coats the tip: slow, then falsely lean. Carry a spare, check it in free air, place it further down (the far schools).`,
+      reason: say`Lead coats the tip: slow at first, then falsely lean. Carry a spare, check it in free air, fit it further down the pipe.`,
     }
   if (leadedFuel === null)
     return {
       ...base,
       title: 'Leaded fuel or not',
       state: 'unknown',
-      reason: say`Ask what it will be driven on: lead, and lead substitutes with metal in them, coat the tip.`,
+      reason: say`Ask what it will run on: lead, and lead substitutes with metal in them, coat the tip.`,
     }
   return {
     ...base,
@@ -293,7 +293,7 @@ export const judgeFuelOfSensor = (c: ExhaustCase): ExhaustVerdict | null => {
     state: 'ok',
     reason:
       ethanol > 0.2
-        ? say`With ${fig(ethanol, 'share')} ethanol the sensor still reads lambda truly; only the air-fuel figure on a petrol scale is not the real ratio. More water: the dew point is higher.`
-        : say`Unleaded: it lives its full life. Lambda is read truly at any share of ethanol.`,
+        ? say`With ${fig(ethanol, 'share')} ethanol the sensor still reads true lambda; only the air-fuel figure on a petrol scale is not the real ratio. There is more water in the exhaust: the dew point is higher.`
+        : say`Unleaded: the sensor lasts its full life. Lambda reads true with any ethanol content.`,
   }
 }

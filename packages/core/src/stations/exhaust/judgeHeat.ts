@@ -29,14 +29,14 @@ const gas = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
           ? `${chosen.name}: gas near its limit at full load`
           : `${chosen.name}: gas at full load`,
       state: far ? 'stop' : over || near ? 'caution' : 'ok',
-      next: say`Move the sensor down the pipe, or take one for hotter gas`,
+      next: say`Move the sensor down the pipe, or use one for hotter gas`,
       figureName: 'gas, typical',
       figure: fig(full.gasK.typical, 'temperature'),
-      limitName: 'lasting limit',
+      limitName: 'continuous limit',
       limit: fig(mostGasK, 'temperature'),
       margin: fig(mostGasK - full.gasK.typical, 'temperature'),
-      reason: say`At full load ${fig(full.gasK.low, 'temperature')} to ${fig(full.gasK.high, 'temperature')} here; for minutes the sensor bears ${fig(mostGasShortK, 'temperature')}.`,
-      source: 'marched along the pipe; port temperatures: rule of thumb',
+      reason: say`At full load ${fig(full.gasK.low, 'temperature')} to ${fig(full.gasK.high, 'temperature')} here; short term the sensor takes ${fig(mostGasShortK, 'temperature')}.`,
+      source: 'heat balance along the pipe; port temperatures: rule of thumb',
       pointId: 'full',
       workings: ['gas-temperature'],
     },
@@ -53,21 +53,22 @@ const hexagon = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
     {
       ...plain,
       ...atSensor('hexagon', chosen.index),
-      title: timeS === null ? `${chosen.name}: its housing` : `${chosen.name}: housing too hot under long full load`,
+      title:
+        timeS === null ? `${chosen.name}: its housing` : `${chosen.name}: sensor body too hot at sustained full load`,
       state: timeS === null ? 'ok' : 'caution',
-      next: say`A boss with fins or a heat shield, or a place further down`,
+      next: say`Fit a finned bung or a heat shield, or move it further down`,
       figureName: 'wall at full load, settled',
       figure: fig(full.wallK.typical, 'temperature'),
-      limitName: 'housing bears',
+      limitName: 'housing limit',
       limit: fig(limitK, 'temperature'),
       margin: fig(limitK - full.wallK.typical, 'temperature'),
       reason:
         timeS === null
-          ? say`The housing follows the wall of the pipe and stays below its limit for good.`
+          ? say`The housing follows the pipe wall and stays below its limit however long.`
           : timeS === 0
-            ? say`Its housing stands above the limit already at cruise: move it down the pipe, or a boss with fins and a heat shield.`
-            : say`From cruise to the limit in about ${fig(timeS, 'time', 0)} of full load.${soon ? ' A boss with fins or a heat shield, or a place further down.' : ' Enough for the road; long climbs want a boss with fins or a shield.'}`,
-      source: 'wall solved with its radiation; boss as 6 mm of steel: rule of thumb',
+            ? say`The housing is over its limit even at cruise: move it down the pipe, or fit a finned bung and a heat shield.`
+            : say`It goes from cruise to the limit in about ${fig(timeS, 'time', 0)} of full load.${soon ? ' Fit a finned bung or a heat shield, or move it further down.' : ' Enough for the road; long climbs need a finned bung or a shield.'}`,
+      source: 'wall solved with radiation; bung as 6 mm of steel: rule of thumb',
       pointId: 'full',
       workings: ['gas-temperature'],
     },
@@ -91,13 +92,13 @@ const tail = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
           : `${chosen.name}: pipe after it`,
       state: stop ? 'stop' : short ? 'caution' : 'ok',
       next: say`Move the sensor up the pipe, or lengthen the tail`,
-      figureName: 'outside air comes back',
+      figureName: 'outside air drawn back',
       figure: fig(idle.displacementM, 'bore', 0),
       limitName: 'pipe after the sensor',
       limit: fig(afterM, 'bore', 0),
       margin: fig(idle.marginM, 'bore', 0),
-      reason: say`One pulse at idle fills ${fig(idle.displacementM, 'bore', 0)} of the tail; the trade asks for at least ${fig(LEAST_TAIL_M, 'bore', 0)}. Resonance of the pipe is not covered, and a wild cam reads falsely lean at idle whatever the tail.`,
-      source: 'volume of a pulse over the area of the pipe; 450 mm: rule of thumb',
+      reason: say`One exhaust pulse at idle fills ${fig(idle.displacementM, 'bore', 0)} of the tail; trade practice is at least ${fig(LEAST_TAIL_M, 'bore', 0)}. Pipe resonance is not covered, and a wild cam reads falsely lean at idle whatever the tail.`,
+      source: 'pulse volume over pipe area; 450 mm: rule of thumb',
       pointId: 'idle',
       workings: ['reversion'],
     },
@@ -114,13 +115,13 @@ const response = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
     {
       ...plain,
       ...atSensor('response', chosen.index),
-      title: slow ? `${chosen.name}: a slow loop at idle` : `${chosen.name}: how quick the loop may be`,
+      title: slow ? `${chosen.name}: loop must be slow at idle` : `${chosen.name}: loop speed limit`,
       state: slow ? 'caution' : 'ok',
-      figureName: 'integral time at idle, at least',
+      figureName: 'minimum integral time at idle',
       figure: fig(leastS, 'time', 2),
-      limitName: 'at cruise, at least',
+      limitName: 'minimum at cruise',
       limit: fig(cruise.delay.leastIntegralS.typical, 'time', 2),
-      reason: say`The gas takes ${fig(idle.delay.transportS, 'duration', 0)} to the sensor at idle and ${fig(cruise.delay.transportS, 'duration', 0)} at cruise; with cycle, sensor and fuel film ${fig(idle.delay.totalS.typical, 'duration', 0)} and ${fig(cruise.delay.totalS.typical, 'duration', 0)}. A quicker loop hunts.`,
+      reason: say`The gas takes ${fig(idle.delay.transportS, 'duration', 0)} to reach the sensor at idle and ${fig(cruise.delay.transportS, 'duration', 0)} at cruise; with cycle, sensor and fuel film ${fig(idle.delay.totalS.typical, 'duration', 0)} and ${fig(cruise.delay.totalS.typical, 'duration', 0)}. A quicker loop hunts.`,
       source: 'Skogestad 2003; sensor lag: rule of thumb',
       pointId: 'idle',
       workings: ['sensor-delay'],
@@ -136,7 +137,7 @@ const water = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
   const run = runOf(c.runs, chosen.spot.run)
   const place = run && placeAt(run, chosen.spot.alongM)
   const stands = place
-    ? say` It stands ${fig(elevationDeg(place, chosen.spot.clockDeg), 'angle')} above level on a pipe that ${inclinationDeg(place) < -0.5 ? 'falls' : inclinationDeg(place) > 0.5 ? 'rises' : 'lies level'}${Math.abs(inclinationDeg(place)) > 0.5 ? say` by ${fig(Math.abs(inclinationDeg(place)), 'angle')}` : ''}: so steeply water runs out of it.`
+    ? say` It sits ${fig(elevationDeg(place, chosen.spot.clockDeg), 'angle')} above level on a pipe that ${inclinationDeg(place) < -0.5 ? 'falls' : inclinationDeg(place) > 0.5 ? 'rises' : 'is level'}${Math.abs(inclinationDeg(place)) > 0.5 ? say` by ${fig(Math.abs(inclinationDeg(place)), 'angle')}` : ''}: steep enough for water to drain.`
     : say``
   return [
     {
@@ -151,9 +152,9 @@ const water = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
       margin: fig(idle.wallK.low - c.dewPointK, 'temperature'),
       reason:
         dryS === null
-          ? say`Idling, the wall up to here does not get dry: full heater power only after driving off, and never minutes in running exhaust without power.${stands}`
-          : say`From cold the wall is dry as far as here after about ${fig(dryS, 'time', 0)} at warm idle, sooner at a fast one: full heater power only then, low power before. Never minutes in running exhaust without power: it fouls.${stands}`,
-      source: 'dew point from the fuel; wall warmed slice by slice, condensing water left out',
+          ? say`At idle the pipe wall never dries out as far as this: full heater power only after driving off, and never leave the sensor unpowered in a running exhaust.${stands}`
+          : say`From cold the pipe wall is dry as far as the sensor after about ${fig(dryS, 'time', 0)} at warm idle, sooner at fast idle: full heater power only then, low power before. Never leave it unpowered in a running exhaust: it fouls.${stands}`,
+      source: 'dew point from the fuel; wall heated slice by slice, latent heat of condensing left out',
       pointId: 'idle',
       workings: [],
     },

@@ -12,18 +12,21 @@ export const judgePipe = (c: ExhaustCase): ExhaustVerdict => {
       ...base,
       title: 'Exhaust as measured',
       state: 'unknown',
-      reason: say`Enter the exhaust piece by piece from the ports to the open end, or begin from what the walk-around knows.`,
+      reason: say`Enter the exhaust piece by piece from the ports to the open end, or start from the walk-around.`,
     }
   const doubts = pipeDoubts(c.runs, c.cylindersEntered)
   const openEnd = c.runs.at(-1)!.pieces.at(-1)!.piece.kind === 'open-end'
-  const problems = [...doubts, ...(openEnd ? [] : [say`The last piece is no open end: where does it let the gas out?`])]
+  const problems = [
+    ...doubts,
+    ...(openEnd ? [] : [say`The last piece is not an open end: where does the gas get out?`]),
+  ]
   const [first] = problems
   return {
     ...base,
     title: first ? 'The exhaust as entered does not fit together' : 'Exhaust as measured',
     state: first ? 'caution' : 'ok',
     reason: first
-      ? say`${first}${problems.length > 1 ? ` And ${problems.length - 1} more of the kind.` : ''}`
+      ? say`${first}${problems.length > 1 ? ` And ${problems.length - 1} more like it.` : ''}`
       : say`Pieces, banks and cylinders fit together.`,
   }
 }
@@ -48,16 +51,16 @@ export const judgeGround = (c: ExhaustCase): ExhaustVerdict | null => {
   return {
     ...plain,
     id: 'ground',
-    title: short ? 'The exhaust hangs too low' : 'Ground under the exhaust',
+    title: short ? 'Exhaust too low' : 'Ground clearance',
     state: short ? 'caution' : 'ok',
     figureName: `lowest: ${where}`,
     figure: fig(least, 'bore', 0),
-    limitName: 'to be kept',
+    limitName: 'to keep',
     limit: fig(clearanceM, 'bore', 0),
     margin: fig(least - clearanceM, 'bore', 0),
     reason: short
-      ? say`What hangs lowest is struck first: a flange or a sensor there does not last.`
-      : say`Nothing hangs below the line that was set.`,
+      ? say`The lowest part gets hit first: a flange or a sensor there will not last.`
+      : say`Nothing hangs below the clearance you set.`,
     source: 'geometry from the measured figures',
   }
 }
@@ -77,9 +80,9 @@ export const judgeCount = (c: ExhaustCase): ExhaustVerdict | null => {
     ...plain,
     id: 'count',
     title: fight
-      ? 'Two sensors behind one turbine'
+      ? 'Two sensors after one turbo'
       : blind
-        ? 'No place for a sensor in so short a pipe'
+        ? 'Pipe too short for a sensor'
         : differs
           ? `${COUNT_WORDS[c.sensorCount]} chosen, ${COUNT_WORDS[advice.count]} would do better`.replace(/^./, (x) =>
               x.toUpperCase(),
@@ -91,7 +94,7 @@ export const judgeCount = (c: ExhaustCase): ExhaustVerdict | null => {
     limitName: 'asked for',
     limit: fig(advice.count, 'count'),
     reason: also ? also.says : say`${why!}`,
-    source: 'practice of the trade',
+    source: 'trade practice',
   }
 }
 
@@ -108,26 +111,27 @@ export const judgeForeignAir = (c: ExhaustCase): ExhaustVerdict | null => {
           id: 'foreign-air',
           title: 'Air pump and heat-riser flap',
           state: 'unknown',
-          reason: say`Look for an air pump that blows into the ports, and for a flap that heats the manifold: both upset the reading.`,
-          source: 'practice of the trade',
+          reason: say`Look for an air pump that blows into the ports, and for a heat-riser flap: both upset the reading.`,
+          source: 'trade practice',
         }
       : {
           ...plain,
           id: 'foreign-air',
           title: 'Air pump and heat-riser flap',
           state: 'ok',
-          reason: say`Nothing blows in ahead of the sensor, and no flap sends one bank through the other.`,
-          source: 'practice of the trade',
+          reason: say`No air is pumped in ahead of the sensor, and no flap sends one bank through the other.`,
+          source: 'trade practice',
         }
   return {
     ...plain,
     id: 'foreign-air',
-    title: airInjection === 'ports' ? 'Air is pumped in ahead of the sensor' : 'Gas of the banks is mixed or missing',
+    title:
+      airInjection === 'ports' ? 'Air is pumped in ahead of the sensor' : 'Exhaust of the banks is mixed or missing',
     state: airInjection === 'ports' ? 'stop' : 'caution',
     next:
       airInjection === 'ports'
-        ? say`Shut the air off in closed loop, or lead it to the catalyst, as the law allows`
-        : say`Wire the flap open, or choose a place it does not reach`,
+        ? say`Shut the air off in closed loop, or divert it to the catalyst, as the law allows`
+        : say`Wire the flap open, or choose a position it does not affect`,
     reason: say`${first}`,
     source: 'oxygen balance; local rules decide on emissions equipment',
   }

@@ -21,8 +21,8 @@ const judgeHeardLeak = (c: ExhaustCase): ExhaustVerdict | null =>
         id: 'leaks',
         title: 'The walk-around found a leak',
         state: c.leaksFound === 'open-joint' ? 'stop' : 'caution',
-        next: say`Find the joint with soap or smoke, and write it down at its piece`,
-        reason: say`It ${c.leaksFound === 'open-joint' ? 'found an open joint or crack' : 'found a pin-hole'}, and no joint of this exhaust is written down as leaking. Where it is decides what it does to the reading.`,
+        next: say`Find the joint with soap or smoke, and enter it at its piece`,
+        reason: say`It ${c.leaksFound === 'open-joint' ? 'found an open joint or crack' : 'found a pin-hole'}, but no joint of this exhaust is entered as leaking. Where it is decides what it does to the reading.`,
         source: 'walk-around',
       }
     : null
@@ -39,7 +39,7 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
           title: 'A joint leaks',
           next: sealing(leak),
           state: 'stop',
-          reason: say`${jointWords(leak)}: seal it and test it again. What it does to the reading is told once the sensor has its spot.`,
+          reason: say`${jointWords(leak)}: seal it and test it again. Its effect on the reading is worked out once the sensor position is chosen.`,
           source: 'leak check',
         }
       : judgeHeardLeak(c)
@@ -64,17 +64,17 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
     const behind = leaking.some((j) => behindM(c, worst.spot, j) === null) ? null : behindM(c, worst.spot, first)
     return {
       ...base,
-      title: behind === null ? 'A joint ahead of the sensor leaks' : 'A joint behind the sensor leaks',
+      title: behind === null ? 'A joint ahead of the sensor leaks' : 'A joint downstream of the sensor leaks',
       next: sealing(first),
       state: 'stop',
-      figureName: 'engine gets at idle, closed loop',
+      figureName: 'engine runs at, idle, closed loop',
       figure: fig(idle.real.typical, 'lambda'),
-      limitName: 'while the sensor tells',
+      limitName: 'while the sensor reads',
       limit: fig(
         shownReading(idle.atLimit ? idle.real.typical * (1 + idle.share.typical) : 1, c.exhaust.readsToLambda).lambda,
         'lambda',
       ),
-      reason: say`${jointWords(first)}${behind === null ? '' : say`, ${fig(behind, 'bore', 0)} behind the sensor: between the pulses the gas swings back that far`}: ${fig(idle.share.low, 'share', 1)} to ${fig(idle.share.high, 'share', 1)} false air at idle. The loop adds fuel against it, plugs and sensor foul and read leaner still. Seal it and test again: until then the first start is held.`,
+      reason: say`${jointWords(first)}${behind === null ? '' : say`, ${fig(behind, 'bore', 0)} downstream of the sensor: between pulses the gas swings back that far`}: ${fig(idle.share.low, 'share', 1)} to ${fig(idle.share.high, 'share', 1)} false air at idle. The loop adds fuel to make up for it, plugs and sensor foul and read leaner still. Seal it and test again: the first start is on hold until then.`,
       workings: ['exhaust-leak'],
       pointId: 'idle',
     }
@@ -85,23 +85,23 @@ export const judgeLeaks = (c: ExhaustCase): ExhaustVerdict | null => {
     return {
       ...base,
       title: readsAhead(c, open)
-        ? 'Joints ahead of the sensor not tested'
-        : 'Joints close behind the sensor not tested',
+        ? 'Joints ahead of the sensor not checked'
+        : 'Joints just downstream of the sensor not checked',
       next: say`Test the ${JOINT_WORDS[open[0]!.kind]} at “${open[0]!.name}” with soap or smoke`,
       state: 'unknown',
-      figureName: 'not tested',
+      figureName: 'not checked',
       figure: fig(open.length, 'count'),
-      limitName: 'that the sensor reads',
+      limitName: 'within reach of the sensor',
       limit: fig(read.length, 'count'),
       reason: say`Test each with soap or smoke, cold, before the first start. Next: ${jointWords(open[0]!)}.`,
     }
   return {
     ...base,
-    title: 'Joints that the sensor reads',
+    title: 'Joints within reach of the sensor',
     state: 'ok',
-    figureName: 'proved tight',
+    figureName: 'tested tight',
     figure: fig(read.length, 'count'),
-    reason: say`Every joint ahead of the sensor, and to ${fig(LEAK_REACH_M, 'bore', 0)} behind it, was tested and holds.`,
+    reason: say`Every joint ahead of the sensor, and to ${fig(LEAK_REACH_M, 'bore', 0)} downstream of it, was tested and is tight.`,
   }
 }
 
@@ -118,18 +118,18 @@ export const judgeSteering = (c: ExhaustCase): ExhaustVerdict | null => {
     ...plain,
     id: 'steering',
     title: never
-      ? 'The reading may steer nowhere'
+      ? 'Closed loop usable nowhere'
       : idle.steering === 'must-not'
-        ? 'The reading must not steer at idle'
-        : 'Where the reading may steer',
+        ? 'No closed loop at idle'
+        : 'Closed-loop region',
     state: never ? 'stop' : idle.steering === 'must-not' ? 'caution' : 'ok',
-    figureName: 'of the map it may steer',
+    figureName: 'of the map usable',
     figure: fig(may, 'share'),
     reason: never
       ? say`${idle.why.replace(/^./, (x) => x.toUpperCase())}.`
       : idle.steering === 'must-not'
-        ? say`At idle ${idle.why}. Closed loop off there, mixture by table.`
-        : say`From idle on; where the map says careful, with small corrections only.${idleOverlap(c) === null ? ' The idle vacuum is not measured: the cam is taken as mild.' : ''}`,
+        ? say`At idle ${idle.why}. Turn closed loop off there and tune by the table.`
+        : say`From idle up; where the map says “use with care”, with small trims only.${idleOverlap(c) === null ? ' Idle vacuum is not measured: a mild cam is assumed.' : ''}`,
     source: 'overlap by idle vacuum, leaks, tail: rules of thumb',
   }
 }

@@ -1,6 +1,7 @@
 import type { ExhaustObstacle } from '../../sections/index.ts'
 import { fig, plain, say } from '../../verdict/index.ts'
 import type { ExhaustCase, ExhaustVerdict } from './exhaustCase.ts'
+import { counted } from '../../words/index.ts'
 
 /** Between header or pipe and the car, cold, with the engine rocked both ways. Rule of thumb. */
 export const LEAST_ROOM_FIXED_M = 0.01
@@ -37,14 +38,14 @@ export const judgeRoomAround = (c: ExhaustCase): ExhaustVerdict | null => {
   const base = {
     ...plain,
     id: 'room-around',
-    figureName: 'least distance',
+    figureName: 'minimum distance',
     figure: fig(shown.gapM, 'bore', 0),
-    limitName: 'least room',
+    limitName: 'minimum clearance',
     limit: fig(leastOf(shown), 'bore', 0),
     margin: fig(shown.gapM - leastOf(shown), 'bore', 0),
-    source: 'rule of thumb: 10 mm cold to what stands, 20 to 25 mm to what moves',
+    source: 'rule of thumb: 10 mm cold to fixed parts, 20 to 25 mm to moving parts',
   }
-  const cure = say`Dent the pipe there, a spacer, another header, or another engine mount`
+  const cure = say`Dimple the pipe there, or fit a spacer, another header or another engine mount`
   if (touching.length > 0)
     return {
       ...base,
@@ -56,26 +57,26 @@ export const judgeRoomAround = (c: ExhaustCase): ExhaustVerdict | null => {
   if (worst.gapM < leastOf(worst))
     return {
       ...base,
-      title: 'The exhaust comes too near the car',
+      title: 'Exhaust too close to the car',
       state: 'caution',
       next: cure,
-      reason: say`${worst.name} stands ${fig(worst.gapM, 'bore', 0)} off, ${worst.moves ? 'at the nearer end of its travel' : 'cold'}: the pipe grows with heat and the engine rocks on its mounts.`,
+      reason: say`${worst.name} is ${fig(worst.gapM, 'bore', 0)} off, ${worst.moves ? 'at the nearer end of its travel' : 'cold'}: the pipe expands with heat and the engine rocks on its mounts.`,
     }
   if (open)
     return {
       ...base,
-      title: 'Room around the exhaust not measured in full',
+      title: 'Clearance round the exhaust not fully measured',
       state: 'unknown',
-      next: say`Measure how far off ${open.name} stands${open.moves ? ', at both ends of its travel' : ''}`,
+      next: say`Measure the gap to ${open.name}${open.moves ? ', at both ends of its travel' : ''}`,
       reason:
         open.moves && (open.gapM !== null || open.otherGapM !== null)
           ? say`${open.name} moves and was measured at one end only.`
-          : say`How far off ${open.name} stands is not measured.`,
+          : say`The gap to ${open.name} is not measured.`,
     }
   return {
     ...base,
     title: 'Header and pipe clear the car',
     state: 'ok',
-    reason: say`Nearest for what it is: ${worst.name}, ${fig(worst.gapM, 'bore', 0)} off${worst.moves ? '; 25 mm is better where it can be had' : ''}. ${fig(obstacles.length, 'count')} ${obstacles.length === 1 ? 'is' : 'are'} entered: steering arm from lock to lock, gearbox, linkage, floor, starter and oil filter all belong on the list.`,
+    reason: say`Closest for its kind: ${worst.name}, ${fig(worst.gapM, 'bore', 0)} off${worst.moves ? '; 25 mm is better where you can get it' : ''}. ${counted(obstacles.length, 'obstacle')} entered: steering arm from lock to lock, gearbox, linkage, floor, starter and oil filter should all be among them.`,
   }
 }

@@ -54,13 +54,13 @@ export const conditionsOf = (c: ExhaustCase, spot: SensorSpot): Sentence[] => [
       const [gap] = obstacleGaps(o)
       return gap ? [say`${o.name}: ${gap}`] : []
     }),
-  ...(c.exhaust.sensor ? [] : [say`the sensor is not chosen: a usual one is taken for heat and room`]),
+  ...(c.exhaust.sensor ? [] : [say`the sensor is not chosen: a typical one is assumed for heat and space`]),
   ...(c.exhaust.groundClearanceM !== null && portHeightUnknown(c, spot.run)
-    ? [say`the height of the first port is not measured: the ground is judged from a usual one`]
+    ? [say`the height of the first port is not measured: ground clearance is worked out from a typical one`]
     : []),
   ...turbinesAhead(c, spot.run)
     .filter((p) => p.piece.wastegateReturnM === null)
-    .map((p) => say`where the wastegate of “${p.piece.name}” lets its gas back in is not measured`),
+    .map((p) => say`where the wastegate of “${p.piece.name}” rejoins is not measured`),
 ]
 
 const portHeightUnknown = (c: ExhaustCase, run: SensorSpot['run']): boolean =>
@@ -80,16 +80,16 @@ export const judgeSpots = (c: ExhaustCase): ExhaustVerdict[] => {
       ...plain,
       figureName: 'score',
       ...atSensor('spot', index),
-      source: 'hard rules, then house weights: practice of the trade',
+      source: 'hard rules, then weights: trade practice',
     }
     const spot = c.exhaust.spots[index]
     const judged = spot && judgedSpotOf(c, spot)
     if (!spot || !judged)
       return {
         ...base,
-        title: `${name}: no spot chosen`,
+        title: `${name}: no position chosen`,
         state: 'unknown',
-        reason: say`Choose a spot on the unrolled pipe: the best free ones are ranked there.`,
+        reason: say`Choose a position on the unrolled pipe: the best ones are ranked there.`,
       }
     const [first, ...more] = judged.forbidden
     const rightRun = runsForSensor(c, index).includes(spot.run)
@@ -102,14 +102,14 @@ export const judgeSpots = (c: ExhaustCase): ExhaustVerdict[] => {
     if (!rightRun)
       return {
         ...base,
-        title: `${name} sits in the other bank`,
+        title: `${name} is in the other bank`,
         state: 'stop',
         reason: say`With two sensors A belongs to bank A and B to bank B: crossed, each bank is steered by the other.`,
       }
     if (first)
       return {
         ...base,
-        title: `${name}: the spot is forbidden`,
+        title: `${name}: position ruled out`,
         state: 'stop',
         reason: say`${first.says}${more.length > 0 ? ` And ${more.length} more against it.` : ''}`,
       }
@@ -121,23 +121,23 @@ export const judgeSpots = (c: ExhaustCase): ExhaustVerdict[] => {
       return {
         ...base,
         ...figures,
-        title: `${name}: the spot stands, if what is assumed holds`,
+        title: `${name}: position OK if the assumptions hold`,
         state: 'ok',
         next: say`Measure it: ${condition}`,
-        reason: say`${condition}${further.length > 0 ? `, and ${further.length} more` : ''}. Until then the spot is conditional.`,
+        reason: say`${condition}${further.length > 0 ? `, and ${further.length} more` : ''}. Until then the position is provisional.`,
       }
     return {
       ...base,
       ...figures,
       title: poor
-        ? `${name}: the spot is allowed, but poor`
+        ? `${name}: position allowed, but poor`
         : beyond
-          ? `${name}: allowed, but the sensor gets too hot there`
-          : `${name}: the spot stands`,
+          ? `${name}: position allowed, but too hot for the sensor`
+          : `${name}: position OK`,
       state: judged.state,
       reason: loss
-        ? say`Most lost by: ${loss.says}${condition ? say` And it is conditional: ${condition}.` : ''}`
-        : say`Nothing speaks against it.`,
+        ? say`Biggest loss: ${loss.says}${condition ? say` Provisional: ${condition}.` : ''}`
+        : say`No drawbacks.`,
     }
   })
 }
@@ -153,18 +153,18 @@ export const judgeObstacles = (c: ExhaustCase): ExhaustVerdict | null => {
     id: 'obstacles',
     title: first
       ? isPlaced(first.o)
-        ? 'An obstacle is measured in part'
-        : 'An obstacle is not measured'
+        ? 'Obstacle only partly measured'
+        : 'Obstacle not measured'
       : 'Obstacles measured',
     state: first ? 'unknown' : 'ok',
-    figureName: 'not measured in full',
+    figureName: 'not fully measured',
     figure: fig(new Set(open.map(({ o }) => o.id)).size, 'count'),
     next: first ? say`Measure ${first.o.name}: ${first.gap}` : say``,
     reason: first
       ? isPlaced(first.o)
-        ? say`${first.o.name}: ${first.gap}. A usual figure is taken until it is measured, and the spots stand on it.`
-        : say`The spots are judged without ${first.o.name}: measure where it is along and around the pipe and how far off, at both ends of its travel if it moves.`
-      : say`All that were entered count, each measured in full.`,
+        ? say`${first.o.name}: ${first.gap}. A typical figure is assumed until then, and the positions rely on it.`
+        : say`The positions are checked without ${first.o.name}: measure where it is along and around the pipe and its gap, at both ends of its travel if it moves.`
+      : say`All those entered are counted, each fully measured.`,
     source: 'geometry from the measured figures',
   }
 }

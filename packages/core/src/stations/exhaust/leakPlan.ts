@@ -14,12 +14,12 @@ export interface LeakPlanLine {
 
 const HOW: Readonly<Record<Joint['kind'], string>> = {
   'one-piece': 'No joint.',
-  gasket: 'Soap along the whole gasket; a hand’s breadth of hose at the ear hears what soap misses.',
-  welded: 'Soap along the seam, all round with a mirror; a pin-hole blows one bubble.',
-  flange: 'Soap around the edge and at each bolt.',
-  slip: 'Soap at the mouth of the sleeve and along its slots: the likeliest of all.',
-  clamped: 'Soap at both edges of the band and at its gap.',
-  ball: 'Soap around the ring; turn the joint a little and look again.',
+  gasket: 'Soap along the whole gasket; a length of hose held to the ear picks up what soap misses.',
+  welded: 'Soap along the seam, all round with a mirror; a pin-hole blows a single bubble.',
+  flange: 'Soap round the edge and at each bolt.',
+  slip: 'Soap the mouth of the sleeve and along its slots: the likeliest leak of all.',
+  clamped: 'Soap both edges of the band and its gap.',
+  ball: 'Soap round the ring; move the joint a little and look again.',
 }
 
 /** Joints in the order in which they matter, with the way to test each. */
@@ -35,11 +35,11 @@ export const leakPlan = (c: ExhaustCase): LeakPlanLine[] => {
 }
 
 export const LEAK_TEST_STEPS: readonly Sentence[] = [
-  say`Cold exhaust, sensor out or its boss plugged, engine stopped.`,
-  say`Blow gently into the tail with a vacuum cleaner’s outlet and a rag, or with a smoke machine: no more than a hand can hold back.`,
-  say`Soapy water on each joint of the list, upstream ones first; smoke shows the same at once.`,
-  say`Mark what bubbles, seal it, test that joint again. Only then the sensor goes in.`,
-  say`Once more with the engine idling cold: a gloved hand near each joint feels the pulses before they are heard.`,
+  say`Exhaust cold, sensor out or a blanking plug in its bung, engine stopped.`,
+  say`Blow gently into the tail pipe with a vacuum cleaner’s outlet and a rag, or a smoke machine: no more pressure than a hand can hold back.`,
+  say`Soapy water on each joint in the list, upstream ones first; smoke shows the same at a glance.`,
+  say`Mark what bubbles, seal it, test that joint again. Only then does the sensor go in.`,
+  say`Once more with the engine idling cold: a gloved hand near each joint feels the pulses before you hear them.`,
 ]
 
 export const jointWords = (joint: Joint): string =>

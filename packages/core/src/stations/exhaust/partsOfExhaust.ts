@@ -32,7 +32,7 @@ export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
             name: sensor.name,
             quantity: fig(count, 'count'),
             specification: say`${sensor.kind}${sensor.heated ? ', heated' : ''}, ${sensor.thread}, cable ${fig(sensor.cableM, 'distance')}, ${fig(sensor.tightenNm, 'torque')}`,
-            why: count === 2 ? 'one in each bank' : 'one behind the merge',
+            why: count === 2 ? 'one in each bank' : 'one after the merge',
             assumed: false,
           },
         ]
@@ -41,7 +41,7 @@ export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
       ? [
           {
             id: 'bung',
-            what: bung.kind === 'clamp-on' ? 'clamp-on boss' : 'weld-in boss',
+            what: bung.kind === 'clamp-on' ? 'clamp-on bung' : 'weld-in bung',
             name: bung.name,
             quantity: fig(count, 'count'),
             specification: say`${bung.thread}, hole ${fig(bung.holeM, 'bore')}, for ${fig(bung.leastPipeM, 'bore')} to ${fig(bung.mostPipeM, 'bore')}`,
@@ -51,10 +51,10 @@ export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
           {
             id: 'plug',
             what: 'plug',
-            name: 'Plug for the boss',
+            name: 'Blanking plug for the bung',
             quantity: fig(count, 'count'),
             specification: say`${bung.thread}, with its washer`,
-            why: 'in the boss while welding, and at the leak check',
+            why: 'in the bung while welding, and for the leak check',
             assumed: false,
           },
           {
@@ -63,7 +63,7 @@ export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
             name: 'Step drill or hole saw, and a pilot',
             quantity: fig(1, 'count'),
             specification: say`to ${fig(bung.holeM, 'bore')}, pilot ${fig(0.003, 'bore')}`,
-            why: 'hole of the boss',
+            why: 'hole for the bung',
             assumed: false,
           },
         ]
@@ -93,7 +93,7 @@ export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
               name: JOINT_PARTS[kind],
               quantity: fig(pieces, 'count'),
               specification: say`at ${of.map((j) => j.name.toLowerCase()).join(', ')}`,
-              why: 'joints ahead of the sensor, not yet proved tight',
+              why: 'joints ahead of the sensor, not yet tested tight',
               assumed: false,
             },
           ]
@@ -103,10 +103,10 @@ export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
           {
             id: 'sleeve',
             what: 'heat sleeve',
-            name: 'Sleeve for the sensor’s cable',
+            name: 'Sleeve for the sensor cable',
             quantity: fig(count * c.exhaust.cablePathM, 'distance'),
             specification: say`and a clip on the body every ${fig(0.25, 'bore', 0)}`,
-            why: 'path of the cable',
+            why: 'route of the cable',
             assumed: false,
           },
         ]

@@ -39,7 +39,7 @@ export const sensorAdvice = (c: ExhaustCase): SensorAdvice => {
       count: 0,
       also: [],
       reasons: [
-        say`Open or very short pipes: outside air comes back everywhere. No closed loop; tune by plugs and power, or bring a longer tail for tuning.`,
+        say`Open or very short pipes: outside air is drawn back everywhere. No closed loop; tune by plugs and power, or fit a longer tail for tuning.`,
       ],
     }
   if (sharesTurbine(c))
@@ -47,7 +47,7 @@ export const sensorAdvice = (c: ExhaustCase): SensorAdvice => {
       count: 1,
       also: [],
       reasons: [
-        say`One turbine, one sensor behind it: all cylinders are mixed there. Two behind the same turbine would make the banks fight.`,
+        say`One turbo, one sensor after it: all cylinders are mixed there. Two after the same turbo would make the banks fight.`,
       ],
     }
   if (banks.length === 2 && port)
@@ -55,7 +55,7 @@ export const sensorAdvice = (c: ExhaustCase): SensorAdvice => {
       count: 2,
       also: [{ count: 1, says: say`One sensor in one bank: the other bank follows blindly.` }],
       reasons: [
-        say`Injectors in the ports and a pipe for each bank: a sensor in each bank trims its own bank, before anything joins them.`,
+        say`Port injection and a pipe per bank: a sensor in each bank trims its own bank, before anything joins them.`,
       ],
     }
   if (banks.length === 2)
@@ -64,19 +64,19 @@ export const sensorAdvice = (c: ExhaustCase): SensorAdvice => {
       also: [
         {
           count: 2,
-          says: say`Two sensors on a throttle body: the controller takes the mean of both. They show a bank that differs, they do not trim it.`,
+          says: say`Two sensors on a throttle body: the ECU averages them. They show up a bank that differs, they do not trim it.`,
         },
       ],
       reasons: [
         c.runs.some((r) => r.id === 'common')
-          ? say`A throttle body feeds both banks alike, and both breathe through one pipe: one sensor there reads all cylinders.`
-          : say`A throttle body feeds both banks alike: one sensor in the bank that runs leaner. With two it takes the mean of both, which shows a bank that differs.`,
+          ? say`A throttle body feeds both banks alike, and both go through one pipe: one sensor there reads all cylinders.`
+          : say`A throttle body feeds both banks alike: one sensor in the leaner bank. With two, the ECU averages them, which shows up a bank that differs.`,
       ],
     }
   return {
     count: 1,
     also: [],
-    reasons: [say`All cylinders meet in one pipe: one sensor behind the merge reads them all.`],
+    reasons: [say`All cylinders merge into one pipe: one sensor after the merge reads them all.`],
   }
 }
 
@@ -92,16 +92,16 @@ export const steeringDoubts = (c: ExhaustCase): readonly Sentence[] => {
   return [
     ...(airInjection === 'ports'
       ? [
-          say`Air is pumped into the ports: in closed loop it must be shut off or led to the catalyst. Removing it may be unlawful on the road: local rules decide.`,
+          say`Air is pumped into the ports: in closed loop it must be shut off or diverted to the catalyst. Removing it may be illegal on the road: local rules decide.`,
         ]
       : []),
     ...((heatRiser === 'working' || heatRiser === 'seized') && reachesASensor(c, heatRiserBank)
       ? [
-          say`Cold, the heat-riser flap sends one bank${heatRiserBank === null ? '' : ` (${heatRiserBank.toUpperCase()})`} out through the other: wire it open, or choose the other side.`,
+          say`When cold, the heat-riser flap sends one bank${heatRiserBank === null ? '' : ` (${heatRiserBank.toUpperCase()})`} out through the other: wire it open, or choose the other side.`,
         ]
       : []),
     ...(hasPiece(c, 'crossover') && c.sensorCount === 2
-      ? [say`A cross-over joins the banks: each sensor sits before it.`]
+      ? [say`A cross-over joins the banks: each sensor goes before it.`]
       : []),
   ]
 }

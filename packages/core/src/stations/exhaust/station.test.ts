@@ -63,7 +63,7 @@ describe('each judge', () => {
     ['hexagon-a', 'a housing for 500 °C', { sensor }, 'caution'],
     ['tail-a', 'half a metre of tail', { spots: [{ run: 'a', alongM: 2.5, clockDeg: 50 }] }, 'caution'],
     ['tail-a', 'a hand of tail', { spots: [{ run: 'a', alongM: 2.8, clockDeg: 50 }] }, 'stop'],
-    ['leaks', 'not tested', { banks: [{ ...soundExhaust().exhaust.banks[0]!, pieces: STRAIGHT.map((p) => ({ ...p, joint: 'flange', jointState: null })) }] }, 'unknown'],
+    ['leaks', 'not checked', { banks: [{ ...soundExhaust().exhaust.banks[0]!, pieces: STRAIGHT.map((p) => ({ ...p, joint: 'flange', jointState: null })) }] }, 'unknown'],
     ['leaks', 'leaking', { banks: [{ ...soundExhaust().exhaust.banks[0]!, pieces: STRAIGHT.map((p) => ({ ...p, joint: 'flange', jointState: 'leaks', leakM: 0.003 })) }] }, 'stop'],
     ['foreign-air', 'not looked at', { airInjection: null }, 'unknown'],
     ['foreign-air', 'air pump', { airInjection: 'ports' }, 'stop'],
@@ -99,7 +99,7 @@ describe('each judge', () => {
     expect(of(sound({ spots: [] }), 'leaks')).toBeUndefined()
   })
   it('water: how the sensor stands, and on what pipe, is said', () => {
-    expect(sentenceText(of(sound(), 'water-a')!.reason, {})).toMatch(/40.° above level on a pipe that lies level/)
+    expect(sentenceText(of(sound(), 'water-a')!.reason, {})).toMatch(/40.° above level on a pipe that is level/)
   })
   it('a wild cam must not steer at idle', () => {
     const job = sound()
@@ -139,17 +139,17 @@ describe('one sensor, two, or none', () => {
     ['open stubs', withPieces([piece('primaries', 0.3, { count: 4 }), piece('merge', 0.1), END]), 0],
   ] as const)('%s', (_n, job, count) => expect(sensorAdvice(exhaustCase(job)).count).toBe(count))
 
-  it('two on a throttle body are the mean of both, and pass; one for two trimmed banks too', () => {
+  it('two on a throttle body are the averages them, and pass; one for two trimmed banks too', () => {
     const apart = twoBanks([...bank, piece('pipe', 2), END], [], { sensorCount: 2 })
     expect(of(apart, 'count')).toMatchObject({ state: 'ok' })
-    expect(sentenceText(of(apart, 'count')!.reason, {})).toMatch(/mean of both/)
+    expect(sentenceText(of(apart, 'count')!.reason, {})).toMatch(/averages them/)
     const blind = port(twoBanks([...bank, piece('pipe', 2), END], [], { sensorCount: 1 }))
     expect(sentenceText(of(blind, 'count')!.reason, {})).toMatch(/follows blindly/)
   })
   it('two behind one turbine are stopped, and the remedy is one', () => {
     const job = twoBanks(bank, [piece('turbine', 0.15), piece('pipe', 2), END], { sensorCount: 2 })
     const count = of(job, 'count')!
-    expect(count).toMatchObject({ state: 'stop', title: 'Two sensors behind one turbine' })
+    expect(count).toMatchObject({ state: 'stop', title: 'Two sensors after one turbo' })
     expect(of(withChange(job, remediesFor(job, 'count')[0]!.change), 'count')!.state).toBe('ok')
   })
   const two = (more: Partial<ExhaustSection>) =>

@@ -22,14 +22,14 @@ export interface TemplateOfJob {
 
 /** What keeps a template from being drawn. */
 export const TEMPLATE_WANTS = {
-  noSpot: 'choose a spot for this sensor first',
-  noBung: 'choose the boss first: the size of the hole follows from it',
-  beforeMerge: 'the spot lies before the merge: choose one behind it',
+  noSpot: 'choose a position for this sensor first',
+  noBung: 'choose the bung first: it sets the size of the hole',
+  beforeMerge: 'the position is before the merge: choose one after it',
 } as const
 /** Printed on the template, whatever its form. */
 export const TEMPLATE_WARNINGS = {
-  forbidden: 'THIS SPOT IS FORBIDDEN: see the judgement before you drill.',
-  assumed: 'The pipe’s diameter was not measured: a strip of this length may not close.',
+  forbidden: 'THIS POSITION IS RULED OUT: see the assessment before you drill.',
+  assumed: 'The pipe’s diameter is assumed, not measured: a strip of this length may not close.',
 } as const
 
 export type TemplateWant = keyof typeof TEMPLATE_WANTS

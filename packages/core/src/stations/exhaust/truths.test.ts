@@ -34,9 +34,9 @@ const sound = (more: Partial<ExhaustSection>): JobDocument => {
 describe('the datum of a place', () => {
   it.each<[string, JobDocument, RunId, string]>([
     ['a collector', jobWith({}), 'a', 'the merge'],
-    ['a turbine behind the log', withPieces(turbo()), 'a', 'the turbine’s outlet'],
-    ['a turbine in the pipe of both banks', twoBanks([log, piece('pipe', 0.5)], turbo().slice(1)), 'common', 'the turbine’s outlet'],
-    ['a pipe of both banks without a merge', twoBanks([log, piece('pipe', 0.5)], [piece('pipe', 2), END]), 'common', 'the join of the banks'],
+    ['a turbine behind the log', withPieces(turbo()), 'a', 'the turbo outlet'],
+    ['a turbine in the pipe of both banks', twoBanks([log, piece('pipe', 0.5)], turbo().slice(1)), 'common', 'the turbo outlet'],
+    ['a pipe of both banks without a merge', twoBanks([log, piece('pipe', 0.5)], [piece('pipe', 2), END]), 'common', 'the point where the banks join'],
     ['a merge in the pipe of both banks', twoBanks([log], [piece('merge', 0.1), piece('pipe', 2), END]), 'common', 'the merge'],
     ['one pipe of a single port', withPieces([piece('pipe', 2), END]), 'a', 'the ports'],
   ])('%s', (_what, job, id, words) => {
@@ -46,16 +46,16 @@ describe('the datum of a place', () => {
     expect(sentenceText(placeWords(run, -0.05), {})).toMatch(new RegExp(`^50\\s*mm before ${words}$`))
   }) // prettier-ignore
 
-  it('template, SVG and remedy of a turbo car all name the turbine’s outlet, and warn alike', () => {
+  it('template, SVG and remedy of a turbo car all name the turbo outlet, and warn alike', () => {
     const job = { ...withPieces(turbo(), { bung: boss, spots: [spot(0.2)] }) }
     const made = templateOfJob(exhaustCase(job), 0)
     if (!made.ok) throw new Error(made.error)
     const svg = templateSvg(made.value.template, 'T', made.value.warnings)
-    expect(JSON.stringify(made.value.template.marks)).toContain('after the turbine’s outlet')
-    expect(svg).toContain('200 mm after the turbine’s outlet')
+    expect(JSON.stringify(made.value.template.marks)).toContain('after the turbo outlet')
+    expect(svg).toContain('200 mm after the turbo outlet')
     expect(svg).not.toContain('merge')
     const label = remediesOf(EXHAUST_STATION, { ...job, exhaust: { ...job.exhaust, spots: [] } }, { ...NO_PARTS, bungs: [boss] }).get('spot-a')![0]!.label // prettier-ignore
-    expect(sentenceText(label, {})).toMatch(/after the turbine’s outlet/)
+    expect(sentenceText(label, {})).toMatch(/after the turbo outlet/)
     const unmeasured = templateOfJob(exhaustCase(withPieces([log, piece('turbine', 0.15), piece('pipe', 2, { outsideM: null }), END], { bung: boss, spots: [{ ...spot(0.01), clockDeg: 180 }] })), 0) // prettier-ignore
     if (!unmeasured.ok) throw new Error(unmeasured.error)
     expect(unmeasured.value.warnings).toEqual([TEMPLATE_WARNINGS.forbidden, TEMPLATE_WARNINGS.assumed])
@@ -91,7 +91,7 @@ describe('two turbines, one a bank', () => {
   })
   it('one turbine for both is', () => {
     const job = twoBanks([log, piece('pipe', 0.5)], turbo().slice(1), { sensorCount: 2 })
-    expect(verdictOf(job, 'count')).toMatchObject({ state: 'stop', title: 'Two sensors behind one turbine' })
+    expect(verdictOf(job, 'count')).toMatchObject({ state: 'stop', title: 'Two sensors after one turbo' })
   })
 })
 
@@ -124,8 +124,8 @@ describe('a leak by its side', () => {
     })
   it('30 mm behind the sensor it is named so, and counts', () => {
     const v = verdictOf(leaking(0.21), 'leaks')!
-    expect(v).toMatchObject({ state: 'stop', title: 'A joint behind the sensor leaks' })
-    expect(v.says).toMatch(/30\s*mm behind the sensor/)
+    expect(v).toMatchObject({ state: 'stop', title: 'A joint downstream of the sensor leaks' })
+    expect(v.says).toMatch(/30\s*mm downstream of the sensor/)
   })
   it('450 mm behind it still counts, 550 mm no more', () => {
     expect(verdictOf(leaking(0.63), 'leaks')!.state).toBe('stop')
@@ -167,21 +167,21 @@ describe('what is assumed of a spot', () => {
   const title = (job: JobDocument) => verdictOf(job, 'spot-a')!.title
   it.each<[string, Partial<ExhaustSection>, string, string]>([
     ['no sensor chosen', { sensor: null }, 'exhaust.sensor', 'sensor is not chosen'],
-    ['an obstacle without a length', { obstacles: [obstacle({ gapM: 0.5, lengthM: null })] }, 'exhaust.obstacles.thing-0.lengthM', 'how far along'],
+    ['an obstacle without a length', { obstacles: [obstacle({ gapM: 0.5, lengthM: null })] }, 'exhaust.obstacles.thing-0.lengthM', 'its length along'],
     ['a moving one with one end of its travel', { obstacles: [obstacle({ gapM: 0.5, moves: true })] }, 'exhaust.obstacles.thing-0.otherGapM', 'other end of its travel'],
     ['the ground without a port height', { groundClearanceM: 0.05 }, 'exhaust.banks.a.portHeightM', 'height of the first port'],
     ['a wastegate', { banks: [{ ...soundExhaust().exhaust.banks[0]!, pieces: turbo({ wastegateReturnM: null }) }], spots: [spot(0.25)], sensor: { ...sensor, mostHexagonK: 1100 } }, 'exhaust.banks.a.pieces.piece-0.wastegateReturnM', 'wastegate'],
   ])('%s: listed as assumed, and the spot is conditional', (_what, more, field, words) => {
     const job = sound(more)
     // A usual sensor’s housing is hot there as well: then the condition follows the reason.
-    if (more.sensor !== null) expect(title(job)).toBe('Sensor: the spot stands, if what is assumed holds')
+    if (more.sensor !== null) expect(title(job)).toBe('Sensor: position OK if the assumptions hold')
     expect(verdictOf(job, 'spot-a')!.says).toContain(words)
     expect(assessExhaust(job, { bungs: [boss] }).assumptions.map((a) => a.field)).toContain(field)
   }) // prettier-ignore
   it('measured in full it stands, and the obstacles count', () => {
-    expect(title(sound({}))).toBe('Sensor: the spot stands')
+    expect(title(sound({}))).toBe('Sensor: position OK')
     const whole = { obstacles: [obstacle({ gapM: 0.5, moves: true, otherAlongM: 0.3, otherClockDeg: 45, otherGapM: 0.5 })] } // prettier-ignore
-    expect(verdictOf(sound(whole), 'obstacles')).toMatchObject({ state: 'ok', says: expect.stringMatching(/each measured in full/) }) // prettier-ignore
+    expect(verdictOf(sound(whole), 'obstacles')).toMatchObject({ state: 'ok', says: expect.stringMatching(/each fully measured/) }) // prettier-ignore
     expect(verdictOf(sound({ obstacles: [obstacle({ gapM: 0.5, widthDeg: null })] }), 'obstacles')!.state).toBe('unknown') // prettier-ignore
   })
 })
@@ -218,8 +218,8 @@ describe('header and pipe against the car', () => {
     verdictOf(sound({ obstacles: [obstacle({ name: 'Starter', gapM, lengthM: 0.1, widthDeg: 40, alongM: 1.5, clockDeg: 200, ...more })] }), 'room-around') // prettier-ignore
   it.each([
     ['touches', 0, {}, 'stop', /Starter touches/],
-    ['stands 9 mm off', 0.009, {}, 'caution', /Starter stands 9/],
-    ['stands 10 mm off', 0.01, {}, 'ok', /Nearest/],
+    ['stands 9 mm off', 0.009, {}, 'caution', /Starter is 9/],
+    ['stands 10 mm off', 0.01, {}, 'ok', /Closest/],
     ['moves, 19 mm off', 0.04, { moves: true, otherAlongM: 1.5, otherClockDeg: 200, otherGapM: 0.019 }, 'caution', /nearer end/],
     ['moves, 20 mm off', 0.04, { moves: true, otherAlongM: 1.5, otherClockDeg: 200, otherGapM: 0.02 }, 'ok', /25/],
     ['touches at the other end', 0.04, { moves: true, otherAlongM: 1.5, otherClockDeg: 200, otherGapM: 0 }, 'stop', /one end of its travel/],
@@ -235,7 +235,7 @@ describe('header and pipe against the car', () => {
     expect(assessExhaust(job, { bungs: [boss] }).state).toBe('stop')
   })
   it.each([
-    ['one without a distance beside one that clears', { name: 'Floor', gapM: null }, /^How far off Floor/],
+    ['one without a distance beside one that clears', { name: 'Floor', gapM: null }, /^The gap to Floor/],
     [
       'one that moves, measured at its other end only',
       { name: 'Floor', gapM: null, moves: true, otherGapM: 0.2 },

@@ -13,7 +13,7 @@ const [small, , large] = catalogue.pumps
 const [five, seven, , weak] = catalogue.hoses
 const { feed } = soundJob().fuel
 
-describe('fuel station', () => {
+describe('fuel system', () => {
   it('finds nothing wrong with a sound system', () => {
     const a = judge()
     expect(a.verdicts.filter((v) => v.state !== 'ok').map((v) => v.title)).toEqual([])
@@ -51,7 +51,7 @@ describe('fuel station', () => {
     { name: 'a coarse filter', fuel: { filter: catalogue.filters[2]! }, id: 'filter', state: 'caution' },
     { name: 'no strainer', fuel: { strainer: null }, id: 'strainer', state: 'caution' },
     {
-      name: 'vacuum reference above the plate',
+      name: 'vacuum reference above the throttle plate',
       fuel: { injectionPlace: 'above-plate' },
       id: 'reference',
       state: 'stop',

@@ -12,7 +12,7 @@ export interface FuelAssessment extends StationAssessment {
 }
 
 const ACTIONS = {
-  stop: 'Cure what fails at the fuel station',
+  stop: 'Fix failed checks: fuel system',
   unknown: 'Choose pump, lines and regulator',
   caution: null,
   ok: null,

@@ -10,32 +10,32 @@ export interface FuelCaution {
 const CAUTIONS: readonly FuelCaution[] = [
   {
     where: 'fuel-opened',
-    says: 'Cold engine, pressure released, no flame, heater or hot lamp, doors open, a class B extinguisher in reach, a spill tray, eye protection. Fuel never stands in open pans.',
+    says: 'Cold engine, pressure released, no flame, heater or hot lamp, doors open, a class B extinguisher within reach, a spill tray, eye protection. Never leave fuel in open pans.',
   },
   {
     where: 'tank',
-    says: 'Drained is not gas-free. A hole saw, drill or file in a tank makes sparks: only after it is cleaned and inerted or filled with water and the gas is measured below a tenth of the lower explosive limit; else a specialist does it. Never weld, solder or grind on or near a tank that has held fuel.',
+    says: 'Drained is not gas-free. A hole saw, drill or file in a tank makes sparks: only after the tank is cleaned and inerted or filled with water, and the gas measures below a tenth of the lower explosive limit; otherwise leave it to a specialist. Never weld, solder or grind on or near a tank that has held fuel.',
   },
   {
     where: 'pressure',
-    says: 'Pressure stays in the line after key-off: release it before undoing anything. A jet from a pin-hole goes through skin: to the hospital at once.',
+    says: 'Pressure stays in the line after key-off: release it before undoing anything. A jet from a pin-hole goes through skin: go to hospital at once.',
   },
   {
     where: 'lines',
-    says: 'Only hose and ends rated for this fuel and this pressure. Leak test before the start, after it, and after the first heat cycle.',
+    says: 'Only hose and ends rated for this fuel and this pressure. Leak test before the first start, after it, and after the first heat cycle.',
   },
   {
     where: 'pump',
-    says: 'The pump stops when the engine stops: relay driven by the controller, an inertia or roll-over switch, a fuse at the battery end.',
+    says: 'The pump must stop when the engine stops: relay driven by the ECU, an inertia or roll-over switch, a fuse at the battery end.',
   },
-  { where: 'under-car', says: 'The car stands level on stands, never on the jack alone; the exhaust is cold.' },
+  { where: 'under-car', says: 'Car level on axle stands, never on the jack alone; exhaust cold.' },
   {
     where: 'vapour',
-    says: 'Fuel vapour is heavier than air and runs along the floor to the next flame. A charcoal canister stays where the law wants it.',
+    says: 'Fuel vapour is heavier than air and runs along the floor to the nearest flame. A charcoal canister stays where the law requires it.',
   },
   {
     where: 'old-line',
-    says: 'Prove an old line with water, never with air: a tube that bursts under air flies.',
+    says: 'Pressure test an old line with water, never with air: a tube that bursts under air flies apart.',
   },
 ]
 

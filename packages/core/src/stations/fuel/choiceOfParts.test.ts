@@ -46,8 +46,8 @@ describe('what of the catalogue comes into question', () => {
     expect(ids(choiceOf(job(null), stock).pumps)).toEqual(['small', 'middle', 'large', 'hanging', 'module'])
     expect(leftOut(job(null), 'pumps')).toEqual({
       'the hat fouls the floor above': ['Tall hat'],
-      'the hanger is too short for this tank': ['Short hanger'],
-      'the sheet cannot be computed with': ['Crossing tables'],
+      'the module is too short for this tank': ['Short hanger'],
+      'the data sheet cannot be used': ['Crossing tables'],
     })
     const tallBy = choiceOf(job(null), stock).leftOut.find((g) => g.why.startsWith('the hat'))!.parts[0]!.by!
     expect(tallBy.si).toBeCloseTo(0.015, 9)
@@ -60,14 +60,14 @@ describe('what of the catalogue comes into question', () => {
     expect(choiceOf(job('in-line', null), stock).notJudged).toBeNull()
     expect(choiceOf(job(null), stock).notJudged).toBeNull()
   })
-  it('of regulators: those of this kind of system, one for a module only where a module is tried', () => {
+  it('of regulators: those of this system type, one for a module only where a module is tried', () => {
     const single = (j: JobDocument): JobDocument => ({ ...j, fuel: { ...j.fuel, systemType: 'single-line' } })
     expect(ids(choiceOf(job(null), stock).regulators)).toEqual(['r'])
     expect(ids(choiceOf(single(job(null)), stock).regulators)).toEqual(['s', 'in-module'])
     expect(ids(choiceOf(single(job('in-line')), stock).regulators)).toEqual(['s'])
     expect(leftOut(single(job('in-line')), 'regulators')).toEqual({
-      'made for a system with return': ['Regulator r'],
-      'made for a pump module, and none is tried': ['In the module'],
+      'made for a return-type system': ['Regulator r'],
+      'made for a pump module, and none is in the ranking': ['In the module'],
     })
   })
   it('a strainer for each place: the job’s own where it goes there, else the cheapest that does', () => {

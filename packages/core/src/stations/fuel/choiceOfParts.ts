@@ -40,17 +40,17 @@ interface Reason {
 /** Why a pump does not come into question: its sheet, the chosen system, the room over and in the tank. */
 const pumpUnfit = (job: JobDocument, pump: PumpPart): Reason | null => {
   const [wrong] = checkPumpTables(pump.tables)
-  if (wrong) return { why: `the sheet cannot be computed with: ${explainInputError(wrong)}` }
+  if (wrong) return { why: `the data sheet cannot be used: ${explainInputError(wrong)}` }
   const hangs = pump.mount !== 'in-line'
   const place = job.system.chosen?.pumpPlace ?? null
-  if (place === 'in-line' && hangs) return { why: 'hangs in the tank; the chosen system has its pump in the line' }
-  if (place === 'in-tank' && !hangs) return { why: 'sits in the line; the chosen system has its pump in the tank' }
+  if (place === 'in-line' && hangs) return { why: 'an in-tank pump; the chosen system has an in-line pump' }
+  if (place === 'in-tank' && !hangs) return { why: 'an in-line pump; the chosen system has an in-tank pump' }
   const fit = hangs ? moduleFitOf(designOf({ ...job, fuel: { ...job.fuel, pump } })) : null
   if (!fit) return null
   if (fit.foulsByM > 0) return { why: 'the hat fouls the floor above', by: fig(fit.foulsByM, 'bore') }
   if (fit.sweepFoulsByM !== null && fit.sweepFoulsByM > 0)
     return { why: 'the hat fouls while the tank is lifted', by: fig(fit.sweepFoulsByM, 'bore') }
-  if (fit.shortByM > 0) return { why: 'the hanger is too short for this tank', by: fig(fit.shortByM, 'bore') }
+  if (fit.shortByM > 0) return { why: 'the module is too short for this tank', by: fig(fit.shortByM, 'bore') }
   return null
 }
 
@@ -99,9 +99,9 @@ export const choiceOf = (
   const modules = pumps.some((p) => p.mount === 'module')
   const regulators = sift('regulators', catalogue.regulators, (r) =>
     r.type !== loop
-      ? { why: loop === 'return' ? 'made for a single line' : 'made for a system with return' }
+      ? { why: loop === 'return' ? 'made for a returnless system' : 'made for a return-type system' }
       : r.sits === 'module' && !modules
-        ? { why: 'made for a pump module, and none is tried' }
+        ? { why: 'made for a pump module, and none is in the ranking' }
         : null,
   )
   const strainers = catalogue.filters.filter((f) => f.use === 'strainer' && only(f))
@@ -117,7 +117,7 @@ export const choiceOf = (
     leftOut: [...groups.values()],
     notJudged:
       pumps.some((p) => p.mount !== 'in-line') && (depthM === null || gapAboveM === null)
-        ? 'Tank depth and the gap above it are not measured: whether a hanging pump fits this tank is not known.'
+        ? 'Tank depth and the gap above it are not measured: whether an in-tank pump fits is not known.'
         : null,
   }
 }

@@ -47,8 +47,8 @@ describe('circuit of a job', () => {
     ['no regulator', { regulator: null }, /Choose a regulator/],
     ['no feed', { feed: { ...feed, hose: null } }, /Choose the feed hose, or measure its bore/],
     ['no return', { return: { ...feed, hose: null } }, /Choose the return hose/],
-    ['the wrong regulator', { regulator: catalogue.regulators[1]! }, /other kind of system/],
-    ['a filter after a return regulator', { filterPosition: 'after-regulator' }, /sees only returning fuel/],
+    ['the wrong regulator', { regulator: catalogue.regulators[1]! }, /other type of system/],
+    ['a filter after a return regulator', { filterPosition: 'after-regulator' }, /sees only returned fuel/],
     [
       'a pump that stalls',
       {
@@ -81,7 +81,7 @@ describe('circuit of a job', () => {
           })),
         },
       },
-      /sheet of this pump cannot be computed with: tables\.\d\.points\.1\.flowM3S/,
+      /data sheet of this pump cannot be used: tables\.\d\.points\.1\.flowM3S/,
     ],
     ['vacuum beyond the set pressure', { setPressurePa: 50e3 }, /would hold -11 kPa: take the hose off/, 'idle'],
   ]

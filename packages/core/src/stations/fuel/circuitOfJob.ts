@@ -87,11 +87,11 @@ export const explainGap = (gap: CircuitGap): string => {
     case 'pumpStalls':
       return `At ${gap.voltageV.toFixed(1)} V this pump delivers nothing.`
     case 'pumpSheet':
-      return `The sheet of this pump cannot be computed with: ${gap.problem}. Correct it in the catalogue and choose the pump again.`
+      return `The data sheet of this pump cannot be used: ${gap.problem}. Correct it in the catalogue and choose the pump again.`
     case 'regulatorType':
-      return 'This regulator is made for the other kind of system: choose one that fits return or single line.'
+      return 'This regulator is for the other type of system: choose one that suits return-type or returnless.'
     case 'filterAfterReturnRegulator':
-      return 'A filter after the regulator sees only returning fuel: in a return system it sits before the rail.'
+      return 'A filter after the regulator sees only returned fuel: in a return-type system it goes before the rail.'
     case 'noSetLeft':
       return `With manifold vacuum on its hose the regulator would hold ${(gap.effectiveSetPa / 1000).toFixed(0)} kPa: take the hose off or raise the set pressure.`
   }

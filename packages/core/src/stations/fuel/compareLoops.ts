@@ -99,49 +99,53 @@ export const compareLoops = (job: JobDocument, catalogue: Pick<Catalogue, 'regul
     return typeof pa === 'number' ? fig(pa, 'pressure') : null
   }
   const rows = [
-    row('Line to lay, feed and return', 'A single line saves the way back.', (d) =>
+    row('Line to run, feed and return', 'Returnless needs no line back.', (d) =>
       fig(
         lengthOfLine(designOf(d.design.job), 'feed') +
           (d.design.loop === 'return' ? lengthOfLine(designOf(d.design.job), 'return') : 0),
         'distance',
       ),
     ),
-    row('Flow through the feed at idle', 'With a return the feed always carries all the pump brings.', (d) => {
-      const flow = at(d, 'idle')?.answer.feedFlowM3S
-      return typeof flow === 'number' ? fig(flow, 'volumeFlow') : null
-    }),
-    row('Comes back at idle', 'A single line sends it back at the tank, cold.', (d) => {
+    row(
+      'Flow through the feed at idle',
+      'With a return, the feed always carries everything the pump delivers.',
+      (d) => {
+        const flow = at(d, 'idle')?.answer.feedFlowM3S
+        return typeof flow === 'number' ? fig(flow, 'volumeFlow') : null
+      },
+    ),
+    row('Returned at idle', 'Returnless sends it back at the tank, cold.', (d) => {
       const s = at(d, 'idle')
       return s ? (d.design.loop === 'return' ? fig(s.answer.returnFlowM3S, 'volumeFlow') : 'at the tank') : null
     }),
-    row('Rail at idle', 'Lifted here, a return is too tight: the trap at idle.', railAt('idle')),
-    row('Rail at full load', 'In a single line what feed and filter take is missing here.', railAt('full')),
+    row('Rail at idle', 'Above set here, the return is too small: the trap at idle.', railAt('idle')),
+    row('Rail at full load', 'In a returnless system the drop of feed and filter is lost here.', railAt('full')),
     row(
-      'Demand held at the tightest moment',
-      'With the regulator at the tank the feed does not count against the pump.',
+      'Maximum demand met, worst condition',
+      'With the regulator at the tank the feed does not load the pump.',
       (d) => {
         const s = tightestPoint(d.c.solved)
         return s ? fig(mostHeldDemandM3S(s.circuit) / s.point.demandM3S - 1, 'share') : null
       },
     ),
-    row('Tank after an hour’s drive, low', 'What goes to the warm bonnet and back warms the tank.', (d) => {
+    row('Tank temperature after an hour, low tank', 'Fuel sent to a warm engine bay and back warms the tank.', (d) => {
       const heat = tankHeatOf({ design: designOf(d.design.job), solved: d.c.solved })
       return heat ? fig(heat.endK, 'temperature') : null
     }),
     row(
-      'Rail keeps above boiling after a hot stop',
-      'A return sweeps vapour out on restart; a dead end keeps it.',
+      'Rail margin above boiling after a hot stop',
+      'A return sweeps vapour out on restart; a dead end traps it.',
       (d) => fig(hotSoakOf(designOf(d.design.job)).marginPa, 'pressure'),
     ),
     row(
       'Regulator follows the manifold',
-      'A regulator at the tank has no hose to the engine; boost is lost to it.',
+      'A regulator at the tank has no hose to the engine and cannot follow boost.',
       (d) => (d.design.loop === 'return' && d.design.job.fuel.referenced ? 'yes' : 'no'),
     ),
     row(
       'Regulator',
-      'Cheapest of the catalogue that can be set to it, where the own one does not fit.',
-      (d) => d.design.regulator?.name ?? 'none fits',
+      'Cheapest in the catalogue that can be set to it, where the chosen one does not suit.',
+      (d) => d.design.regulator?.name ?? 'none suits',
     ),
   ]
   return { designs: [back.design, single.design], rows }

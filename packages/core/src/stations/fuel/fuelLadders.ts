@@ -128,7 +128,7 @@ const voltageLadder = (job: JobDocument): Ladder => {
     cures: ['held'],
     trials: () =>
       Array.from({ length: steps }, (_, i) => ({
-        label: say`+${fig((i + 1) / 10, 'voltage')} at the pump (relay near it, thicker feed and ground)`,
+        label: say`+${fig((i + 1) / 10, 'voltage')} at the pump (relay close to it, thicker feed and earth)`,
         change: { fuel: { lowV: Math.round((lowV + (i + 1) / 10) * 1000) / 1000 } },
       })),
   }
@@ -158,7 +158,7 @@ const referenceLadder = (job: JobDocument): Ladder =>
     : {
         id: 'reference',
         cures: ['reference'],
-        trials: () => [{ label: say`Join the regulator to the manifold`, change: { fuel: { referenced: true } } }],
+        trials: () => [{ label: say`Connect the regulator to the manifold`, change: { fuel: { referenced: true } } }],
       }
 
 /** Changes worth trying at the fuel station, the least expensive kind first. */

@@ -13,7 +13,7 @@ export const FUEL_STATION = station({
   key: 'f',
   title: 'Fuel',
   short: 'Fuel',
-  inSentence: 'fuel station',
+  inSentence: 'fuel system',
   phase: 'design',
   sections: ['fuel', 'vehicle'],
   reads: ['fuel', 'vehicle', 'walkAround.lines', 'walkAround.tank', 'system.chosen', 'system.powerLaterW'],

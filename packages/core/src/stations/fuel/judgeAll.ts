@@ -14,7 +14,7 @@ import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
 const judgeGap = ({ gap }: FuelCase): FuelVerdict | null =>
   gap && {
     id: 'circuit',
-    title: 'The fuel circuit cannot be solved yet',
+    title: 'Fuel circuit incomplete',
     state: gap.code === 'notChosen' ? 'unknown' : 'stop',
     figureName: '',
     figure: null,
@@ -22,7 +22,7 @@ const judgeGap = ({ gap }: FuelCase): FuelVerdict | null =>
     limit: null,
     margin: null,
     reason: say`${explainGap(gap)}`,
-    source: 'needed by the computation',
+    source: 'needed for the calculation',
     pointId: null,
     workings: [],
   }

@@ -35,9 +35,9 @@ export const judgeHoses = ({ design }: FuelCase): FuelVerdict | null => {
   return {
     ...plain,
     id: 'hoses',
-    title: 'Hoses against pressure and fuel',
+    title: 'Hose pressure and fuel rating',
     state,
-    figureName: 'shut-off pressure, at most',
+    figureName: 'shut-off pressure, maximum',
     figure: mostPa === null ? null : fig(mostPa, 'pressure'),
     limitName: weakest ? `rating of the ${weakest.name} hose` : 'rating',
     limit: weakest ? fig(weakest.hose.mostPressurePa, 'pressure') : null,
@@ -46,9 +46,9 @@ export const judgeHoses = ({ design }: FuelCase): FuelVerdict | null => {
       ? worst.why
       : bare.length > 0
         ? mostPa === null
-          ? say`The ${bare.join(' and ')} is an old line known only by its bore, and nobody can say what this pump reaches once it is closed: enter the pump’s relief valve in the catalogue.`
-          : say`The ${bare.join(' and ')} is an old line known only by its bore: prove it with a hydrostatic test above ${fig(mostPa, 'pressure')} before fuel goes in.`
-        : say`With the line closed at ${fig(design.figure('fuel.highV'), 'voltage')} the hoses stand what the pump can reach: ${reachWords(reach)}.`,
+          ? say`The ${bare.join(' and ')} is an old line known only by its bore, and this pump’s shut-off pressure is not known: enter its relief valve in the catalogue.`
+          : say`The ${bare.join(' and ')} is an old line known only by its bore: water test it above ${fig(mostPa, 'pressure')} before fuel goes in.`
+        : say`With the line closed at ${fig(design.figure('fuel.highV'), 'voltage')} the hoses take the most the pump can build: ${reachWords(reach)}.`,
     source: `${reachSource(reach)}; makers’ ratings`,
   }
 }
@@ -65,11 +65,11 @@ export const judgeReference = ({ design }: FuelCase): FuelVerdict | null => {
     return {
       ...plain,
       id: 'reference',
-      title: 'Reference hose above the plate',
+      title: 'Reference hose with injectors above the throttle plate',
       state: 'stop',
-      figureName: 'idle fuel metered too low by',
+      figureName: 'idle fuel low by',
       figure: fig(1 - meteredShare, 'share'),
-      reason: say`The injectors spray above the throttle plate, into ambient pressure. With ${fig(vacuumPa, 'pressure')} of manifold vacuum on the regulator they would work at ${fig(Math.max(0, setPa - vacuumPa), 'pressure')} instead of ${fig(setPa, 'pressure')}, and at another pressure at every load.`,
+      reason: say`The injectors spray above the throttle plate, into atmospheric pressure. With ${fig(vacuumPa, 'pressure')} of manifold vacuum on the regulator they would work at ${fig(Math.max(0, setPa - vacuumPa), 'pressure')} instead of ${fig(setPa, 'pressure')}, and at another pressure at every load.`,
       source: 'orifice equation',
     }
   }
@@ -80,12 +80,12 @@ export const judgeReference = ({ design }: FuelCase): FuelVerdict | null => {
     id: 'reference',
     title: 'Reference to boost',
     state: 'caution',
-    figureName: 'boost taken from the injectors',
+    figureName: 'injector pressure lost to boost',
     figure: fig(boostPa, 'pressure'),
     limitName: '',
     limit: null,
     margin: null,
-    reason: say`Without a hose from the boosted side to the regulator the injectors lose ${fig(boostPa, 'pressure')} of their pressure just when the engine wants most. Some controllers correct for it; the injector duty here counts it.`,
+    reason: say`Without a hose from the boosted side to the regulator, the injectors lose ${fig(boostPa, 'pressure')} of pressure just when the engine needs most fuel. Some ECUs correct for it; the injector duty here allows for it.`,
     source: 'pressure difference at the tip',
   }
 }
@@ -104,9 +104,9 @@ export const judgeFineFilter = ({ design, gap }: FuelCase): FuelVerdict | null =
     state: filter === null ? (gap ? 'unknown' : 'stop') : coarse ? 'caution' : 'ok',
     reason:
       filter === null
-        ? say`There is no fine filter between pump and injectors: the first rust from an old tank blocks them.`
+        ? say`There is no fine filter between pump and injectors: the first rust from an old tank will block them.`
         : coarse
-          ? say`${filter.name} is coarse. One school fits 10 microns for the injectors' sake; another leaves the 100-micron element some kits bring, since it never starves the engine. The injectors decide: fit the fine one.`
+          ? say`${filter.name} is coarse. Some fit 10 microns to protect the injectors; others keep the 100-micron element from the kit, because it never starves the engine. Protect the injectors: fit the fine one.`
           : say`${filter.name} keeps dust from the injectors.`,
     source: 'trade practice: rule of thumb',
   }
@@ -124,15 +124,15 @@ export const judgeStrainer = ({ design, gap }: FuelCase): FuelVerdict | null => 
   return {
     ...plain,
     id: 'strainer',
-    title: misplaced ? 'The strainer does not go on this pump' : 'Strainer before the pump',
+    title: misplaced ? 'Strainer does not fit this pump' : 'Strainer before the pump',
     state: misplaced ? 'stop' : strainer ? 'ok' : gap ? 'unknown' : 'caution',
     reason: strainer
       ? misplaced
         ? strainer.mount === 'sock'
-          ? say`${strainer.name} is a sock: it pushes onto the inlet of a pump that hangs in the tank. Before ${pump.name} goes a strainer in the line.`
-          : say`${strainer.name} goes into a line, and ${pump.name} hangs in the tank: it draws through a sock.`
+          ? say`${strainer.name} is a sock: it pushes onto the inlet of an in-tank pump. Before ${pump.name} you need an in-line strainer.`
+          : say`${strainer.name} goes in a line, but ${pump.name} hangs in the tank: it needs a sock.`
         : say`${strainer.name} keeps grit from the pump.`
-      : say`Nothing coarse stands before the pump: grit from the tank wears it out. Fit a strainer of 40 to 100 microns.`,
+      : say`There is no strainer before the pump: grit from the tank will wear it out. Fit one of 40 to 100 microns.`,
     source: 'trade practice: rule of thumb',
   }
 }

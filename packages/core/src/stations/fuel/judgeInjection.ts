@@ -49,7 +49,7 @@ export const judgeInjectorUse = ({ design }: FuelCase): FuelVerdict | null => {
   if (!injector || (injector.use === 'port') === (injectionPlace === 'port')) return null
   return {
     id: 'injector-use',
-    title: 'Injectors made for another place',
+    title: 'Injectors made for another location',
     state: 'stop',
     figureName: '',
     figure: null,
@@ -58,8 +58,8 @@ export const judgeInjectorUse = ({ design }: FuelCase): FuelVerdict | null => {
     margin: null,
     reason:
       injector.use === 'port'
-        ? say`${injector.name} is made for ports: its seat, seal and narrow jet do not fit a throttle body.`
-        : say`${injector.name} is made for a throttle body: it does not seat in a port and its jet is wide.`,
+        ? say`${injector.name} is a port injector: its seat, seal and narrow spray do not suit a throttle body.`
+        : say`${injector.name} is a throttle-body injector: it does not seat in a port and its spray is wide.`,
     source: 'maker\u2019s sheet',
     pointId: null,
     workings: [],
@@ -85,8 +85,8 @@ export const judgeDuty = (c: FuelCase): FuelVerdict | null => {
     margin: fig(MOST_DUTY - at.duty, 'share'),
     reason:
       state === 'ok'
-        ? say`At ${fig(at.differencePa, 'pressure')} over the injector each pulse lasts ${fig(at.pulseS, 'duration')}: the injectors can meter this.`
-        : say`At ${fig(at.differencePa, 'pressure')} over the injector each pulse lasts ${fig(at.pulseS, 'duration')}: beyond ${fig(MOST_DUTY, 'share')} an injector no longer closes reliably and the mixture goes lean.`,
+        ? say`At ${fig(at.differencePa, 'pressure')} across the injector each pulse lasts ${fig(at.pulseS, 'duration')}: the injectors can meter this.`
+        : say`At ${fig(at.differencePa, 'pressure')} across the injector each pulse lasts ${fig(at.pulseS, 'duration')}: beyond ${fig(MOST_DUTY, 'share')} an injector no longer closes reliably and the mixture goes lean.`,
     source: 'orifice equation; 80 to 85 %: rule of thumb',
     pointId: 'full',
     workings: ['demand', 'injector'],
@@ -101,7 +101,7 @@ export const judgeIdlePulse = (c: FuelCase): FuelVerdict | null => {
   const short = at.pulseS < at.leastPulseS
   return {
     id: 'idle-pulse',
-    title: 'Injector pulse at idle',
+    title: 'Injector pulse width at idle',
     state: short ? 'caution' : 'ok',
     figureName: 'pulse',
     figure: fig(at.pulseS, 'duration'),
@@ -109,7 +109,7 @@ export const judgeIdlePulse = (c: FuelCase): FuelVerdict | null => {
     limit: fig(at.leastPulseS, 'duration'),
     margin: fig(at.pulseS - at.leastPulseS, 'duration'),
     reason: short
-      ? say`Only ${fig(at.effectiveS, 'duration')} of the pulse is flow; below 0.8 ms an injector meters unevenly and the idle hunts. Fewer openings per cycle or smaller injectors lengthen it.`
+      ? say`Only ${fig(at.effectiveS, 'duration')} of the pulse is flow; below 0.8 ms an injector meters unevenly and the idle hunts. Use fewer openings per cycle or smaller injectors.`
       : say`${fig(at.effectiveS, 'duration')} of the pulse is flow: enough to meter evenly.`,
     source: 'mass balance; 0.8 ms beyond the dead time: rule of thumb, the data sheet comes first',
     pointId: 'idle',
@@ -132,16 +132,16 @@ export const judgeInjectorPressure = (c: FuelCase): FuelVerdict | null => {
   return {
     ...plain,
     id: 'injector-pressure',
-    title: 'Pressure over the injector',
+    title: 'Pressure across the injector',
     state: over ? 'stop' : 'ok',
-    figureName: 'over the injector',
+    figureName: 'across the injector',
     figure: fig(worst.at.differencePa, 'pressure'),
-    limitName: 'it lifts up to',
+    limitName: 'opens up to',
     limit: fig(mostPa, 'pressure'),
     margin: fig(mostPa - worst.at.differencePa, 'pressure'),
     reason: over
-      ? say`Above this its coil no longer lifts the needle and it stays shut.`
-      : say`Its coil lifts the needle at every moment.`,
+      ? say`Above this its coil cannot lift the needle and it stays shut.`
+      : say`Injector opens at every operating condition.`,
     source: 'maker\u2019s sheet',
     pointId: worst.s.point.id,
     workings: ['injector'],
@@ -155,8 +155,8 @@ export const judgeDemand = ({ engine }: FuelCase): FuelVerdict => {
   const { byAirKgS, byPowerKgS, bandsOverlap, disagreement } = engine.demand
   const sized =
     engine.laterKgS === null
-      ? say`The larger typical one is designed for.`
-      : say`Pump and lines are sized for the power wanted later, which takes ${flowOf(engine, engine.laterKgS)}.`
+      ? say`Pump and lines are sized for the larger typical figure.`
+      : say`Pump and lines are sized for the planned power, which needs ${flowOf(engine, engine.laterKgS)}.`
   const flow = (kgS: number) => flowOf(engine, kgS)
   return {
     id: 'demand',
@@ -169,9 +169,9 @@ export const judgeDemand = ({ engine }: FuelCase): FuelVerdict => {
     margin: fig(disagreement, 'share'),
     marginIs: 'apart',
     reason: bandsOverlap
-      ? say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the bands share a figure. ${sized}`
-      : say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the bands do not meet, so one input is wrong. Check displacement, speed, boost, and which power is meant.${engine.laterKgS === null ? '' : say` ${sized}`}`,
-    source: 'specific consumption and filling: rules of thumb',
+      ? say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the two ranges overlap. ${sized}`
+      : say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the two ranges do not overlap. Check displacement, speed, boost, and which power is stated.${engine.laterKgS === null ? '' : say` ${sized}`}`,
+    source: 'specific consumption and volumetric efficiency: rules of thumb',
     pointId: 'full',
     workings: ['by-power', 'by-air'],
   }

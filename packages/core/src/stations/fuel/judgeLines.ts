@@ -25,7 +25,7 @@ const findingsOfLine = (design: FuelDesign, name: LineName): Finding[] => {
     const hose = hoseOfLeg(line, leg)
     const found: Finding[] = []
     const add = (state: VerdictState, why: Sentence) => found.push({ state, where, why })
-    if (leg.lengthM === null) add('unknown', say`Not measured yet: 1 m is taken.`)
+    if (leg.lengthM === null) add('unknown', say`Not measured yet: 1 m is assumed.`)
     if (!hose) {
       if (line.measuredBoreM === null) add('unknown', say`No hose or tube chosen.`)
     } else if (load) {
@@ -37,23 +37,23 @@ const findingsOfLine = (design: FuelDesign, name: LineName): Finding[] => {
       }
     }
     if (hose && leg.moves === 'inside' && hose.kind !== 'hard-tube' && hose.immersible !== true)
-      add('stop', say`${hose.name} is not rated to lie in fuel: it swells from outside and drops off its barb.`)
+      add('stop', say`${hose.name} is not rated for use in fuel: it swells from outside and drops off its barb.`)
     if (hose?.leastBendRadiusM && leg.bendRadiusM !== null && leg.bendRadiusM < hose.leastBendRadiusM)
       add(
         'caution',
-        say`A bend of ${fig(leg.bendRadiusM, 'bore')} kinks ${hose.name}, which wants ${fig(hose.leastBendRadiusM, 'bore')}: use an angled end.`,
+        say`A bend of ${fig(leg.bendRadiusM, 'bore')} kinks ${hose.name}, which needs ${fig(hose.leastBendRadiusM, 'bore')}: use an angled fitting.`,
       )
     if (hose?.kind === 'hard-tube' && leg.moves !== 'no' && leg.moves !== 'inside')
-      add('caution', say`Hard tube between parts that move work-hardens and cracks: put hose here.`)
+      add('caution', say`Hard tube between parts that move work-hardens and cracks: use hose here.`)
     if (leg.exhaustGapM !== null && leg.exhaustGapM < TOO_NEAR_M)
       add('stop', say`Only ${fig(leg.exhaustGapM, 'bore')} from the exhaust: reroute it, a sleeve is not enough.`)
     else if (leg.exhaustGapM !== null && leg.exhaustGapM < HEAT_GAP_M && !leg.sleeved)
       add(
         'caution',
-        say`${fig(leg.exhaustGapM, 'bore')} from the exhaust: sleeve it, or keep ${fig(HEAT_GAP_M, 'bore')}.`,
+        say`${fig(leg.exhaustGapM, 'bore')} from the exhaust: sleeve it, or keep it at ${fig(HEAT_GAP_M, 'bore')}.`,
       )
     if (leg.nearMotion)
-      add('caution', say`Runs near something that moves: clip it clear and look at both ends of the travel.`)
+      add('caution', say`Runs near something that moves: clip it clear and check both ends of the travel.`)
     return found
   })
 }
@@ -75,7 +75,7 @@ export const judgeLegs = ({ design }: FuelCase): FuelVerdict | null => {
     figure: fig(legs, 'count'),
     reason: worst
       ? say`${worst.why}${more > 0 ? ` And ${more} more: see the lines.` : ''}`
-      : say`Every leg has a hose that stands its pressure and fuel, ends that fit it, and a route clear of heat and motion.`,
+      : say`Every leg has a hose rated for its pressure and fuel, fittings that suit it, and a route clear of heat and moving parts.`,
     source: 'makers’ ratings; distances: rules of thumb',
   }
 }
@@ -97,8 +97,8 @@ export const judgeOldLine = ({ design }: FuelCase): FuelVerdict | null => {
       ...base,
       workings: [],
       state: 'stop',
-      reason: say`Nobody can say what this pump reaches once the line is closed: a roller or gerotor pump rises until something gives. Enter its relief valve before an old line is trusted with it.`,
-      source: 'the pump’s sheet',
+      reason: say`This pump’s shut-off pressure is not known: a roller or gerotor pump builds pressure until something gives. Enter its relief valve before you trust an old line with it.`,
+      source: 'the pump’s data sheet',
     }
   const soft = joints === 'hose-and-clip' || joints === 'soldered'
   if (soft)
@@ -106,7 +106,7 @@ export const judgeOldLine = ({ design }: FuelCase): FuelVerdict | null => {
       ...base,
       workings: [],
       state: 'stop',
-      reason: say`Its joints are ${joints === 'soldered' ? 'soldered' : 'hose on plain tube with clips'}: they part at injection pressure. Flare the ends or lay a new line.`,
+      reason: say`Its joints are ${joints === 'soldered' ? 'soldered' : 'hose on plain tube with clips'}: they blow apart at injection pressure. Flare the ends or run a new line.`,
       source: 'trade practice',
     }
   if (design.oldLines.condition === 'rusty' && provedPa === null)
@@ -114,7 +114,7 @@ export const judgeOldLine = ({ design }: FuelCase): FuelVerdict | null => {
       ...base,
       workings: [],
       state: 'stop',
-      reason: say`The walk-around found it rusty. Nobody can see how much wall is left: lay a new one.`,
+      reason: say`The walk-around found it rusty. Nobody can see how much wall is left: run a new one.`,
       source: 'trade practice',
     }
   if (outsideM === null || wallM === null)
@@ -122,7 +122,7 @@ export const judgeOldLine = ({ design }: FuelCase): FuelVerdict | null => {
       ...base,
       workings: [],
       state: 'unknown',
-      reason: say`Measure its outside and, at a cut end, its wall.`,
+      reason: say`Measure its outside diameter and, at a cut end, its wall thickness.`,
       source: 'Barlow',
     }
   const mostPa = oldTubeMostPa(outsideM, wallM)
@@ -131,16 +131,16 @@ export const judgeOldLine = ({ design }: FuelCase): FuelVerdict | null => {
   return {
     ...base,
     state: weak ? 'stop' : proved ? 'ok' : 'caution',
-    figureName: 'stands, by its wall',
+    figureName: 'rated, by its wall',
     figure: fig(mostPa, 'pressure', 0),
-    limitName: keeps === 'feed' ? 'the pump can reach' : 'set pressure',
+    limitName: keeps === 'feed' ? 'pump shut-off' : 'set pressure',
     limit: fig(needPa, 'pressure', 0),
     margin: fig(mostPa - needPa, 'pressure', 0),
     reason: weak
-      ? say`With the rust it may have, its wall does not stand what the pump can reach.`
+      ? say`Allowing for rust, its wall will not take the pump’s shut-off pressure.`
       : proved
-        ? say`It held ${fig(provedPa, 'pressure', 0)} in a hydrostatic test, more than one and a half times what it can see. Its rough bore is counted in the loss.`
-        : say`Its wall would do. Prove it before fuel goes in: fill it with water, press to ${fig(1.5 * needPa, 'pressure', 0)} for five minutes, no fall, then dry it.${joints === 'compression' ? ' Remake its compression joints with new rings.' : ''}`,
+        ? say`It held ${fig(provedPa, 'pressure', 0)} in a water test, more than one and a half times what it can see. Its rough bore is counted in the pressure drop.`
+        : say`Its wall would do. Test it before fuel goes in: fill it with water, pump it up to ${fig(1.5 * needPa, 'pressure', 0)} for five minutes with no fall, then dry it.${joints === 'compression' ? ' Remake its compression joints with new olives.' : ''}`,
     source: 'Barlow with 0.2 mm for rust; test at 1.5 times: rule of thumb',
   }
 }
@@ -154,16 +154,16 @@ export const judgeTankLining = ({ design }: FuelCase): FuelVerdict | null => {
   return {
     ...plain,
     id: 'tank-lining',
-    title: 'The tank’s metal against this fuel',
+    title: 'Tank material compatibility',
     state: 'stop',
     figureName: 'ethanol',
     figure: fig(share, 'share'),
-    limitName: 'bare metal stands',
+    limitName: 'bare metal takes',
     limit: fig(0.1, 'share'),
     margin: null,
     reason:
       lining === 'terne'
-        ? say`The tank is terne coated: above a tenth of ethanol lead and tin dissolve and block the injectors. Reline it, fit a new tank, or use fuel with less.`
+        ? say`The tank is terne coated: above a tenth ethanol the lead and tin dissolve and block the injectors. Reline it, fit a new tank, or use fuel with less.`
         : say`Bare aluminium corrodes in fuel with this much ethanol: line it, or use fuel with less.`,
     source: 'trade practice',
   }

@@ -27,11 +27,11 @@ export const judgeHeld = ({ solved }: FuelCase): FuelVerdict | null => {
   const state: VerdictState = reserve < 0 ? 'stop' : reserve < WANTED_RESERVE ? 'caution' : 'ok'
   return {
     id: 'held',
-    title: `${{ stop: 'Pressure not held', caution: 'Pressure barely held', ok: 'Pressure held', unknown: '' }[state]}: ${point.label.toLowerCase()}`,
+    title: `${{ stop: 'Pressure not maintained', caution: 'Pressure barely maintained', ok: 'Pressure maintained', unknown: '' }[state]}: ${point.label.toLowerCase()}`,
     state,
-    figureName: 'most demand held',
+    figureName: 'maximum demand met',
     figure: fig(mostM3S, 'volumeFlow'),
-    limitName: state === 'stop' ? 'engine takes' : `engine takes + ${WANTED_RESERVE * 100} %`,
+    limitName: state === 'stop' ? 'engine uses' : `engine uses + ${WANTED_RESERVE * 100} %`,
     limit: fig(state === 'stop' ? point.demandM3S : point.demandM3S * (1 + WANTED_RESERVE), 'volumeFlow'),
     margin: fig(reserve, 'share'),
     reason: reserve < 0 ? reasonNotHeld(worst, mostM3S) : reasonHeld(worst, mostM3S, reserve),
@@ -43,8 +43,8 @@ export const judgeHeld = ({ solved }: FuelCase): FuelVerdict | null => {
 
 const reasonHeld = ({ point }: SolvedPoint, mostM3S: number, reserve: number): Sentence =>
   reserve < WANTED_RESERVE
-    ? say`At ${fig(point.voltageV, 'voltage')} it holds up to ${fig(mostM3S, 'volumeFlow')}, only ${fig(reserve, 'share')} more than the engine takes: a warm pump or a filter that is due would use that up.`
-    : say`At ${fig(point.voltageV, 'voltage')} it holds up to ${fig(mostM3S, 'volumeFlow')}: ${fig(reserve, 'share')} more than the engine takes.`
+    ? say`At ${fig(point.voltageV, 'voltage')} it maintains pressure up to ${fig(mostM3S, 'volumeFlow')}, only ${fig(reserve, 'share')} more than the engine uses: a hot pump or a filter due for change would use that up.`
+    : say`At ${fig(point.voltageV, 'voltage')} it maintains pressure up to ${fig(mostM3S, 'volumeFlow')}: ${fig(reserve, 'share')} more than the engine uses.`
 
 const reasonNotHeld = (s: SolvedPoint, mostM3S: number): Sentence => {
   const { answer, circuit, point } = s
@@ -53,16 +53,16 @@ const reasonNotHeld = (s: SolvedPoint, mostM3S: number): Sentence => {
   const lean = settled === null ? null : 1 - Math.sqrt(Math.max(0, settled - point.tipPa) / dpSet)
   const outcome =
     answer.railPa === null
-      ? say`Asked for the whole demand, the rail would fall to nothing`
-      : say`Asked for the whole demand, the rail falls to ${fig(answer.railPa, 'pressure')}`
+      ? say`At full demand rail pressure would fall to nothing`
+      : say`At full demand rail pressure falls to ${fig(answer.railPa, 'pressure')}`
   const mixture =
     lean === null || settled === null
       ? say`.`
-      : say`; as the injectors then pass less, it settles near ${fig(settled, 'pressure')} with the mixture about ${fig(lean, 'share', 1)} lean.`
+      : say`; as the injectors then flow less, it settles near ${fig(settled, 'pressure')} with the mixture about ${fig(lean, 'share', 1)} lean.`
   const why =
     answer.cause === 'line'
-      ? say`The pump could, but strainer, filter and feed take ${fig(lossesOnTheWayPa(s), 'pressure')} at this flow.`
-      : say`At ${fig(point.voltageV, 'voltage')} the pump brings ${fig(mostM3S, 'volumeFlow')} against the set pressure and the engine takes ${fig(point.demandM3S, 'volumeFlow')}.`
+      ? say`The pump could do it, but strainer, filter and feed drop ${fig(lossesOnTheWayPa(s), 'pressure')} at this flow.`
+      : say`At ${fig(point.voltageV, 'voltage')} the pump delivers ${fig(mostM3S, 'volumeFlow')} at set pressure and the engine uses ${fig(point.demandM3S, 'volumeFlow')}.`
   return say`${why} ${outcome}${mixture}`
 }
 
@@ -87,24 +87,24 @@ export const judgeNotLifted = ({ solved, design }: FuelCase): FuelVerdict | null
   const rich = Math.sqrt(Math.max(0, (answer.regulatedPa ?? setPa) - point.tipPa) / (setPa - point.tipPa)) - 1
   const culprit =
     answer.cause === 'regulator'
-      ? 'the regulator itself is too small: another return line alone cannot cure it'
-      : 'the return line is too tight'
+      ? 'the regulator itself is too small: another return line alone will not fix it'
+      : 'the return line is too small'
   const reason = liftedRunning
-    ? say`${back} come back and need ${fig(pressed, 'pressure')} behind the regulator (${parts}): ${culprit}. The mixture is about ${fig(rich, 'share', 1)} rich and no adjustment can bring the rail down.`
+    ? say`${back} are returned and need ${fig(pressed, 'pressure')} of back pressure (${parts}): ${culprit}. The mixture is about ${fig(rich, 'share', 1)} rich and no adjustment can bring rail pressure down.`
     : lifted
-      ? say`Only with the fuel cut: ${back} come back and need ${fig(pressed, 'pressure')} (${parts}); ${culprit}. The first injections after overrun are rich.`
+      ? say`Only with the fuel cut: ${back} are returned and need ${fig(pressed, 'pressure')} (${parts}); ${culprit}. The first injections after overrun are rich.`
       : state === 'caution'
-        ? say`${back} come back and need ${fig(pressed, 'pressure')} of the set pressure (${parts}): little is left for a colder day or a kinked hose.`
-        : say`${back} come back and need ${fig(pressed, 'pressure')} (${parts}); the regulator can hold its figure.`
+        ? say`${back} are returned and need ${fig(pressed, 'pressure')} of the set pressure (${parts}): little is left for a colder day or a kinked hose.`
+        : say`${back} are returned and need ${fig(pressed, 'pressure')} (${parts}); the regulator stays in control.`
   return {
     id: 'not-lifted',
     title: lifted
-      ? `Rail lifted: ${point.label.toLowerCase()}`
+      ? `Rail pressure too high: ${point.label.toLowerCase()}`
       : state === 'caution'
-        ? `Rail nearly lifted: ${point.label.toLowerCase()}`
-        : 'Rail free to stand at its set figure',
+        ? `Rail pressure nearly too high: ${point.label.toLowerCase()}`
+        : 'Return line OK',
     state,
-    figureName: 'needed behind the regulator',
+    figureName: 'return-line back pressure',
     figure: fig(pressed, 'pressure'),
     limitName: 'set pressure',
     limit: fig(setPa, 'pressure'),
@@ -130,16 +130,18 @@ export const judgeFeedLoss = ({ solved, design }: FuelCase): FuelVerdict | null 
   const nothingLeft = railFullPa <= 0
   return {
     id: 'feed-loss',
-    title: nothingLeft ? 'The feed takes the whole pressure at full load' : 'Rail sinking between idle and full load',
+    title: nothingLeft
+      ? 'Feed line drops all the pressure at full load'
+      : 'Rail pressure falls between idle and full load',
     state,
-    figureName: 'sinks by',
+    figureName: 'falls by',
     figure: fig(fallPa, 'pressure'),
     limitName: `${SINKING_ALLOWED * 100} % of the set pressure`,
     limit: fig(limitPa, 'pressure'),
     margin: fig(limitPa - fallPa, 'pressure'),
     reason: nothingLeft
-      ? say`The regulator at the tank may hold, but feed and filter would take ${fig(fallPa, 'pressure')} of the ${fig(setPa, 'pressure')} at full load: nothing is left at the rail.`
-      : say`The regulator sits at the tank, so what feed and filter take is missing at the rail: ${fig(railFullPa, 'pressure')} are left of ${fig(setPa, 'pressure')} at full load.`,
+      ? say`The regulator at the tank may hold, but feed and filter would drop ${fig(fallPa, 'pressure')} of the ${fig(setPa, 'pressure')} at full load: nothing is left at the rail.`
+      : say`The regulator sits at the tank, so the drop of feed and filter is lost at the rail: ${fig(railFullPa, 'pressure')} is left of ${fig(setPa, 'pressure')} at full load.`,
     source: 'solved losses; 4 % of pressure is 2 % of mixture: rule of thumb',
     pointId: 'full',
     workings: ['demand', 'feed', 'rail'],

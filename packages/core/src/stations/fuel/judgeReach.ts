@@ -2,19 +2,20 @@ import { fig, say, worstFirst, type Figure, type Sentence, type VerdictState, pl
 import type { ShutOff } from '../../fuel/shutOff.ts'
 import { reachOf } from './linesOfJob.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
+import { pluralOf } from '../../words/index.ts'
 
 /** What the most that a pump reaches follows from, in a sentence. */
 export const reachWords = ({ by, kindKnown }: ShutOff): string =>
   by === 'relief-valve'
     ? 'its relief valve opens there'
-    : `${by === 'voltage-squared' ? 'the figure of its sheet times the voltage squared, an upper estimate' : 'by its sheet'}${kindKnown ? '' : ', if it is a turbine pump: whether it is, its sheet does not say'}`
+    : `${by === 'voltage-squared' ? 'data-sheet figure times voltage squared, an upper estimate' : 'by its data sheet'}${kindKnown ? '' : ', if it is a turbine pump: its data sheet does not say'}`
 
 export const reachSource = ({ by }: ShutOff): string =>
   ({
     sheet: 'pump tables at the highest voltage',
     'voltage-squared': 'pump table, its shut-off pressure as the voltage squared: upper estimate',
     'relief-valve': 'relief valve of the pump',
-    'not-known': 'the pump’s sheet',
+    'not-known': 'the pump’s data sheet',
   })[by]
 
 interface Bearer {
@@ -62,24 +63,24 @@ export const judgeReach = ({ design }: FuelCase): FuelVerdict | null => {
             name: 'The gauge',
             mostPa: gaugeMostPa,
             weak: 'caution',
-            cure: 'take one that reads further',
+            cure: 'use one with a higher scale',
           } as const,
         ]),
   ]
   const base = {
     ...plain,
     id: 'reach',
-    title: 'Filter, regulator and gauge against what the pump reaches',
-    figureName: 'shut-off pressure, at most',
+    title: 'Filter, regulator and gauge against pump shut-off',
+    figureName: 'shut-off pressure, maximum',
     figure: reach.mostPa === null ? null : fig(reach.mostPa, 'pressure'),
     source: `${reachSource(reach)}; makers’ ratings`,
   }
   if (reach.mostPa === null)
     return {
       ...base,
-      title: 'What the pump reaches is not known',
+      title: 'Pump shut-off pressure not known',
       state: 'stop',
-      reason: say`A roller or gerotor pump rises until something gives once the line is closed, and the sheet of ${design.fuel.pump!.name} names no relief valve. Enter it in the catalogue, or fit one and give its figure.`,
+      reason: say`With the line closed a roller or gerotor pump builds pressure until something gives, and the data sheet of ${design.fuel.pump!.name} gives no relief valve. Enter it in the catalogue, or fit one and enter its figure.`,
     }
   if (bearers.length === 0) return null
   const { mostPa } = reach
@@ -89,10 +90,10 @@ export const judgeReach = ({ design }: FuelCase): FuelVerdict | null => {
       state: b.mostPa === null ? 'unknown' : b.mostPa < mostPa ? b.weak : reach.kindKnown ? 'ok' : 'unknown',
       why:
         b.mostPa === null
-          ? say`The sheet of ${b.name} does not say what it stands; with the line closed it can see ${fig(mostPa, 'pressure')} (${reachWords(reach)}). Ask its maker and enter it in the catalogue.`
+          ? say`The data sheet of ${b.name} gives no pressure rating; with the line closed it can see ${fig(mostPa, 'pressure')} (${reachWords(reach)}). Ask the maker and enter it in the catalogue.`
           : b.mostPa < mostPa
-            ? say`${b.name} ${b.what === 'gauge' ? 'reads up to' : 'stands'} ${fig(b.mostPa, 'pressure')} and can see ${fig(mostPa, 'pressure')} (${reachWords(reach)}): ${b.cure}.`
-            : say`With the line closed at ${fig(design.figure('fuel.highV'), 'voltage')} ${wordsOf(bearers)} what the pump can reach: ${reachWords(reach)}.`,
+            ? say`${b.name} ${b.what === 'gauge' ? 'reads up to' : 'is rated'} ${fig(b.mostPa, 'pressure')} and can see ${fig(mostPa, 'pressure')} (${reachWords(reach)}): ${b.cure}.`
+            : say`With the line closed at ${fig(design.figure('fuel.highV'), 'voltage')} ${wordsOf(bearers)} the most the pump can build: ${reachWords(reach)}.`,
     })),
   )
   const [worst] = found
@@ -101,7 +102,7 @@ export const judgeReach = ({ design }: FuelCase): FuelVerdict | null => {
     ...base,
     title:
       worst!.state === 'stop' || worst!.state === 'caution'
-        ? `The ${worst!.what} does not stand what the pump reaches`
+        ? `The ${worst!.what} will not take pump shut-off pressure`
         : base.title,
     state: worst!.state,
     limitName: worst!.mostPa === null ? '' : `the ${worst!.what}`,
@@ -114,5 +115,5 @@ export const judgeReach = ({ design }: FuelCase): FuelVerdict | null => {
 const wordsOf = (bearers: readonly Bearer[]): string => {
   const names = bearers.map((b) => b.what)
   const list = names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]!
-  return `${list} stand${names.length > 1 ? '' : 's'}`
+  return `${list} ${pluralOf(names.length, 'takes', 'take')}`
 }

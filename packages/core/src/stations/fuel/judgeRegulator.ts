@@ -21,10 +21,10 @@ export const judgeRegulator = ({ design }: FuelCase): FuelVerdict | null => {
     return {
       ...plain,
       id: 'regulator',
-      title: 'The regulator is made for a module',
+      title: 'Regulator made for a pump module',
       state: 'stop',
-      reason: say`${name} sits in a pump module and has no ports of its own: beside ${design.fuel.pump?.name ?? 'this pump'} it has nowhere to go. Take one made for the tank’s outside.`,
-      source: 'maker’s sheet',
+      reason: say`${name} goes inside a pump module and has no ports of its own: with ${design.fuel.pump?.name ?? 'this pump'} it has nowhere to go. Use one for mounting outside the tank.`,
+      source: 'maker’s data sheet',
     }
   const inRange = nearestSetPa(regulator, setPa) === setPa
   const noPort = systemType === 'return' && referenced && !regulator.referencePort
@@ -36,20 +36,20 @@ export const judgeRegulator = ({ design }: FuelCase): FuelVerdict | null => {
     id: 'regulator',
     title: inRange
       ? noPort
-        ? 'Regulator without a port for the reference hose'
-        : 'Regulator against the set pressure'
+        ? 'Regulator has no reference port'
+        : 'Regulator range'
       : 'Set pressure outside the regulator\u2019s range',
     state: inRange && !noPort ? 'ok' : 'stop',
     figureName: 'set pressure',
     figure: fig(setPa, 'pressure'),
-    limitName: setPa > mostPa ? 'regulator, at most' : setPa < leastPa ? 'regulator, at least' : 'regulator, up to',
+    limitName: setPa > mostPa ? 'regulator, maximum' : setPa < leastPa ? 'regulator, minimum' : 'regulator, up to',
     limit: fig(setPa < leastPa ? leastPa : mostPa, 'pressure'),
     margin: null,
     reason: noPort
-      ? say`${name} has no port: the hose to the manifold has nowhere to go, so the rail would not follow vacuum and boost.`
+      ? say`${name} has no reference port: the manifold hose has nowhere to go, so the rail would not follow vacuum and boost.`
       : inRange
         ? say`${name} is ${range}.`
-        : say`${name} is ${range}: it cannot be brought to ${fig(setPa, 'pressure')}.`,
+        : say`${name} is ${range}: it cannot be set to ${fig(setPa, 'pressure')}.`,
     source: 'maker\u2019s range',
     pointId: null,
     workings: [],

@@ -9,7 +9,7 @@ export const judgeSafety = ({ design }: FuelCase): FuelVerdict | null => {
   if (!design.fuel.pump) return null
   const { stopsWithEngine, inertiaSwitch, fused } = design.fuel.safety
   const missing = [
-    ...(stopsWithEngine === false ? ['its relay does not drop when the engine stops'] : []),
+    ...(stopsWithEngine === false ? ['its relay does not drop out when the engine stops'] : []),
     ...(fused === false ? ['its feed is not fused'] : []),
     ...(inertiaSwitch === false ? ['no inertia or roll-over switch cuts it after a crash'] : []),
   ]
@@ -22,10 +22,10 @@ export const judgeSafety = ({ design }: FuelCase): FuelVerdict | null => {
     state,
     reason:
       state === 'stop'
-        ? say`An electric pump empties the tank onto a hot engine: ${missing.join('; ')}.`
+        ? say`An electric pump can empty the tank onto a hot engine: ${missing.join('; ')}.`
         : state === 'unknown'
-          ? say`Say whether the controller drops the pump’s relay, whether an inertia switch is fitted and whether the feed is fused.`
-          : say`The relay drops with the engine, the inertia switch cuts it after a crash, and the feed is fused.`,
+          ? say`Enter whether the ECU drops the pump relay, whether an inertia switch is fitted and whether the feed is fused.`
+          : say`The relay drops out with the engine, the inertia switch cuts it after a crash, and the feed is fused.`,
     source: 'trade practice; local rules come first',
   }
 }
@@ -47,8 +47,8 @@ export const judgePrime = ({ design }: FuelCase): FuelVerdict | null => {
     limit: fig(design.figure('fuel.primeS'), 'time'),
     margin: never ? null : fig(design.figure('fuel.primeS') - p.wetS, 'time', 2),
     reason: never
-      ? say`At the voltage of a standing engine the pump does not reach the set pressure.`
-      : say`With the line full one turn of the key is ${p.wetCycles === 1 ? 'enough' : 'not enough'}. After the system was opened it takes ${fig(p.dryS, 'time')}: turn the key ${fig(p.dryCycles, 'count')} times before cranking.${design.loop === 'single-line' ? ' Air in a dead-ended rail is only pressed together: bleed it at the far end.' : ''}`,
+      ? say`With the engine stopped, battery voltage is too low for the pump to reach set pressure.`
+      : say`With the line full, one key-on is ${p.wetCycles === 1 ? 'enough' : 'not enough'}. After opening the system it takes ${fig(p.dryS, 'time')}: switch the key on ${fig(p.dryCycles, 'count')} times before cranking.${design.loop === 'single-line' ? ' Air in a dead-ended rail only gets compressed: bleed it at the far end.' : ''}`,
     source: 'volumes over pump flow; Boyle for trapped air',
     workings: ['prime'],
   }
@@ -68,16 +68,16 @@ export const judgeByPass = ({ design }: FuelCase): FuelVerdict | null => {
   return {
     ...plain,
     id: 'by-pass',
-    title: small ? 'The regulator cannot pass all the pump brings' : 'By-pass capacity of the regulator',
+    title: small ? 'Regulator too small for this pump' : 'Regulator bypass capacity',
     state: small ? 'stop' : 'ok',
-    figureName: 'pump brings, nothing taken',
+    figureName: 'pump delivers, engine off',
     figure: fig(broughtM3S, 'volumeFlow'),
-    limitName: 'regulator passes, at most',
+    limitName: 'regulator passes, maximum',
     limit: Number.isFinite(passesM3S) ? fig(passesM3S, 'volumeFlow') : null,
     margin: Number.isFinite(passesM3S) ? fig(passesM3S - broughtM3S, 'volumeFlow') : null,
     reason: small
-      ? say`Wide open, with nothing behind it, it would still need more than the set pressure: another return line cannot cure that.`
-      : say`Wide open and with a free return it passes this much at the set pressure; what the return line adds is judged above.`,
+      ? say`Wide open with no back pressure it would still need more than set pressure: another return line will not fix that.`
+      : say`Wide open with a free return it passes this much at set pressure; the return line itself is checked above.`,
     source: 'orifice from the regulator’s data point',
   }
 }

@@ -121,15 +121,15 @@ describe('legs of a line', () => {
   it.each<[string, LineLeg, RegExp | null]>([
     ['nothing wrong', leg({ start: catalogue.fittings[0]!, end: catalogue.fittings[1]! }), null],
     ['not measured', leg({ lengthM: null }), /Not measured yet/],
-    ['a hose too weak', leg({ hose: catalogue.hoses[3]! }), /Hose weak stands/],
-    ['a hose for less ethanol', leg({ hose: { ...rubber, mostEthanolShare: 0 } }), /its liner swells/],
+    ['a hose too weak', leg({ hose: catalogue.hoses[3]! }), /Hose weak is rated/],
+    ['a hose for less ethanol', leg({ hose: { ...rubber, mostEthanolShare: 0 } }), /the liner swells/],
     ['a liner that does not conduct', leg({ hose: { ...catalogue.hoses[2]!, conductive: false } }), /does not conduct/],
     ['an end of another size', leg({ start: { ...catalogue.fittings[0]!, dash: 8 } }), /size dash 8/],
     ['an end for another hose', leg({ hose: rubber, end: catalogue.fittings[0]! }), /is not made for rubber hose/],
-    ['an end too weak', leg({ end: { ...catalogue.fittings[0]!, mostPressurePa: 3e5 } }), /holds/],
+    ['an end too weak', leg({ end: { ...catalogue.fittings[0]!, mostPressurePa: 3e5 } }), /is rated/],
     ['a kink', leg({ bendRadiusM: 0.02 }), /kinks Hose 9/],
     ['hard tube at the engine', leg({ hose: { ...rubber, kind: 'hard-tube' }, moves: 'engine' }), /work-hardens/],
-    ['common hose in the tank', leg({ moves: 'inside' }), /not rated to lie in fuel/],
+    ['common hose in the tank', leg({ moves: 'inside' }), /not rated for use in fuel/],
     ['40 mm from the exhaust', leg({ exhaustGapM: 0.04, sleeved: true }), /a sleeve is not enough/],
     ['120 mm, bare', leg({ exhaustGapM: 0.12 }), /sleeve it/],
     ['120 mm, sleeved', leg({ exhaustGapM: 0.12, sleeved: true }), null],
@@ -172,7 +172,7 @@ describe('both kinds of loop', () => {
     expect(designs[0].job).toBe(job)
     expect(designs[1].job.fuel).toMatchObject({ systemType: 'single-line', referenced: false })
     expect(designs[1].regulator?.type).toBe('single-line')
-    const laid = rows.find((r) => r.what.startsWith('Line to lay'))!
+    const laid = rows.find((r) => r.what.startsWith('Line to run'))!
     expect(laid.figures.map((f) => (typeof f === 'string' ? f : f.si))).toEqual([8, 4])
   })
   it('there and back again keeps the lines', () => {

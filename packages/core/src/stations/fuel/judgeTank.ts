@@ -14,9 +14,9 @@ export const judgeModuleAbove = ({ design }: FuelCase): FuelVerdict | null => {
     return {
       ...plain,
       id: 'module-above',
-      title: 'Room for the pump’s hat',
+      title: 'Clearance above the pump hat',
       state: 'unknown',
-      reason: say`Measure the tank’s depth and the gap above it at the place of the hole: without them nobody knows whether the hat fouls the floor.`,
+      reason: say`Measure the tank’s depth and the gap above it where the hole will be: without them nobody knows whether the hat fouls the floor.`,
       source: 'geometry',
     }
   const fouls = fit.foulsByM > 0
@@ -25,10 +25,10 @@ export const judgeModuleAbove = ({ design }: FuelCase): FuelVerdict | null => {
     ...plain,
     id: 'module-above',
     title: fouls
-      ? 'The hat fouls the floor above'
+      ? 'Hat fouls the floor above'
       : sweeps
-        ? 'The hat fouls while the tank is lifted'
-        : 'Room for the pump’s hat',
+        ? 'Hat fouls while the tank is lifted'
+        : 'Clearance above the pump hat',
     state: fouls || sweeps ? 'stop' : 'ok',
     figureName: 'stack above the tank',
     figure: fig(fit.stackAboveM, 'bore'),
@@ -37,10 +37,10 @@ export const judgeModuleAbove = ({ design }: FuelCase): FuelVerdict | null => {
     margin: fig(-fit.foulsByM, 'bore'),
     reason: fouls
       ? fit.hatThatFitsM > 0
-        ? say`Hat, fittings and hose bend stand ${fig(fit.foulsByM, 'bore')} too high. A hat of ${fig(fit.hatThatFitsM, 'bore')} would fit, or fittings that leave lower; else a recess, or the hole at another place.`
-        : say`Hat, fittings and hose bend stand ${fig(fit.foulsByM, 'bore')} too high, and with these fittings no hat would fit: choose a hose that leaves sideways, or a pump outside the tank.`
+        ? say`Hat, fittings and hose bend stand ${fig(fit.foulsByM, 'bore')} too high. A hat of ${fig(fit.hatThatFitsM, 'bore')} would fit, or lower fittings; otherwise a recess in the floor, or the hole somewhere else.`
+        : say`Hat, fittings and hose bend stand ${fig(fit.foulsByM, 'bore')} too high, and with these fittings no hat would fit: choose fittings that leave sideways, or a pump outside the tank.`
       : sweeps
-        ? say`Hanging it fits, but while the tank is tilted up its top swings ${fig(fit.sweepM, 'bore')} sideways, ${fig(fit.sweepFoulsByM, 'bore')} more than there is room for: lift it level, or join the hoses first.`
+        ? say`It fits in place, but while the tank is tilted up its top swings ${fig(fit.sweepM, 'bore')} sideways, ${fig(fit.sweepFoulsByM, 'bore')} more than there is room for: lift it level, or connect the hoses first.`
         : say`Hat, fittings and hose bend clear the floor; lifting the tank tilted swings the top ${fig(fit.sweepM, 'bore')} sideways.`,
     source: 'geometry from the measured figures',
     workings: ['module'],
@@ -55,18 +55,18 @@ export const judgeModuleBelow = ({ design }: FuelCase): FuelVerdict | null => {
   return {
     ...plain,
     id: 'module-below',
-    title: short ? 'The hanger is too short for this tank' : 'Hanger against the tank’s depth',
+    title: short ? 'Module too short for this tank' : 'Module length',
     state: short ? 'caution' : 'ok',
-    figureName: 'length wanted',
+    figureName: 'length needed',
     figure: fig(fit.wantedLengthM, 'bore'),
     limitName: 'as delivered',
     limit: fig(design.figure('fuel.tank.hangerM'), 'bore'),
     margin: null,
     reason: short
-      ? say`Even drawn out it ends ${fig(fit.shortByM, 'bore')} above where the sock should lie: that fuel is never pumped.`
+      ? say`Even fully extended it ends ${fig(fit.shortByM, 'bore')} above where the strainer should sit: the pump never reaches that fuel.`
       : fit.cutOffM > 0
-        ? say`Cut ${fig(fit.cutOffM, 'bore')} off the hanger, away from the tank and clean of chips; the sock then stands ${fig(design.figure('fuel.tank.floorClearanceM'), 'bore')} off the floor.`
-        : say`Draw it out to ${fig(fit.wantedLengthM, 'bore')}.`,
+        ? say`Cut ${fig(fit.cutOffM, 'bore')} off the module, away from the tank and free of chips; the strainer then sits ${fig(design.figure('fuel.tank.floorClearanceM'), 'bore')} off the floor.`
+        : say`Extend it to ${fig(fit.wantedLengthM, 'bore')}.`,
     source: 'geometry; 5 to 10 mm of clearance: rule of thumb',
     workings: ['module'],
   }
@@ -88,9 +88,9 @@ export const judgeStarvation = ({ design, engine }: FuelCase): FuelVerdict | nul
       ? {
           ...plain,
           id: 'starvation',
-          title: 'Pick-up in bends',
+          title: 'Fuel pick-up when cornering',
           state: 'unknown',
-          reason: say`Measure the tank’s floor and where the pick-up stands: then the bend at which it draws air is known.`,
+          reason: say`Measure the tank floor and the pick-up position: this then shows how hard a turn makes it draw air.`,
           source: 'tilted surface',
         }
       : null
@@ -99,17 +99,17 @@ export const judgeStarvation = ({ design, engine }: FuelCase): FuelVerdict | nul
   return {
     ...plain,
     id: 'starvation',
-    title: soon && !pot ? 'Pick-up runs dry in bends' : 'Pick-up in bends',
+    title: soon && !pot ? 'Fuel pick-up uncovers when cornering' : 'Fuel pick-up when cornering',
     state: soon && !pot ? 'caution' : 'ok',
-    figureName: 'dry from',
+    figureName: 'uncovers from',
     figure: fig(Math.min(dry.leastMS2, 20), 'acceleration'),
     limitName: 'reached on the road',
     limit: fig(ROAD_MS2, 'acceleration'),
     margin: fig(Math.min(dry.leastMS2, 20) - ROAD_MS2, 'acceleration'),
     reason: soon
       ? pot
-        ? say`The tank’s floor lies dry at ${fig(dry.angleDeg, 'angle')}, but the pot carries ${fig(potM3, 'volume')}, enough for ${fig(BEND_S, 'time')}.`
-        : say`With ${fig(design.figure('fuel.tank.lowM3'), 'volume')} in it the fuel stands ${fig(dry.levelM, 'bore')} deep and leaves the pick-up at ${fig(dry.angleDeg, 'angle')} of tilt. A pot of ${fig(wantedM3, 'volume', 2)} carries the engine through ${fig(BEND_S, 'time')}; let the return fill it.`
+        ? say`The tank floor is dry at ${fig(dry.angleDeg, 'angle')}, but the swirl pot holds ${fig(potM3, 'volume')}, enough for ${fig(BEND_S, 'time')}.`
+        : say`With ${fig(design.figure('fuel.tank.lowM3'), 'volume')} in it the fuel is ${fig(dry.levelM, 'bore')} deep and uncovers the pick-up at ${fig(dry.angleDeg, 'angle')} of tilt. A swirl pot of ${fig(wantedM3, 'volume', 2)} keeps the engine running for ${fig(BEND_S, 'time')}; let the return line fill it.`
       : say`Even with ${fig(design.figure('fuel.tank.lowM3'), 'volume')} in it the pick-up stays covered up to ${fig(dry.angleDeg, 'angle')} of tilt.`,
     source: 'tilted surface in a flat tank without baffles; 0.6 g and 6 s: rules of thumb',
   }
@@ -129,31 +129,31 @@ export const judgeVent = (c: FuelCase): FuelVerdict | null => {
     return {
       ...base,
       workings: [],
-      title: 'Vent of the tank',
+      title: 'Tank vent',
       state: 'unknown',
-      reason: say`Describe the vent: its bore and length. A tank that cannot breathe holds the fuel back, and the pump boils it.`,
+      reason: say`Enter the vent’s bore and length. A tank that cannot breathe holds fuel back, and the pump boils it.`,
     }
   const worstPa = answer ? Math.max(answer.vacuumPa, answer.pressurePa) : 0
   const tight = worstPa > MOST_TANK_VACUUM_PA
   const routing = inside
-    ? 'It ends inside: fuel vapour gathers where people sit and something sparks. Lead it outside, pointing down.'
+    ? 'It ends inside the car: fuel vapour collects where people sit and something can spark. Route it outside, pointing down.'
     : tank.ventLoop === false
-      ? 'It does not loop above the filler: a full tank on a slope spills through it.'
+      ? 'It does not loop above the filler neck: a full tank on a slope spills through it.'
       : tank.rollOverValve === false
-        ? 'Without a roll-over valve the tank empties through it when the car lies on its roof.'
+        ? 'Without a roll-over valve the tank empties through it if the car ends up on its roof.'
         : null
   const state: VerdictState = inside ? 'stop' : tight || routing ? 'caution' : 'ok'
   const fit =
     answer === null
       ? say``
       : answer.leastBoreM === null
-        ? say` No bore of this line would do: its valve lets too little through, or it is too long.`
+        ? say` No bore would do for this line: its valve passes too little, or it is too long.`
         : say` A bore of ${fig(Math.ceil(answer.leastBoreM / HALF_MM_M - 1e-9) * HALF_MM_M, 'bore')} would do for this length.`
   return {
     ...base,
-    title: inside ? 'The vent ends inside the car' : tight ? 'Vent too tight' : 'Vent of the tank',
+    title: inside ? 'Vent outlet inside the car' : tight ? 'Vent too small' : 'Tank vent',
     state,
-    figureName: 'tank falls or rises by',
+    figureName: 'tank pressure changes by',
     figure: answer ? fig(worstPa, 'pressure', 2) : null,
     limitName: 'at most',
     limit: fig(MOST_TANK_VACUUM_PA, 'pressure', 2),
@@ -161,10 +161,10 @@ export const judgeVent = (c: FuelCase): FuelVerdict | null => {
     reason: routing
       ? say`${routing}`
       : tight
-        ? say`A litre of air has to come in for a litre drawn, and a warming tank breathes out.${fit}`
+        ? say`A litre of air must come in for every litre drawn, and a warming tank breathes out.${fit}`
         : tank.ventEnds === 'canister'
-          ? say`It lets in what the engine draws; the charcoal canister stays where the law wants it.`
-          : say`It lets in what the engine draws and out what heat drives.`,
+          ? say`It lets in enough air for the fuel drawn; the charcoal canister stays where the law requires it.`
+          : say`It lets in enough air for the fuel drawn, and lets hot vapour out.`,
   }
 }
 
@@ -176,14 +176,14 @@ export const judgeSender = ({ design }: FuelCase): FuelVerdict | null => {
   return {
     ...plain,
     id: 'sender',
-    title: match.runsBackwards ? 'Fuel gauge runs backwards' : 'Fuel gauge against the sender',
+    title: match.runsBackwards ? 'Fuel gauge runs backwards' : 'Fuel gauge and sender match',
     state: off ? 'caution' : 'ok',
-    figureName: 'largest fault',
+    figureName: 'largest error',
     figure: fig(match.worstFault, 'share'),
     limitName: 'at most',
     limit: fig(0.1, 'share'),
     margin: fig(0.1 - match.worstFault, 'share'),
-    reason: say`Empty it shows ${fig(match.showsEmpty, 'share')}, half ${fig(match.showsHalf, 'share')}, full ${fig(match.showsFull, 'share')}.${off ? ' Fit the gauge’s own sender to the module, or a converter between them.' : ''}`,
+    reason: say`At empty it shows ${fig(match.showsEmpty, 'share')}, half ${fig(match.showsHalf, 'share')}, full ${fig(match.showsFull, 'share')}.${off ? ' Fit the gauge’s own sender to the module, or a converter between them.' : ''}`,
     source: 'gauge straight between its two resistances; 10 %: rule of thumb',
   }
 }

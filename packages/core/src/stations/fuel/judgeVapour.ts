@@ -13,12 +13,12 @@ export const judgeSuction = ({ design, solved }: FuelCase): FuelVerdict | null =
   const state = at.marginPa < 0 ? 'stop' : at.marginPa < WANTED_INLET_MARGIN_PA ? 'caution' : 'ok'
   const where = design.inTank ? 'in the tank' : 'in the line'
   const cure = design.inTank
-    ? 'A larger strainer, a fuller tank or cooler fuel help.'
-    : 'Mount it lower and nearer to the tank, widen its inlet, or hang a pump in the tank.'
+    ? 'Fit a larger strainer, or run a fuller tank or cooler fuel.'
+    : 'Mount it lower and closer to the tank, enlarge its inlet, or fit an in-tank pump.'
   return {
     ...plain,
     id: 'suction',
-    title: state === 'stop' ? `Fuel boils at the pump: ${s.point.label.toLowerCase()}` : 'Pressure at the pump’s inlet',
+    title: state === 'stop' ? `Fuel boils at the pump: ${s.point.label.toLowerCase()}` : 'Pump inlet pressure',
     state,
     figureName: 'at the inlet, absolute',
     figure: fig(at.inletPa, 'pressure'),
@@ -26,10 +26,10 @@ export const judgeSuction = ({ design, solved }: FuelCase): FuelVerdict | null =
     limit: fig(at.vapourPa + (state === 'stop' ? 0 : WANTED_INLET_MARGIN_PA), 'pressure'),
     margin: fig(at.marginPa - (state === 'stop' ? 0 : WANTED_INLET_MARGIN_PA), 'pressure'),
     reason: !at.flows
-      ? say`So much flow cannot get there: ${fig(at.lossPa, 'pressure')} would be lost on the way in, more than air and fuel level give. The pump draws vapour. ${cure}`
+      ? say`That much flow cannot get there: ${fig(at.lossPa, 'pressure')} would be lost on the way in, more than air pressure and fuel head provide. The pump draws vapour. ${cure}`
       : state === 'ok'
-        ? say`At ${fig(s.point.temperatureK, 'temperature')} and ${fig(at.ambientPa, 'pressure')} of air the pump ${where} keeps ${fig(at.marginPa, 'pressure')} above boiling.`
-        : say`At ${fig(s.point.temperatureK, 'temperature')} and ${fig(at.ambientPa, 'pressure')} of air, with ${fig(at.lossPa, 'pressure')} lost on the way in, only ${fig(at.marginPa, 'pressure')} are left before the fuel boils: the pump ${where} then fills with vapour and howls. ${cure}`,
+        ? say`At ${fig(s.point.temperatureK, 'temperature')} and ${fig(at.ambientPa, 'pressure')} of air pressure the pump ${where} stays ${fig(at.marginPa, 'pressure')} above boiling.`
+        : say`At ${fig(s.point.temperatureK, 'temperature')} and ${fig(at.ambientPa, 'pressure')} of air pressure, with ${fig(at.lossPa, 'pressure')} lost on the way in, only ${fig(at.marginPa, 'pressure')} is left before the fuel boils: the pump ${where} then fills with vapour and howls. ${cure}`,
     source: 'hydrostatics; vapour pressure by EPA AP-42; margin of 10 to 20 kPa: rule of thumb',
     pointId: s.point.id,
     workings: ['suction'],
@@ -44,7 +44,7 @@ export const judgeHotSoak = ({ design }: FuelCase): FuelVerdict | null => {
   return {
     ...plain,
     id: 'hot-soak',
-    title: boils ? 'Rail boils after a hot stop' : 'Rail after a hot stop',
+    title: boils ? 'Fuel boils in the rail after a hot stop' : 'Rail after a hot stop',
     state: boils ? 'caution' : 'ok',
     figureName: 'rail, absolute',
     figure: fig(soak.railPa, 'pressure'),
@@ -52,8 +52,8 @@ export const judgeHotSoak = ({ design }: FuelCase): FuelVerdict | null => {
     limit: fig(soak.vapourPa, 'pressure'),
     margin: fig(soak.marginPa, 'pressure'),
     reason: boils
-      ? say`With the pressure kept, this fuel boils in the rail at ${fig(soak.boilsAtK, 'temperature')}; a warm bonnet reaches ${fig(HOT_SOAK_K, 'temperature')}. Expect a long crank: prime twice, let a return sweep the rail, shield it from the exhaust. A system that bleeds down boils sooner still.`
-      : say`As long as the check valve keeps the pressure, the rail boils only at ${fig(soak.boilsAtK, 'temperature')}.`,
+      ? say`With pressure maintained, this fuel boils in the rail at ${fig(soak.boilsAtK, 'temperature')}; under a hot bonnet it reaches ${fig(HOT_SOAK_K, 'temperature')}. Expect a long crank: prime twice, let a return line sweep the rail, shield it from the exhaust. A system that bleeds down boils sooner still.`
+      : say`As long as the check valve holds pressure, fuel in the rail boils only at ${fig(soak.boilsAtK, 'temperature')}.`,
     source: `EPA AP-42${soak.extrapolated ? ', extrapolated above 60 °C' : ''}; 75 °C under the bonnet: rule of thumb`,
     workings: ['hot-soak'],
   }
@@ -71,18 +71,18 @@ export const judgeTankHeat = (c: FuelCase): FuelVerdict | null => {
   return {
     ...plain,
     id: 'tank-heat',
-    title: 'Tank after an hour’s drive, low',
+    title: 'Tank temperature after an hour, low tank',
     state: warm ? 'caution' : 'ok',
     figureName: 'tank',
     figure: fig(heat.endK, 'temperature'),
-    limitName: 'inlet keeps 10 kPa up to',
+    limitName: 'inlet keeps 10 kPa margin up to',
     limit: fig(limitK, 'temperature'),
     margin: fig(limitK - heat.endK, 'warming'),
     reason:
       c.design.loop === 'return'
-        ? say`The pump puts ${fig(heatCase.pumpW, 'heat')} into the fuel and the warm return ${fig(returnW, 'heat')}; from ${fig(c.design.figure('fuel.tank.hotDayK'), 'temperature')} with ${fig(c.design.figure('fuel.tank.lowM3'), 'volume')} in it the tank ${heat.settlesK === null ? 'would never settle: the fuel boils away first' : say`would settle at ${fig(heat.settlesK, 'temperature')}`}.${warm ? ' A smaller pump, a slower one or a single line put in less.' : ''}`
-        : say`Nothing warm comes back; the pump alone puts ${fig(heatCase.pumpW, 'heat')} into the fuel.`,
-    source: 'energy balance; heat passed on and warming under the bonnet: rules of thumb',
+        ? say`The pump puts ${fig(heatCase.pumpW, 'heat')} into the fuel and the warm return ${fig(returnW, 'heat')}; from ${fig(c.design.figure('fuel.tank.hotDayK'), 'temperature')} with ${fig(c.design.figure('fuel.tank.lowM3'), 'volume')} in it the tank ${heat.settlesK === null ? 'would never settle: the fuel boils away first' : say`would settle at ${fig(heat.settlesK, 'temperature')}`}.${warm ? ' A smaller or slower pump, or a returnless system, puts in less.' : ''}`
+        : say`No warm fuel is returned; the pump alone puts ${fig(heatCase.pumpW, 'heat')} into the fuel.`,
+    source: 'energy balance; heat loss and warming under the bonnet: rules of thumb',
     pointId: 'cruise',
     workings: ['tank-heat'],
   }

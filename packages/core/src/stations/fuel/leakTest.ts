@@ -49,16 +49,16 @@ export const leakTestOf = (design: FuelDesign): LeakTest => {
     timeS: TIME_S,
     allowedFallPa,
     steps: [
-      say`Cold engine, doors open, extinguisher at hand, no lamp or heater. Battery joined last.`,
-      say`Dry first: look at every joint of the list, tug at every hose.`,
+      say`Cold engine, doors open, extinguisher at hand, no hot lamp or heater. Connect the battery last.`,
+      say`Tug every hose; dry check first: look at every joint in the list.`,
       byPump
-        ? say`Gauge at the rail. Pinch nothing: close the return with a valve made for it, run the pump in short pulses to ${fig(testPa, 'pressure')} and switch off.`
+        ? say`Gauge at the rail. Never pinch a hose: close the return with a proper valve, run the pump in short bursts up to ${fig(testPa, 'pressure')} and switch off.`
         : design.loop === 'return'
-          ? say`Gauge at the rail. Pinch nothing: close the return with a valve made for it. The car’s own pump does not reach ${fig(testPa, 'pressure')}: bring the line there with a hand pump with fuel.`
-          : say`Gauge at the rail. A hand pump with fuel brings the line to ${fig(testPa, 'pressure')} past the regulator's check valve; the car's own pump stops at its set figure.`,
-      say`Wait ${fig(TIME_S, 'time')}: no more than ${fig(allowedFallPa, 'pressure')} may be lost. Wipe every joint with paper and smell it.`,
+          ? say`Gauge at the rail. Never pinch a hose: close the return with a proper valve. The car’s own pump does not reach ${fig(testPa, 'pressure')}: bring the line up to it with a hand pump and fuel.`
+          : say`Gauge at the rail. A hand pump with fuel brings the line to ${fig(testPa, 'pressure')} past the regulator’s check valve; the car’s own pump stops at set pressure.`,
+      say`Wait ${fig(TIME_S, 'time', 0)}: no more than ${fig(allowedFallPa, 'pressure')} may be lost. Wipe every joint with paper and smell it.`,
       say`Release the pressure into a closed can before undoing anything.`,
-      say`Again after the first start, after the first heat cycle, and after the first hundred miles.`,
+      say`Repeat after the first start, after the first heat cycle, and after the first hundred miles.`,
     ],
   }
 }

@@ -48,7 +48,7 @@ const pieceOfLeg = (d: LineDesign, leg: LineLeg, ends: number, trace?: Trace): L
     },
     result: minorK,
     unit: '',
-    source: 'bends: Idelchik; fittings: their sheets',
+    source: 'bends: Idelchik; fittings: their data sheets',
   })
   const roughnessM = hoseOfLeg(d, leg)?.roughnessM ?? OLD_TUBE_ROUGHNESS_M
   return { boreM, lengthM: legLengthM(leg), roughnessM: Math.min(roughnessM, 0.1 * boreM), minorK }

@@ -33,8 +33,8 @@ describe('what the order needs', () => {
   it.each<[string, Partial<FuelSection>, string, string, RegExp]>([
     ['a pump', {}, 'pump', 'ok', /Pump middle/],
     ['no pump', { pump: null }, 'pump', 'stop', /not chosen/],
-    ['no pump, no relay', { pump: null }, 'relay', 'stop', /follow from the pump/],
-    ['injectors of a number nobody gave', { injectorCount: null }, 'injectors', 'unknown', /how many is assumed/],
+    ['no pump, no relay', { pump: null }, 'relay', 'stop', /set by the pump/],
+    ['injectors of a number nobody gave', { injectorCount: null }, 'injectors', 'unknown', /quantity assumed/],
     ['a line without hose', { vent: { ...fuel.vent, hose: null } }, 'vent', 'stop', /no hose or tube/],
     ['a line of assumed length', { feed: { ...fuel.feed, lengthM: null } }, 'feed', 'unknown', /length is assumed/],
     ['a line in one figure', {}, 'feed', 'unknown', /once it is described leg by leg/],
@@ -42,8 +42,14 @@ describe('what the order needs', () => {
     ['a leg nobody measured', { feed: { ...fuel.feed, legs: [leg('a'), leg('b', { lengthM: null })] } }, 'feed', 'unknown', /^b: not measured/], // prettier-ignore
     ['a leg without an end', { feed: { ...fuel.feed, legs: [leg('a', { end: null }), leg('b')] } }, 'feed', 'stop', /end of a is not chosen/], // prettier-ignore
     ['every leg whole', { feed: { ...fuel.feed, legs: [leg('a'), leg('b')] } }, 'feed', 'ok', /every leg/],
-    ['a line of the car’s own', { oldLine: { ...fuel.oldLine, keeps: 'return' } }, 'return', 'ok', /own stays/],
-    ['a switch nobody looked for', { safety: { ...fuel.safety, inertiaSwitch: null } }, 'inertia', 'unknown', /not said/], // prettier-ignore
+    [
+      'a line of the car’s own',
+      { oldLine: { ...fuel.oldLine, keeps: 'return' } },
+      'return',
+      'ok',
+      /existing line reused/,
+    ],
+    ['a switch nobody looked for', { safety: { ...fuel.safety, inertiaSwitch: null } }, 'inertia', 'unknown', /not entered/], // prettier-ignore
     ['a switch that is missing is on the list', { safety: { ...fuel.safety, inertiaSwitch: false } }, 'inertia', 'ok', /on the list/], // prettier-ignore
   ])('%s', (_what, change, id, state, says) => expect(item(change, id)).toEqual([state, expect.stringMatching(says)]))
 })

@@ -27,14 +27,14 @@ const LINE_TABS: Readonly<Record<LineName, string>> = { feed: 'lines', return: '
 const itemOfLine = (design: FuelDesign, name: LineName): OrderItem => {
   const line = design.fuel[name]
   const base = { id: name, what: LINE_TITLES[name], tab: LINE_TABS[name] }
-  if (design.fuel.oldLine.keeps === name) return { ...base, state: 'ok', says: say`the car’s own stays` }
+  if (design.fuel.oldLine.keeps === name) return { ...base, state: 'ok', says: say`existing line reused` }
   if (line.legs.length === 0) {
     if (!line.hose) return { ...base, state: 'stop', says: say`no hose or tube chosen` }
     if (line.lengthM === null) return { ...base, state: 'unknown', says: say`its length is assumed: measure it` }
     return {
       ...base,
       state: 'unknown',
-      says: say`by the metre; its ends and clips follow once it is described leg by leg`,
+      says: say`by the metre; fittings and clips are listed once it is described leg by leg`,
     }
   }
   const without = line.legs.filter((leg) => !hoseOfLeg(line, leg))
@@ -43,7 +43,7 @@ const itemOfLine = (design: FuelDesign, name: LineName): OrderItem => {
   if (unmeasured.length > 0) return { ...base, state: 'unknown', says: say`${namesOf(unmeasured)}: not measured` }
   const open = line.legs.filter((leg) => leg.moves !== 'inside' && (!leg.start || !leg.end))
   if (open.length > 0) return { ...base, state: 'stop', says: say`an end of ${namesOf(open)} is not chosen` }
-  return { ...base, state: 'ok', says: say`every leg with its hose and both ends` }
+  return { ...base, state: 'ok', says: say`every leg with its hose and both fittings` }
 }
 
 const namesOf = (legs: readonly { readonly name: string }[]): string => legs.map((l) => l.name).join(', ')
@@ -64,7 +64,7 @@ export const orderItems = (design: FuelDesign): OrderItem[] => {
     ordered: string,
   ): OrderItem =>
     value === null
-      ? { id, what, tab, state: 'unknown', says: say`not said whether the car has it` }
+      ? { id, what, tab, state: 'unknown', says: say`not entered whether it is fitted` }
       : { id, what, tab, state: 'ok', says: say`${value ? there : ordered}` }
   const used = linesInUse(design)
   return [
@@ -73,19 +73,19 @@ export const orderItems = (design: FuelDesign): OrderItem[] => {
     part('filter', 'Fine filter', fuel.filter, 'choose'),
     part('regulator', 'Regulator', fuel.regulator, 'choose'),
     fuel.injector && fuel.injectorCount === null
-      ? { id: 'injectors', what: 'Injectors', tab: 'injectors', state: 'unknown', says: say`how many is assumed` }
+      ? { id: 'injectors', what: 'Injectors', tab: 'injectors', state: 'unknown', says: say`quantity assumed` }
       : part('injectors', 'Injectors', fuel.injector, 'injectors'),
     ...LINE_NAMES.filter((n) => used.includes(n)).map((n) => itemOfLine(design, n)),
     fuel.pump
-      ? { id: 'relay', what: 'Relay and fuse of the pump', tab: 'order', state: 'ok', says: say`on the list` }
+      ? { id: 'relay', what: 'Pump relay and fuse', tab: 'order', state: 'ok', says: say`on the list` }
       : {
           id: 'relay',
-          what: 'Relay and fuse of the pump',
+          what: 'Pump relay and fuse',
           tab: 'choose',
           state: 'stop',
-          says: say`follow from the pump`,
+          says: say`set by the pump`,
         },
-    asked('inertia', 'Inertia switch', fuel.safety.inertiaSwitch, 'order', 'the car has one', 'on the list'),
-    asked('roll-over', 'Roll-over valve', fuel.tank.rollOverValve, 'tank', 'the vent has one', 'on the list'),
+    asked('inertia', 'Inertia switch', fuel.safety.inertiaSwitch, 'order', 'already fitted', 'on the list'),
+    asked('roll-over', 'Roll-over valve', fuel.tank.rollOverValve, 'tank', 'already fitted', 'on the list'),
   ]
 }

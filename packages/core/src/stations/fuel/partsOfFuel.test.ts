@@ -19,7 +19,7 @@ describe('parts that follow', () => {
       '4 return line: Hose 7',
       '0.4 suction line: Hose 9',
       '1.5 vent line: Hose 7',
-      '8 hose ends: Ends for lines not described leg by leg (assumed)',
+      '8 hose ends: Fittings for lines not described leg by leg (assumed)',
       // One each 375 mm begun: 11 + 11 + 2 + 4.
       '28 clips: Lined P-clip, lines not described leg by leg (assumed)',
       '1 pump relay: Relay with holder',

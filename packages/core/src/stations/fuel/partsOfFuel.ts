@@ -44,10 +44,10 @@ const mainParts = (design: FuelDesign): PartLine[] => {
       'pump',
       fuel.pump,
       one(fuel.pumpCount),
-      (p) => say`${p.mount}, must hold ${fig(design.figure('fuel.setPressurePa'), 'pressure')}`,
+      (p) => say`${p.mount}, must maintain ${fig(design.figure('fuel.setPressurePa'), 'pressure')}`,
       design.sizedForLater()
-        ? 'demand at the power wanted later, with 15 % to spare'
-        : 'demand at full load with 15 % to spare',
+        ? 'demand at the planned power, with a 15 % reserve'
+        : 'demand at full load with a 15 % reserve',
     ),
     ...part(
       'fine filter',
@@ -63,14 +63,14 @@ const mainParts = (design: FuelDesign): PartLine[] => {
       one(),
       (r) =>
         say`${r.type === 'return' ? 'at the engine' : 'at the tank'}, set to ${fig(design.figure('fuel.setPressurePa'), 'pressure')}${fuel.referenced ? ', hose to the manifold' : ''}`,
-      'set pressure, and all the pump brings with nothing taken',
+      'set pressure, and all the pump delivers with the engine using none',
     ),
     ...part(
       'injectors',
       fuel.injector,
       fig(design.figure('fuel.injectorCount'), 'count'),
       (i) => say`${fig(i.ratedFlowM3S, 'volumeFlow')} at ${fig(i.ratedPressurePa, 'pressure')}`,
-      'duty at full load, pulse at idle',
+      'duty at full load, pulse width at idle',
       fuel.injectorCount === null,
     ),
   ]
@@ -118,10 +118,10 @@ const plainPieces = (design: FuelDesign): PartLine[] => {
     line(
       'plain ends',
       'hose ends',
-      'Ends for lines not described leg by leg',
+      'Fittings for lines not described leg by leg',
       one(2 * plain.length),
-      say`two each: ${names.join(', ')}; kind and angle follow from the legs`,
-      'the lines as they stand',
+      say`two each: ${names.join(', ')}; type and angle depend on the legs`,
+      'the lines as entered',
       true,
     ),
     line(
@@ -171,11 +171,20 @@ const legParts = (design: FuelDesign): PartLine[] => {
         part.name,
         one(n),
         say`${fig(part.angleDeg, 'angle')}, ${part.thread}`,
-        'ends of the legs',
+        'fittings of the legs',
       ),
     ),
     ...(clips > 0
-      ? [line('clips', 'clips', 'Lined P-clip', one(clips), say`one every 300 to 450 mm`, 'lengths fixed to the body')]
+      ? [
+          line(
+            'clips',
+            'clips',
+            'Lined P-clip',
+            one(clips),
+            say`one every 300 to 450 mm`,
+            'lengths clipped to the body',
+          ),
+        ]
       : []),
     ...(sleeveM > 0
       ? [
@@ -184,13 +193,22 @@ const legParts = (design: FuelDesign): PartLine[] => {
             'heat sleeve',
             'Heat sleeve for hose',
             fig(sleeveM, 'distance'),
-            say`nearer than ${fig(HEAT_GAP_M, 'bore')} to the exhaust`,
+            say`closer than ${fig(HEAT_GAP_M, 'bore')} to the exhaust`,
             'distance from the exhaust',
           ),
         ]
       : []),
     ...(grommets > 0
-      ? [line('grommets', 'grommets', 'Rubber grommet', one(grommets), say`one in each panel passed`, 'panels passed')]
+      ? [
+          line(
+            'grommets',
+            'grommets',
+            'Rubber grommet',
+            one(grommets),
+            say`one in each panel passed through`,
+            'panels passed through',
+          ),
+        ]
       : []),
   ]
 }
@@ -221,8 +239,8 @@ const feedParts = (design: FuelDesign): PartLine[] => {
       'pump relay',
       'Relay with holder',
       one(),
-      say`contacts for at least ${fig(wantedA, 'current', 1)}, its coil driven by the controller`,
-      'current of the pump, half as much again: rule of thumb',
+      say`contacts for at least ${fig(wantedA, 'current', 1)}, its coil driven by the ECU`,
+      '1.5 times pump current: rule of thumb',
     ),
     line(
       'fuse',
@@ -230,9 +248,9 @@ const feedParts = (design: FuelDesign): PartLine[] => {
       'Blade fuse with sealed holder',
       one(),
       fuseA === undefined
-        ? say`more than one is wanted: the pumps draw ${fig(currentA, 'current', 1)} together, each its own feed`
+        ? say`more than one needed: the pumps draw ${fig(currentA, 'current', 1)} together; give each its own feed`
         : say`${fig(fuseA, 'current')}, at the battery end of a wire that carries it; the pump draws ${fig(currentA, 'current', 1)}`,
-      'current of the pump, half as much again: rule of thumb',
+      '1.5 times pump current: rule of thumb',
     ),
   ]
 }
@@ -248,7 +266,7 @@ const safetyParts = (design: FuelDesign): PartLine[] => {
             'inertia switch',
             'Inertia switch',
             one(),
-            say`in the feed of the pump’s relay`,
+            say`in the pump relay coil feed`,
             'cuts the pump after a crash',
           ),
         ]
@@ -261,7 +279,7 @@ const safetyParts = (design: FuelDesign): PartLine[] => {
             'Roll-over valve',
             one(),
             say`in the vent`,
-            'keeps fuel in when the car lies on its roof',
+            'keeps fuel in if the car ends up on its roof',
           ),
         ]
       : []),
@@ -272,7 +290,7 @@ const safetyParts = (design: FuelDesign): PartLine[] => {
             'seal of the hat',
             'Fuel-proof gasket and studs',
             one(),
-            say`for the hole of the module`,
+            say`for the module’s hole`,
             'the hole in the tank',
           ),
         ]
@@ -284,7 +302,7 @@ const safetyParts = (design: FuelDesign): PartLine[] => {
             'reference hose',
             'Vacuum hose',
             fig(0.5, 'distance'),
-            say`regulator to manifold, as short as it goes`,
+            say`regulator to manifold, as short as possible`,
             'regulator follows the manifold',
             true,
           ),

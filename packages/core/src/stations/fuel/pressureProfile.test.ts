@@ -23,7 +23,7 @@ describe('pressure profile', () => {
       soundJob(),
       ['tank', 'strainer', 'suction', 'pump', 'filter', 'feed', 'rail', 'regulator', 'return', 'tank'],
     ],
-    ['single line', soundJob(single), ['tank', 'strainer', 'suction', 'pump', 'filter', 'regulator', 'feed', 'rail']],
+    ['returnless', soundJob(single), ['tank', 'strainer', 'suction', 'pump', 'filter', 'regulator', 'feed', 'rail']],
     [
       'single line, filter after',
       soundJob({ ...single, filterPosition: 'after-regulator' }),

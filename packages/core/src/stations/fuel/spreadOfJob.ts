@@ -59,7 +59,7 @@ export const spreadInputsOf = (design: FuelDesign, s: SolvedPoint): NamedSpread[
     measure: string,
   ): NamedSpread => ({ id, target, relativeSd, label, measure })
   return [
-    input('pump', 'pumpFlow', 0.05, 'Pump, one against its sheet', 'measure its flow into a can at pressure'),
+    input('pump', 'pumpFlow', 0.05, 'Pump against its data sheet', 'measure its flow into a can at pressure'),
     input(
       'voltage',
       'pumpFlow',
@@ -71,8 +71,10 @@ export const spreadInputsOf = (design: FuelDesign, s: SolvedPoint): NamedSpread[
       'demand',
       'demand',
       engineUnsure ? 0.15 : 0.08,
-      'What the engine takes',
-      engineUnsure ? 'measure displacement, say which power is meant' : 'specific consumption: a run on the rollers',
+      'Fuel the engine uses',
+      engineUnsure
+        ? 'measure displacement, enter which power is stated'
+        : 'specific consumption: a run on a rolling road',
     ),
     input(
       'feed-bore',
@@ -86,9 +88,9 @@ export const spreadInputsOf = (design: FuelDesign, s: SolvedPoint): NamedSpread[
       'feedLength',
       unsure('fuel.feed.lengthM') ? 0.2 : 0.03,
       'Length of the feed',
-      'lay a string along the path',
+      'run string along the route',
     ),
-    input('fittings', 'fittings', 0.3, 'Losses of bends and fittings', 'describe the line leg by leg'),
+    input('fittings', 'fittings', 0.3, 'Drop of bends and fittings', 'describe the line leg by leg'),
     input('filter', 'filterDrop', 0.25, 'Drop of the filter', 'a gauge before and after it'),
     input('strainer', 'strainerDrop', 0.25, 'Drop of the strainer', 'a clean one, and a gauge at the inlet'),
     input('set', 'setPressure', 0.02, 'Set pressure', 'a gauge at the rail'),

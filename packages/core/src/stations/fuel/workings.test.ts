@@ -31,7 +31,7 @@ function measuredTank(): JobDocument {
 
 const jobs = [
   ['return system', soundJob()],
-  ['single line', soundJob(single)],
+  ['returnless', soundJob(single)],
   [
     'lifted',
     soundJob({
@@ -40,7 +40,7 @@ const jobs = [
       return: { ...soundJob().fuel.return, hose: catalogue.hoses[0]! },
     }),
   ],
-  ['not held', soundJob({ pump: catalogue.pumps[0]! })],
+  ['not maintained', soundJob({ pump: catalogue.pumps[0]! })],
   ['viscous', soundJob({ ethanolShare: 1, fuelTemperatureK: 263 })],
   ['measured tank with a module, an old line and little fuel', measuredTank()],
 ] as const

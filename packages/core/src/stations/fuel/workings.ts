@@ -67,7 +67,7 @@ const traceRail = ({ answer, circuit }: SolvedPoint, trace: Trace): void => {
     elementDropPa(circuit.regulator.fullOpen, answer.returnFlowM3S, trace, 'regulator, wide open')
     trace.step({
       symbol: 'p_behind',
-      meaning: 'needed behind the regulator: return line with its column, and the regulator wide open',
+      meaning: 'return-line back pressure: return line with its column, and the regulator wide open',
       formula: 'p_back + dp_open',
       inputs: {
         p_back: pa(answer.regulatorBackPa),
@@ -110,23 +110,23 @@ const TOLD = {
     },
   },
   demand: {
-    title: 'What the engine takes',
+    title: 'Fuel the engine uses',
     tell: (design, engine, point, _s, trace) => {
       traceFluid(design, point.temperatureK, trace)
       engine.traceDemand(point, trace)
     },
   },
   pump: {
-    title: 'What the pump brings',
+    title: 'Pump delivery',
     tell: (_j, _e, _p, solved, trace) => void (solved && tracePump(solved, trace)),
   },
   feed: {
-    title: 'Loss of the feed',
+    title: 'Feed line drop',
     tell: (design, _e, _p, solved, trace) =>
       void (solved && traceLine(design, 'feed', solved.answer.feedFlowM3S, solved.circuit.fluid, trace)),
   },
   return: {
-    title: 'Loss of the return',
+    title: 'Return line drop',
     tell: (design, _e, _p, solved, trace) =>
       void (solved && traceLine(design, 'return', solved.answer.returnFlowM3S, solved.circuit.fluid, trace)),
   },
@@ -136,7 +136,7 @@ const TOLD = {
     tell: (design, _e, _p, solved, trace) => void (solved && injectorsOf({ design }, solved, trace)),
   },
   suction: {
-    title: 'Pressure at the pump’s inlet',
+    title: 'Pump inlet pressure',
     tell: (design, _e, _p, solved, trace) => void (solved && suctionAt(design, solved, trace)),
   },
   'hot-soak': { title: 'Rail after a hot stop', tell: (design, _e, _p, _s, trace) => void hotSoakOf(design, trace) },
@@ -144,11 +144,11 @@ const TOLD = {
     title: 'Tank after an hour’s drive',
     tell: (design, engine, _p, _s, trace) => void tankHeatOf(caseOfDesign(design, engine), trace),
   },
-  module: { title: 'Fit of the pump module', tell: (design, _e, _p, _s, trace) => void moduleFitOf(design, trace) },
+  module: { title: 'Pump module fit', tell: (design, _e, _p, _s, trace) => void moduleFitOf(design, trace) },
   vent: { title: 'Vent', tell: (design, engine, _p, _s, trace) => void ventOf(caseOfDesign(design, engine), trace) },
   prime: { title: 'Prime', tell: (design, _e, _p, _s, trace) => void primeOf(design, trace) },
   'old-line': {
-    title: 'The old line',
+    title: 'Old line',
     tell: ({ fuel: { oldLine } }, _e, _p, _s, trace) => {
       if (oldLine.outsideM !== null && oldLine.wallM !== null) oldTubeMostPa(oldLine.outsideM, oldLine.wallM, trace)
     },

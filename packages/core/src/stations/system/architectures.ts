@@ -4,7 +4,7 @@ import type { Architecture, Build, Firing, Injection, Timing, Trigger } from '..
 export const INJECTION_WORDS: Readonly<Record<Injection, string>> = {
   'throttle-body-low': 'Throttle body, low pressure',
   'throttle-body-high': 'Throttle body, high pressure',
-  port: 'Injectors in the ports',
+  port: 'Port injection',
 }
 /** Said in the title where it is not built from parts. */
 export const BUILD_WORDS: Readonly<Record<Build, string | null>> = {
@@ -111,4 +111,4 @@ export const architectureId = (a: Architecture): string =>
   [a.injection, a.firing, a.timing, a.fuelLoop, ...(a.build === 'from-parts' ? [] : [a.build])].join('/')
 
 export const architectureTitle = (a: Architecture): string =>
-  `${INJECTION_WORDS[a.injection]}${BUILD_WORDS[a.build] ? `, ${BUILD_WORDS[a.build]}` : ''}${a.injection === 'port' ? `, ${FIRING_WORDS[a.firing]}` : ''}; ${TIMING_WORDS[a.timing]}; ${a.fuelLoop === 'return' ? 'return line' : 'single line'}`
+  `${INJECTION_WORDS[a.injection]}${BUILD_WORDS[a.build] ? `, ${BUILD_WORDS[a.build]}` : ''}${a.injection === 'port' ? `, ${FIRING_WORDS[a.firing]}` : ''}; ${TIMING_WORDS[a.timing]}; ${a.fuelLoop === 'return' ? 'return line' : 'returnless'}`

@@ -29,8 +29,8 @@ export interface SystemAssessment extends StationAssessment {
 }
 
 const PLACE_WORDS = {
-  'above-plate': 'above the plate',
-  'below-plate': 'below the plate',
+  'above-plate': 'above the throttle plate',
+  'below-plate': 'below the throttle plate',
   port: 'in the ports',
 } as const
 
@@ -51,7 +51,7 @@ const downstreamOf = (job: JobDocument): Downstream[] => {
     {
       label: 'Lines',
       figure: null,
-      text: fuelLoopOf(job) === 'return' ? 'feed and return' : 'single line',
+      text: fuelLoopOf(job) === 'return' ? 'feed and return' : 'returnless',
       isDefault: fuel.systemType === null,
     },
     figure('Set pressure', 'fuel.setPressurePa', 'pressure', fuel.setPressurePa),
@@ -68,7 +68,7 @@ const STATES = { open: 'unknown', chosen: 'ok', doubtful: 'stop' } as const
 const ACTIONS = {
   open: 'Choose the system',
   chosen: null,
-  doubtful: 'Choose the system again: the car has changed under it',
+  doubtful: 'Choose the system again: the car has changed since',
 } as const
 
 /** What now speaks against the chosen system, one verdict each. */
@@ -79,7 +79,7 @@ const verdictsOf = (chosen: Candidate | null): Verdict[] =>
     title: 'The chosen system no longer suits',
     state: 'stop',
     reason: say`${objection}`,
-    source: 'practice of the trade',
+    source: 'trade practice',
   }))
 
 /** The choice of system: a pure function of the document and the controllers of the catalogue. */

@@ -4,6 +4,7 @@ import { type Architecture } from '../../sections/index.ts'
 import type { ControllerPart } from '../../parts/index.ts'
 import { architectureId, architectureTitle, architecturesFor, builtUpPorts, onOwnManifold } from './architectures.ts'
 import { consequencesOf, risksOf, WORK_SCOPES, type Consequence, type WorkScope } from './consequences.ts'
+import { counted } from '../../words/index.ts'
 import { lacksOf, leastController, terminalsFor, type Terminals } from './terminals.ts'
 
 /** A reason that speaks against a candidate; the points decide the order and are shown. */
@@ -51,13 +52,15 @@ const objectionsTo = (job: JobDocument, a: Architecture, controller: ControllerP
   const boostPa = Math.max(figureOf(job, 'vehicle.boostPa'), boostLaterPa ?? 0)
   return [
     ...(onOwnManifold(a) && intake.manifold === 'separate-runners'
-      ? ['One throttle body cannot feed runners that never meet.']
+      ? ['One throttle body cannot feed separate runners.']
       : []),
-    ...(onOwnManifold(a) && intake.pad === 'side-draught' ? ['There is no downdraught pad for a throttle body.'] : []),
+    ...(onOwnManifold(a) && intake.pad === 'side-draught'
+      ? ['There is no downdraught flange for a throttle body.']
+      : []),
     ...(a.injection === 'throttle-body-low' && boostPa > MOST_BOOST_LOW_BODY_PA
-      ? ['The boost wanted leaves a 100 kPa rail nothing to spray with.']
+      ? ['The planned boost leaves a 100 kPa rail no pressure to inject with.']
       : []),
-    ...(timingControl === 'wanted' && a.timing === 'none' ? ['Timing by the controller is wanted.'] : []),
+    ...(timingControl === 'wanted' && a.timing === 'none' ? ['You want timing control by the ECU.'] : []),
     ...(a.timing === 'locked-distributor' && ignition.kind === 'crank-triggered'
       ? ['The ignition is crank triggered: there is no distributor to lock.']
       : []),
@@ -65,12 +68,12 @@ const objectionsTo = (job: JobDocument, a: Architecture, controller: ControllerP
       ? ['The ignition is crank triggered already.']
       : []),
     ...(builtUpPorts(a) && welder === 'none' && intake.manifold === 'log'
-      ? ['A log manifold needs bosses welded in, and nobody welds.']
+      ? ['A log manifold needs injector bungs welded in, and nobody welds.']
       : []),
     ...(a.oxygenSensors === 2 && exhaust.merge === 'one'
-      ? ['All cylinders join before a second sensor could sit.']
+      ? ['All cylinders merge before there is room for a second sensor.']
       : []),
-    ...(controller === null ? ['No controller of the catalogue takes all that must be joined.'] : []),
+    ...(controller === null ? ['No ECU in the catalogue has enough inputs and outputs.'] : []),
   ]
 }
 
@@ -85,64 +88,64 @@ const againstIt = (
   const { ignition, lines, tank } = job.walkAround
   const say = (when: boolean, points: number, text: string): Against[] => (when ? [{ points, text }] : [])
   return [
-    ...say(
-      budgetClass !== null && costClass > budgetClass,
-      4 * (costClass - (budgetClass ?? 0)),
-      'Dearer than the budget.',
-    ),
-    ...say(originality === 'looks-stock' && a.injection === 'port', 5, 'The engine no longer looks as it did.'),
-    ...say(originality === 'looks-stock' && a.timing === 'crank-trigger', 2, 'Wheel, coils and leads are seen.'),
-    ...say(originality === 'looks-stock' && a.build === 'other-manifold', 2, 'Another manifold is seen.'),
-    ...say(a.build === 'other-manifold', 2, 'A manifold with the right pad must exist for this engine.'),
-    ...say(a.build === 'ready-kit', 2, 'A kit for this very engine must exist.'),
-    ...say(originality === 'can-be-undone' && builtUpPorts(a), 3, 'The manifold is altered for good.'),
+    ...say(budgetClass !== null && costClass > budgetClass, 4 * (costClass - (budgetClass ?? 0)), 'Over budget.'),
+    ...say(originality === 'looks-stock' && a.injection === 'port', 5, 'The engine no longer looks original.'),
+    ...say(originality === 'looks-stock' && a.timing === 'crank-trigger', 2, 'Trigger wheel, coils and leads show.'),
+    ...say(originality === 'looks-stock' && a.build === 'other-manifold', 2, 'Another manifold shows.'),
+    ...say(a.build === 'other-manifold', 2, 'A manifold with the right flange must exist for this engine.'),
+    ...say(a.build === 'ready-kit', 2, 'A kit for this engine must exist.'),
+    ...say(originality === 'can-be-undone' && builtUpPorts(a), 3, 'The manifold is altered permanently.'),
     ...say(originality === 'can-be-undone' && a.timing === 'locked-distributor', 1, 'The distributor is altered.'),
-    ...say(timingControl === 'no' && a.timing !== 'none', 3, 'Timing by the controller is not wanted.'),
-    ...say(timingControl === 'later' && a.timing === 'none', 1, 'Timing control later means a second round of work.'),
+    ...say(timingControl === 'no' && a.timing !== 'none', 3, 'You do not want timing control by the ECU.'),
+    ...say(
+      timingControl === 'later' && a.timing === 'none',
+      1,
+      'Adding timing control later means doing the work twice.',
+    ),
     ...say(
       a.timing !== 'none' && ignition.kind === 'points',
       1,
-      'Points leave, and with them the whole low-tension side.',
+      'The points go, and the whole low-tension side with them.',
     ),
     ...say(
       a.timing === 'controlled-distributor' && ignition.kind !== 'controlled-distributor',
       1,
-      'A distributor of the controlled kind must exist for this engine.',
+      'A controlled distributor must exist for this engine.',
     ),
     ...say(
       a.timing === 'locked-distributor' && ignition.kind === 'controlled-distributor',
       3,
-      'The distributor is of the controlled kind already.',
+      'The distributor is already of the controlled kind.',
     ),
-    ...say(welder === 'none' && builtUpPorts(a), 4, 'Nobody welds bosses into the manifold.'),
+    ...say(welder === 'none' && builtUpPorts(a), 4, 'Nobody welds injector bungs into the manifold.'),
     ...say(
       (boostLaterPa ?? 0) > 0 && a.injection === 'throttle-body-high',
       2,
-      'Boost later asks for a rail that follows it.',
+      'Planned boost needs a rail that follows it.',
     ),
     ...say(
       (boostLaterPa ?? 0) > 0 && a.fuelLoop === 'single-line',
       2,
-      'Boost later asks for a regulator that feels it.',
+      'Planned boost needs a boost-referenced regulator.',
     ),
-    ...say(a.fuelLoop === 'return' && lines.returnLine === false, 1, 'A return line must be laid.'),
+    ...say(a.fuelLoop === 'return' && lines.returnLine === false, 1, 'A return line must be run.'),
     ...say(
       a.fuelLoop === 'single-line' && a.pumpPlace === 'in-line',
       2,
-      'The regulator needs a place and a way back at the tank.',
+      'The regulator needs space and a return port at the tank.',
     ),
     ...say(
       a.injection === 'throttle-body-low' && a.fuelLoop === 'single-line',
       2,
-      'Low pressure in one line: what the feed loses is a large share of it.',
+      'Low pressure, returnless: the feed drop is a large share of it.',
     ),
     ...say(
       a.pumpPlace === 'in-tank' && tank.baffle === false,
       1,
-      'Without baffles a pump in the tank sucks air in bends.',
+      'Without baffles an in-tank pump draws air when cornering.',
     ),
     { points: Math.round(hours[1] / 8), text: `Up to ${hours[1]} h of work.` },
-    ...say(risks.length > 0, risks.length, `${risks.length} ${risks.length === 1 ? 'risk' : 'risks'} of its own.`),
+    ...say(risks.length > 0, risks.length, `${counted(risks.length, 'risk')} of its own.`),
   ]
 }
 

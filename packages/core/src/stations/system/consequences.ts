@@ -38,7 +38,7 @@ const RULES: readonly Rule[] = [
     id: 'throttle-body',
     kind: 'buy',
     scope: 'engine',
-    text: 'Throttle body with injectors, sensors and its pad gasket',
+    text: 'Throttle body with injectors, sensors and its flange gasket',
     hours: [1, 2],
     cost: 5,
     when: tbi,
@@ -47,7 +47,7 @@ const RULES: readonly Rule[] = [
     id: 'port-manifold',
     kind: 'buy',
     scope: 'manifold',
-    text: 'Manifold with injector bosses, or the old one machined for them; rails',
+    text: 'Manifold with injector bungs, or the old one machined for them; rails',
     hours: [24, 32],
     cost: 6,
     when: builtUp,
@@ -56,7 +56,7 @@ const RULES: readonly Rule[] = [
     id: 'port-throttle',
     kind: 'buy',
     scope: 'engine',
-    text: 'Throttle body for air alone, with throttle sensor',
+    text: 'Air-only throttle body, with throttle sensor',
     hours: [1, 2],
     cost: 3,
     when: builtUp,
@@ -93,7 +93,7 @@ const RULES: readonly Rule[] = [
     id: 'lined-hose',
     kind: 'buy',
     scope: 'fuel',
-    text: 'Injection hose and fittings along the whole feed',
+    text: 'Injection hose and fittings for the whole feed',
     hours: [2, 4],
     cost: 2,
     when: (_, a) => a.injection !== 'throttle-body-low',
@@ -104,8 +104,8 @@ const RULES: readonly Rule[] = [
     scope: 'fuel',
     text: (j) =>
       j.walkAround.lines.returnLine === true
-        ? 'Return: the old line judged for its bore, new hose ends'
-        : 'A return line along the car, and its drop tube in the tank',
+        ? 'Return: old line checked for bore, new hose ends'
+        : 'A return line along the car, and a drop tube in the tank',
     hours: [2, 5],
     cost: 2,
     when: (_, a) => a.fuelLoop === 'return',
@@ -114,7 +114,7 @@ const RULES: readonly Rule[] = [
     id: 'tank-regulator',
     kind: 'buy',
     scope: 'fuel',
-    text: 'Module or regulator at the tank with its own way back',
+    text: 'Module or regulator at the tank with its own return',
     hours: [1, 2],
     cost: 2,
     when: (_, a) => a.fuelLoop === 'single-line',
@@ -123,7 +123,7 @@ const RULES: readonly Rule[] = [
     id: 'tank-hole',
     kind: 'cut',
     scope: 'fuel',
-    text: 'A hole in the tank top for the pump’s hat: tank out, cleaned and gas-free, or a specialist',
+    text: 'A hole in the tank top for the pump hat: tank out, cleaned and gas-free, or leave it to a specialist',
     hours: [4, 8],
     cost: 2,
     when: (_, a) => a.pumpPlace === 'in-tank',
@@ -141,7 +141,7 @@ const RULES: readonly Rule[] = [
     id: 'quiet',
     kind: 'give-up',
     scope: 'fuel',
-    text: 'Quiet: an in-line pump is heard',
+    text: 'Quiet running: an in-line pump can be heard',
     hours: [0, 0],
     cost: 0,
     when: (_, a) => a.pumpPlace === 'in-line',
@@ -150,7 +150,7 @@ const RULES: readonly Rule[] = [
     id: 'divider',
     kind: 'cut',
     scope: 'manifold',
-    text: 'Two-plane manifold: divider cut down some 25 mm, or an open spacer under the body',
+    text: 'Two-plane manifold: divider cut down about 25 mm, or an open spacer under the throttle body',
     hours: [1, 3],
     cost: 1,
     when: (j, a) =>
@@ -160,7 +160,7 @@ const RULES: readonly Rule[] = [
     id: 'bung',
     kind: 'weld',
     scope: 'engine',
-    text: 'Oxygen sensor boss welded into the pipe (a clamp-on saddle where nobody welds)',
+    text: 'Oxygen sensor bung welded into the pipe (clamp-on bung if nobody welds)',
     hours: [0.5, 1],
     cost: 1,
     when: () => true,
@@ -169,7 +169,7 @@ const RULES: readonly Rule[] = [
     id: 'bung-two',
     kind: 'weld',
     scope: 'engine',
-    text: 'A second boss in the other bank’s pipe',
+    text: 'A second bung in the other bank’s pipe',
     hours: [0.5, 1],
     cost: 2,
     when: (_, a) => a.oxygenSensors === 2,
@@ -178,7 +178,7 @@ const RULES: readonly Rule[] = [
     id: 'port-bosses',
     kind: 'weld',
     scope: 'manifold',
-    text: 'Injector bosses into the manifold where none is sold ready',
+    text: 'Injector bungs into the manifold if none is sold ready-made',
     hours: [8, 16],
     cost: 3,
     when: builtUp,
@@ -196,7 +196,7 @@ const RULES: readonly Rule[] = [
     id: 'lock-out',
     kind: 'cut',
     scope: 'ignition',
-    text: 'Weights and vacuum plate locked, rotor phased to the middle of the range',
+    text: 'Weights and vacuum plate locked, rotor phased to mid-range',
     hours: [2, 4],
     cost: 1,
     when: (_, a) => a.timing === 'locked-distributor',
@@ -205,7 +205,7 @@ const RULES: readonly Rule[] = [
     id: 'lock-out-box',
     kind: 'buy',
     scope: 'ignition',
-    text: 'Igniter or box that the controller can fire',
+    text: 'Igniter or ignition box the ECU can fire',
     hours: [1, 2],
     cost: 2,
     when: (_, a) => a.timing === 'locked-distributor',
@@ -214,7 +214,7 @@ const RULES: readonly Rule[] = [
     id: 'advance-gone',
     kind: 'give-up',
     scope: 'ignition',
-    text: 'Driving home without the controller: the weights no longer advance',
+    text: 'Driving home without the ECU: the weights no longer advance',
     hours: [0, 0],
     cost: 0,
     when: (_, a) => a.timing === 'locked-distributor' || a.timing === 'controlled-distributor',
@@ -241,7 +241,7 @@ const RULES: readonly Rule[] = [
     id: 'cam',
     kind: 'buy',
     scope: 'ignition',
-    text: 'Cam sensor, for instance in the old distributor’s body',
+    text: 'Cam sensor, for instance in the old distributor body',
     hours: [2, 5],
     cost: 2,
     when: (_, a) => a.trigger === 'crank-and-cam',
@@ -259,7 +259,7 @@ const RULES: readonly Rule[] = [
     id: 'table-timing',
     kind: 'rules-out',
     scope: 'ignition',
-    text: 'Timing by table: the old distributor decides',
+    text: 'Mapped timing: the old distributor still sets it',
     hours: [0, 0],
     cost: 0,
     when: (_, a) => a.timing === 'none',
@@ -277,7 +277,7 @@ const RULES: readonly Rule[] = [
     id: 'no-boost',
     kind: 'rules-out',
     scope: 'fuel',
-    text: 'Boost later: 100 kPa at the rail leaves nothing against it',
+    text: 'Planned boost: 100 kPa at the rail leaves nothing against it',
     hours: [0, 0],
     cost: 0,
     when: (_, a) => a.injection === 'throttle-body-low',
@@ -304,7 +304,7 @@ const RULES: readonly Rule[] = [
     id: 'ready-kit',
     kind: 'buy',
     scope: 'engine',
-    text: 'The kit for this engine: manifold or bosses, rails, injectors, throttle body. Its reach and fit are checked first',
+    text: 'The kit for this engine: manifold or injector bungs, rails, injectors, throttle body. Check its scope and fit first',
     hours: [4, 5],
     cost: 9,
     when: (_, a) => a.build === 'ready-kit',
@@ -313,7 +313,7 @@ const RULES: readonly Rule[] = [
     id: 'other-manifold',
     kind: 'buy',
     scope: 'manifold',
-    text: 'Another manifold with the right pad, its gaskets; coolant drained, studs looked at',
+    text: 'Another manifold with the right flange, gaskets; drain coolant, check studs',
     hours: [3, 6],
     cost: 4,
     when: (_, a) => a.build === 'other-manifold',
@@ -322,7 +322,7 @@ const RULES: readonly Rule[] = [
     id: 'harness',
     kind: 'buy',
     scope: 'engine',
-    text: 'Controller with its harness, sensors, relays; main feeds straight to the posts',
+    text: 'ECU with its harness, sensors, relays; main feeds straight to the battery terminals',
     hours: [1, 1.5],
     cost: 3,
     when: tbi,
@@ -331,7 +331,7 @@ const RULES: readonly Rule[] = [
     id: 'harness-port',
     kind: 'buy',
     scope: 'engine',
-    text: 'Controller with its harness to every injector, sensors, relays; main feeds straight to the posts',
+    text: 'ECU with its harness to every injector, sensors, relays; main feeds straight to the battery terminals',
     hours: [1.5, 3],
     cost: 3,
     when: port,
@@ -354,44 +354,40 @@ export const risksOf = (job: JobDocument, a: Architecture): string[] => {
   const cam = tests.idleVacuumPa === null ? null : camClassOf(tests.idleVacuumPa)
   return [
     ...(a.build === 'ready-kit'
-      ? [
-          'Whether a kit is made for this engine is asked first; then its reach, its ports and the room under the bonnet.',
-        ]
+      ? ['First ask whether a kit is made for this engine; then check its scope, its ports and the bonnet clearance.']
       : []),
     ...(a.build === 'other-manifold'
-      ? [
-          'Another manifold stands differently: bonnet, linkage, water and vacuum ports are measured before it is bought.',
-        ]
+      ? ['Another manifold sits differently: measure bonnet, linkage, coolant and vacuum ports before you buy it.']
       : []),
     ...(a.injection === 'throttle-body-low'
-      ? ['Hot restart: fuel of high vapour pressure boils in a 100 kPa body after stopping.']
+      ? ['Hot restart: volatile fuel boils in a 100 kPa throttle body after stopping.']
       : []),
     ...(onOwnManifold(a) && intake.manifold === 'two-plane'
       ? ['Fuel may favour one plane, and the sensor sits on one bank: divider and spacer decide.']
       : []),
     ...(onOwnManifold(a) && intake.manifold === 'log'
-      ? ['A log manifold shares the fuel unevenly; port injectors would not care.']
+      ? ['A log manifold distributes fuel unevenly; port injectors would not care.']
       : []),
     ...(cam === 'wild' || cam === 'sporting'
-      ? ['Overlap lets fresh air into the exhaust at idle: the reading must not steer there.']
+      ? ['Valve overlap lets fresh air into the exhaust at idle: no closed loop there.']
       : []),
     ...(a.timing === 'locked-distributor'
-      ? ['Rotor phase wrong by a few degrees: crossfire at one end of the range.']
+      ? ['Rotor phase out by a few degrees: crossfire at one end of the range.']
       : []),
     ...(a.timing === 'none' && job.walkAround.ignition.kind === 'points'
-      ? ['Points bounce and spikes on the coil reach the speed input.']
+      ? ['Points bounce and coil spikes reach the speed input.']
       : []),
     ...(a.fuelLoop === 'single-line'
-      ? ['Fuel stands in the line and warms at idle; the feed’s loss comes off the rail at full load.']
+      ? ['Fuel sits in the line and warms at idle; the feed drop comes off rail pressure at full load.']
       : []),
     ...(a.fuelLoop === 'return' && lines.returnLine === true
-      ? ['An old return of small bore lifts the rail at idle: the fuel station judges it.']
+      ? ['An old small-bore return raises rail pressure at idle: the fuel system station checks it.']
       : []),
     ...(a.oxygenSensors === 2
-      ? ['Two sensors: leads crossed between the banks drive one full rich, the other full lean.']
+      ? ['Two sensors: leads crossed between banks drive one full rich, the other full lean.']
       : []),
     ...(a.trigger === 'crank-wheel' || a.trigger === 'crank-and-cam'
-      ? ['Wheel run-out and bracket flex: the air gap is measured at several teeth.']
+      ? ['Wheel run-out and bracket flex: measure the air gap at several teeth.']
       : []),
   ]
 }

@@ -8,47 +8,47 @@ export interface SchoolQuestion {
 export const SYSTEM_SCHOOLS: readonly SchoolQuestion[] = [
   {
     id: 'body-or-ports',
-    question: 'Throttle body or ports?',
+    question: 'Throttle body or port injection?',
     schools: [
       {
         name: 'Body',
-        says: 'Bolts on in a weekend, looks as before, can be undone. Fuel is shared by the manifold as it always was.',
+        says: 'Bolts on in a weekend, looks original, can be undone. The manifold distributes fuel as it always did.',
       },
       {
         name: 'Ports',
-        says: 'Every cylinder gets its own fuel, cold start and idle are better, banks can be trimmed. The manifold is altered for good.',
+        says: 'Each cylinder gets its own fuel, cold start and idle are better, banks can be trimmed. The manifold is altered permanently.',
       },
     ],
   },
   {
     id: 'return-or-single',
-    question: 'Return line or single line?',
+    question: 'Return-type or returnless?',
     schools: [
       {
         name: 'Return',
-        says: 'The rail is held at the engine, fuel stays cool and fresh, boost can be followed. A second line along the car, and it must be wide enough.',
+        says: 'Pressure is regulated at the engine, fuel stays cool and fresh, boost can be followed. It needs a second line along the car, of large enough bore.',
       },
       {
         name: 'Single',
-        says: 'One line, often the old one, less heat in the tank. What the feed loses comes off the rail, and standing fuel warms.',
+        says: 'One line, often the old one, less heat in the tank. The feed drop comes off rail pressure, and fuel standing in the line warms.',
       },
     ],
   },
   {
     id: 'timing',
-    question: 'Who decides the timing?',
+    question: 'What controls the timing?',
     schools: [
       {
-        name: 'Leave it',
-        says: 'Fuel first, one change at a time; the old curve is known. The controller only counts the coil.',
+        name: 'Cancel',
+        says: 'Fuel first, one change at a time; the old curve is known. The ECU only counts coil pulses.',
       },
       {
         name: 'Lock or control the distributor',
-        says: 'A spark table with the old parts in sight; rotor phase must be right, chain slack stays.',
+        says: 'A spark table with the original parts on show; rotor phase must be right, chain slack remains.',
       },
       {
         name: 'Crank trigger',
-        says: 'The most exact, off the chain; wheel, bracket and coils are a job of their own.',
+        says: 'The most accurate, independent of chain slack; wheel, bracket and coils are a job of their own.',
       },
     ],
   },
@@ -58,10 +58,10 @@ export const SYSTEM_SCHOOLS: readonly SchoolQuestion[] = [
     schools: [
       {
         name: 'Cut the divider',
-        says: 'Some 25 mm down over its length: both planes see all injectors. Cannot be undone.',
+        says: 'About 25 mm down along its length: both planes see all injectors. Cannot be undone.',
       },
-      { name: 'Open spacer', says: 'The same room above the divider; costs 25 mm of bonnet clearance.' },
-      { name: 'Leave it', says: 'Where the body fires all barrels together each plane gets its share anyway.' },
+      { name: 'Open spacer', says: 'The same space above the divider; costs 25 mm of bonnet clearance.' },
+      { name: 'Cancel', says: 'If the throttle body fires all barrels together, each plane gets its share anyway.' },
     ],
   },
 ]

@@ -49,7 +49,7 @@ describe('choice of system, laws on random cars and wishes', () => {
             expect(c.controller.priceClass).toBe(Math.min(...fitting.map((f) => f.priceClass)))
           } else {
             expect(fitting).toEqual([])
-            expect(c.objections.join()).toMatch(/No controller/)
+            expect(c.objections.join()).toMatch(/No ECU/)
           }
         }
       }),

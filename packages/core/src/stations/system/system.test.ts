@@ -52,7 +52,7 @@ describe('candidates', () => {
   })
   it.each([
     ['a car that must look stock gets a body', { 'system.originality': 'looks-stock' }, 'throttle-body'],
-    ['boost later rules the low-pressure body out', { 'system.boostLaterPa': 70e3 }, 'throttle-body-high'],
+    ['planned boost rules the low-pressure body out', { 'system.boostLaterPa': 70e3 }, 'throttle-body-high'],
   ])('%s', (_name, entries, injection) => expect(best(entries).architecture.injection).toContain(injection))
 
   it('timing that is wanted is in every candidate that can be', () => {

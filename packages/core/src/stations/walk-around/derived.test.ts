@@ -26,8 +26,8 @@ describe('what follows from the walk-around', () => {
     )
   })
   it('says so where it stands on an assumption', () => {
-    expect(of(emptyJob('x'), 'displacement')).toMatchObject({ assumed: true, from: 'half a litre a cylinder' })
-    expect(of(emptyJob('x'), 'endurance')).toMatchObject({ figure: null, text: 'enter what the tank holds' })
+    expect(of(emptyJob('x'), 'displacement')).toMatchObject({ assumed: true, from: 'half a litre per cylinder' })
+    expect(of(emptyJob('x'), 'endurance')).toMatchObject({ figure: null, text: 'enter the tank capacity' })
   })
   // idle: 0.65 x 40000/(287.05 x 313) x 0.00299352 x 800/120 = 5.775e-3 kg/s
   it('idle air of the mean-value formula', () =>

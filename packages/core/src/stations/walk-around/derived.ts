@@ -21,9 +21,9 @@ export interface Derived {
 const USABLE_TANK_SHARE = 0.9
 
 const CAM_WORDS: Readonly<Record<CamClass, string>> = {
-  mild: 'mild: idles clean, steers by oxygen from idle on',
+  mild: 'mild: idles clean, closed loop from idle up',
   sporting: 'sporting: reading at idle is doubtful',
-  wild: 'wild: no steering by oxygen at idle',
+  wild: 'wild: no closed loop at idle',
 }
 
 /** What follows at once from the walk-around. */
@@ -52,7 +52,7 @@ export const derivedOf = (job: JobDocument): Derived[] => {
             : 'as entered; bore and stroke give the check'
           : swept !== null
             ? 'bore² × 0.785 × stroke × cylinders'
-            : 'half a litre a cylinder',
+            : 'half a litre per cylinder',
       assumed: !displacementKnown,
     },
     ...(vehicle.displacementM3 !== null && swept !== null
@@ -73,7 +73,7 @@ export const derivedOf = (job: JobDocument): Derived[] => {
       id: 'full-air',
       label: 'Air at full power',
       figure: fig(fullAir, 'massFlow'),
-      from: 'filling × density × displacement × speed/120',
+      from: 'volumetric efficiency × density × displacement × speed/120',
       assumed: !displacementKnown || vehicle.powerSpeedRpm === null,
     },
     {
@@ -106,9 +106,9 @@ export const derivedOf = (job: JobDocument): Derived[] => {
     },
     {
       id: 'endurance',
-      label: 'Tank lasts, cruising',
+      label: 'Range, cruising (time)',
       figure: enduranceS === null ? null : fig(enduranceS, 'work'),
-      ...(enduranceS === null ? { text: 'enter what the tank holds' } : {}),
+      ...(enduranceS === null ? { text: 'enter the tank capacity' } : {}),
       from: 'nine tenths of it at cruise fuel flow: rule of thumb',
       assumed: vehicle.cruiseSpeedRpm === null || vehicle.cruiseManifoldPa === null,
     },

@@ -14,9 +14,9 @@ describe('firing order', () => {
   it.each([
     ['1-3-4', 4, /3 cylinders are named; the engine has 4/],
     ['1-3-3-2', 4, /Cylinder 4 is missing/],
-    ['front to back', 4, /no firing order/],
-    ['', 4, /no firing order/],
-    ['1-0-2-3', 4, /no firing order/],
+    ['front to back', 4, /not a firing order/],
+    ['', 4, /not a firing order/],
+    ['1-0-2-3', 4, /not a firing order/],
   ])('refuses %j', (text, cylinders, said) => {
     const read = parseFiringOrder(text, cylinders)
     expect(read.ok ? '' : explainFiringOrderError(read.error)).toMatch(said)

@@ -23,11 +23,11 @@ export const parseFiringOrder = (text: string, cylinders: number | null): Result
 export const explainFiringOrderError = (e: FiringOrderError): string => {
   switch (e.code) {
     case 'notNumbers':
-      return `"${e.text}" is no firing order: write cylinder numbers, e.g. 1-3-4-2.`
+      return `"${e.text}" is not a firing order: write cylinder numbers, e.g. 1-3-4-2.`
     case 'wrongCount':
       return `${e.count} cylinders are named; the engine has ${e.cylinders}.`
     case 'notEachOnce':
-      return `Cylinder ${e.cylinder} is missing or another one stands twice.`
+      return `Cylinder ${e.cylinder} is missing or another is listed twice.`
   }
 }
 

@@ -14,7 +14,7 @@ export const WorkProgress = ({
   if (state.kind === 'failed')
     return (
       <p role="alert" className="mt-2 font-semibold text-stop">
-        It could not be computed: {state.message}
+        The calculation failed: {state.message}
       </p>
     )
   if (state.kind !== 'running') return null

@@ -34,7 +34,7 @@ export const useRemedies = (
     const tell = (task: RemedyTask) => own.postMessage(task)
     tell({ kind: 'parts', catalogue })
     own.onerror = (e) => {
-      setBroken(e.message || 'the script that seeks them could not be fetched')
+      setBroken(e.message || 'the script that looks for them could not be loaded')
     }
     return () => {
       worker.current = null

@@ -42,7 +42,7 @@ export const useWork = <Task, Answer>(make: () => Worker): Work<Task, Answer> =>
       }
       own.onerror = (e) => {
         end()
-        setState({ kind: 'failed', message: e.message || 'The script of this computation could not be fetched.' })
+        setState({ kind: 'failed', message: e.message || 'The script for this calculation could not be loaded.' })
       }
       setState({ kind: 'running', share: 0 })
       own.postMessage(task)

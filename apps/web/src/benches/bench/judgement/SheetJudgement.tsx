@@ -17,8 +17,8 @@ export const SheetJudgement = ({ sheet, nothing, children }: Props) => {
   const own = verdictsOfTab(station, sheet, assessment.verdicts)
   return (
     <>
-      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Judgement</h2>
-      {own.length === 0 && <p className="py-1 text-soft">{nothing ?? 'Nothing to judge here yet.'}</p>}
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Assessment</h2>
+      {own.length === 0 && <p className="py-1 text-soft">{nothing ?? 'Nothing to check here yet.'}</p>}
       <ol>
         {own.map((v) => (
           <VerdictCard key={v.id} verdict={v} />

@@ -6,7 +6,7 @@ export const StillToMeasure = ({ assumptions }: { assumptions: readonly Assumpti
   assumptions.length === 0 ? null : (
     <div className="mt-4">
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Still to measure</h2>
-      <p className="py-1 text-sm text-soft">Until then the judgement stands on these:</p>
+      <p className="py-1 text-sm text-soft">Until then the assessment relies on these:</p>
       <ul>
         {assumptions.map((a) => (
           <li key={a.field} className="flex justify-between gap-3 border-b border-hair/70 py-1 leading-tight">

@@ -1,4 +1,4 @@
-import { formatQuantity, type Figure, type Remedy, type Verdict } from '@lochmoor/core'
+import { formatQuantity, marginWords, type Figure, type MarginWords, type Remedy, type Verdict } from '@lochmoor/core'
 import { useState } from 'react'
 import { FigureText, SentenceText, usePlainSentence } from '../../../fields/FigureText.tsx'
 import { StateMark } from '../../../marks/StateMark.tsx'
@@ -37,7 +37,7 @@ export const VerdictCard = ({ verdict }: { verdict: Verdict }) => {
             <dl className="mb-1.5 grid grid-cols-[1fr_auto] gap-x-3 border-y border-hair/70 py-1">
               <Row name={figureName} figure={figure} strong />
               {limit && <Row name={limitName} figure={limit} />}
-              {margin && <MarginRow margin={margin} apart={verdict.marginIs === 'apart'} />}
+              {margin && <MarginRow margin={margin} words={marginWords(verdict)} />}
             </dl>
           )}
           <p className="leading-snug">
@@ -54,7 +54,7 @@ export const VerdictCard = ({ verdict }: { verdict: Verdict }) => {
             <span>Source: {source}.</span>
             {pointId && showPoint && (
               <button type="button" className="text-accent underline" onClick={() => showPoint(pointId)}>
-                Show this moment
+                Show this condition
               </button>
             )}
             {workings.map((id) => (
@@ -64,7 +64,7 @@ export const VerdictCard = ({ verdict }: { verdict: Verdict }) => {
                 className="text-accent underline"
                 onClick={() => ask(id, pointId, verdict.subject?.sensor)}
               >
-                Working: {id.replaceAll('-', ' ')}
+                Show working: {id.replaceAll('-', ' ')}
               </button>
             ))}
           </p>
@@ -83,15 +83,15 @@ const Row = ({ name, figure, strong = false }: { name: string; figure: Figure; s
   </>
 )
 
-const MarginRow = ({ margin, apart }: { margin: Figure; apart: boolean }) => {
+const MarginRow = ({ margin, words }: { margin: Figure; words: MarginWords }) => {
   const units = usePreferences((s) => s.units)
   // A margin is a difference: no offset, as temperatures have.
   const unit = { ...unitOfFamily(units, margin.family), offset: 0 }
-  const short = !apart && margin.si < 0
+  const past = words === 'over by' || words === 'short by'
   return (
     <>
-      <dt>{apart ? 'apart by' : short ? 'short by' : 'to spare'}</dt>
-      <dd className={`text-right font-bold whitespace-nowrap ${short ? 'text-stop' : ''}`}>
+      <dt>{words}</dt>
+      <dd className={`text-right font-bold whitespace-nowrap ${past ? 'text-stop' : ''}`}>
         {formatQuantity(Math.abs(margin.si), unit, margin.decimals)}
       </dd>
     </>
@@ -99,7 +99,7 @@ const MarginRow = ({ margin, apart }: { margin: Figure; apart: boolean }) => {
 }
 
 /** Said where no kind of change cures a failure by itself. */
-const NO_SINGLE_PART = 'No single change cures this alone: combine two, or lower what is asked.'
+const NO_SINGLE_PART = 'No single change fixes this: combine two, or ask for less.'
 
 interface RemediesProps {
   readonly verdictId: string
@@ -113,10 +113,10 @@ const Remedies = ({ verdictId, figureName, wanted }: RemediesProps) => {
   if (remedies.kind === 'failed')
     return (
       <p role="alert" className="mt-1.5 font-semibold text-stop">
-        Remedies could not be sought: {remedies.message}
+        Could not look for remedies: {remedies.message}
       </p>
     )
-  if (remedies.kind === 'looking') return wanted ? <p className="mt-1.5 text-soft">Looking for a remedy …</p> : null
+  if (remedies.kind === 'looking') return wanted ? <p className="mt-1.5 text-soft">Looking for a remedy…</p> : null
   const own = remedies.remedies.get(verdictId) ?? []
   if (own.length === 0) return wanted ? <p className="mt-1.5 font-semibold">{NO_SINGLE_PART}</p> : null
   return (

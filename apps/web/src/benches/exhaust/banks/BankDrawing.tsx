@@ -21,7 +21,7 @@ export const BankDrawing = ({ job }: { job: JobDocument }) => {
         height={HEIGHT}
         role="img"
         className="block"
-        aria-label={`Bank A with cylinders ${words('a')}, bank B with cylinders ${words('b')}; the controller steers bank ${steers.a?.toUpperCase() ?? 'unknown'} by sensor A and bank ${steers.b?.toUpperCase() ?? 'unknown'} by sensor B${crossed ? ': crossed' : ''}`}
+        aria-label={`Bank A with cylinders ${words('a')}, bank B with cylinders ${words('b')}; the ECU trims bank ${steers.a?.toUpperCase() ?? 'unknown'} by sensor A and bank ${steers.b?.toUpperCase() ?? 'unknown'} by sensor B${crossed ? ': crossed' : ''}`}
       >
         <text x={10} y={19} fontSize="12.5" fontWeight="700">
           Banks, sensors and injector groups

@@ -13,25 +13,25 @@ import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 import { BankDrawing } from './BankDrawing.tsx'
 
-const WORDS = ['No sensor, no closed loop', 'One sensor', 'Two sensors, one a bank'] as const
+const WORDS = ['No sensor, no closed loop', 'One sensor', 'Two sensors, one per bank'] as const
 
 /** The cases that practice knows, so that a special one is recognised. */
 const CASES: readonly (readonly [string, string])[] = [
-  ['Four or six in line', 'One, behind the merge: it reads all cylinders.'],
+  ['Four or six in line', 'One, after the merge: it reads all cylinders.'],
   [
     'Vee or flat, throttle body, two pipes',
-    'One in the bank that runs leaner, or two of which the controller takes the mean: two show a bank that differs, they do not trim it.',
+    'One in the leaner bank, or two that the ECU averages: two show up a bank that differs, they do not trim it.',
   ],
   ['Vee or flat, throttle body, common pipe', 'One in the common pipe.'],
   [
     'Vee or flat, injectors in the ports',
-    'Two, one a bank, before any cross-over: each trims its own bank. One is possible, the other bank then follows blindly.',
+    'Two, one per bank, before any cross-over: each trims its own bank. One will do, but the other bank then follows blindly.',
   ],
-  ['One turbine', 'One, behind the turbine and behind where the wastegate comes back. Two there make the banks fight.'],
-  ['Open stubs or very short pipes', 'None: outside air comes back everywhere. No closed loop.'],
+  ['One turbo', 'One, downstream of the turbo and of the wastegate return. Two there make the banks fight.'],
+  ['Open stubs or very short pipes', 'None: outside air is drawn back everywhere. No closed loop.'],
   [
-    'Air pumped into the ports',
-    'None that steers while it pumps: shut it off in closed loop or lead it to the catalyst, as the law allows.',
+    'Air pump into the ports',
+    'No closed loop while it pumps: shut it off in closed loop or divert it to the catalyst, as the law allows.',
   ],
 ]
 
@@ -64,7 +64,7 @@ export const BanksSheet = (props: SheetProps) => {
   }
   return (
     <Columns
-      names={['Decided', 'Picture', 'Judgement']}
+      names={['Decided', 'Picture', 'Assessment']}
       measured={
         <>
           <Group title="Sensors">
@@ -81,12 +81,12 @@ export const BanksSheet = (props: SheetProps) => {
           <ForeignAir job={job} />
           {twoBanks && c.sensorCount === 2 && c.trimsBanks && (
             <>
-              <Group title="Wired and set">
+              <Group title="Wiring and settings">
                 <KnownChoiceField
-                  label="Sensor A steers"
+                  label="Sensor A trims"
                   value={exhaust.steers.a}
                   options={bank}
-                  how="Follow the lead of sensor A to the controller’s input, and in its settings to the injector group."
+                  how="Follow the lead of sensor A to the ECU’s input, then check in the settings which injector group it trims."
                   onChange={(v) =>
                     doRun(
                       setExhaust(
@@ -98,7 +98,7 @@ export const BanksSheet = (props: SheetProps) => {
                   }
                 />
                 <KnownChoiceField
-                  label="Sensor B steers"
+                  label="Sensor B trims"
                   value={exhaust.steers.b}
                   options={bank}
                   onChange={(v) =>
@@ -112,10 +112,10 @@ export const BanksSheet = (props: SheetProps) => {
                   }
                 />
               </Group>
-              <Group title="Proved on the car">
+              <Group title="Checked on the car">
                 <ExhaustCautions job={job} where={['running']} />
                 <p className="pb-1 leading-snug">
-                  Warm, idling, loop open: unplug one injector of bank A. Reading A must go lean, reading B stay.
+                  Warm, idling, loop open: unplug one injector of bank A. Reading A must go lean and reading B stay put.
                 </p>
                 <KnownChoiceField
                   label="What went lean"
@@ -153,12 +153,12 @@ export const BanksSheet = (props: SheetProps) => {
           ) : (
             <p className="border border-ink bg-sheet p-6 text-center text-soft">
               {c.sensorCount === 0
-                ? 'No sensor: nothing can be crossed.'
-                : 'One sensor steers all injectors: nothing can be crossed. With two, banks, sensors and injector groups are drawn here.'}
+                ? 'No sensor: nothing to cross.'
+                : 'One sensor trims all injectors: nothing to cross. With two, banks, sensors and injector groups are drawn here.'}
             </p>
           )}
-          <section aria-label="What practice does" className="mt-4">
-            <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">What practice does</h2>
+          <section aria-label="Recommended practice" className="mt-4">
+            <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Recommended practice</h2>
             <dl className="leading-snug">
               {CASES.map(([when, what]) => (
                 <div key={when} className="border-b border-hair/70 py-1">

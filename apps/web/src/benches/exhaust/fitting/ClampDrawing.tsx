@@ -24,13 +24,13 @@ export const ClampDrawing = ({ bung, pipeM }: { bung: BungPart; pipeM: number })
   const [fault] = fit.faults
   const tx = cx + r + 44
   const rows: readonly (readonly [string, string])[] = [
-    ['Pipe, outside', mm(pipeM)],
-    ['Once around', mm(Math.PI * pipeM)],
-    ['Band goes', `${mm(bung.leastPipeM)} to ${mm(bung.mostPipeM)}`],
-    ['Drawn so far', fit.startsM < 0 ? `${mm(-fit.startsM)} short of its nut` : mm(fit.startsM)],
-    ['Thread to spare', fit.startsM < 0 || fit.toSpareM < 0 ? 'none' : mm(fit.toSpareM)],
+    ['Pipe outside diameter', mm(pipeM)],
+    ['Circumference', mm(Math.PI * pipeM)],
+    ['Band fits', `${mm(bung.leastPipeM)} to ${mm(bung.mostPipeM)}`],
+    ['Drawn up by', fit.startsM < 0 ? `${mm(-fit.startsM)} short of the nut` : mm(fit.startsM)],
+    ['Thread left over', fit.startsM < 0 || fit.toSpareM < 0 ? 'none' : mm(fit.toSpareM)],
     [
-      'Saddle against pipe',
+      'Saddle gap',
       Math.abs(fit.gapM) < 0.0001 ? 'touches' : `${mm(Math.abs(fit.gapM))} at its ${fit.gapM > 0 ? 'edges' : 'middle'}`,
     ],
   ]
@@ -41,10 +41,10 @@ export const ClampDrawing = ({ bung, pipeM }: { bung: BungPart; pipeM: number })
         height={HEIGHT}
         role="img"
         className="block"
-        aria-label={`Clamp on a pipe of ${mm(pipeM)}: ${fault ? CLAMP_FAULT_WORDS[fault] : 'it fits'}`}
+        aria-label={`Clamp-on bung on a pipe of ${mm(pipeM)}: ${fault ? CLAMP_FAULT_WORDS[fault] : 'it fits'}`}
       >
         <text x={10} y={19} fontSize="12.5" fontWeight="700">
-          Clamp on the measured pipe
+          Clamp-on bung on the measured pipe
         </text>
         <circle cx={cx} cy={cy} r={r} fill="var(--wash)" stroke="var(--ink)" strokeWidth="3" />
         <path
@@ -87,7 +87,7 @@ export const ClampDrawing = ({ bung, pipeM }: { bung: BungPart; pipeM: number })
           textAnchor="end"
           style={{ fill: fault ? 'var(--stop)' : 'var(--ok)' }}
         >
-          {fault ? CLAMP_FAULT_WORDS[fault] : 'fits, with thread to spare'}
+          {fault ? CLAMP_FAULT_WORDS[fault] : 'fits, with thread left over'}
         </text>
       </svg>
     </figure>

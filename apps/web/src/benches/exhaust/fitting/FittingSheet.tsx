@@ -37,7 +37,7 @@ export const FittingSheet = (props: SheetProps) => {
     `${b.kind === 'clamp-on' ? 'clamp-on' : 'weld-in'}, ${formatQuantity(b.leastPipeM, bore)} to ${formatQuantity(b.mostPipeM, bore)}, hole ${formatQuantity(b.holeM, bore)}`
   return (
     <Columns
-      names={['Decided', 'Picture', 'Judgement']}
+      names={['Decided', 'Picture', 'Assessment']}
       measured={
         <>
           <ExhaustCautions
@@ -58,7 +58,7 @@ export const FittingSheet = (props: SheetProps) => {
               onChange={(v) => doRun(setSystem({ welder: v as typeof job.system.welder }, 'who welds', false))}
             />
             <KnownChoiceField
-              label="Pipe is of"
+              label="Pipe material"
               value={exhaust.material}
               none="not looked at"
               options={[
@@ -67,13 +67,13 @@ export const FittingSheet = (props: SheetProps) => {
                 ['aluminised', 'Aluminised steel'],
                 ['cast', 'Cast iron'],
               ]}
-              how="A magnet does not stick to most stainless; aluminised looks dull and even."
+              how="A magnet will not stick to most stainless; aluminised steel looks dull and even."
               onChange={(v) =>
                 doRun(setExhaust({ material: v as ExhaustSection['material'] }, 'material of the pipe', false))
               }
             />
             <KnownChoiceField
-              label="The sensor is"
+              label="Sensor fitting"
               value={exhaust.joinBy}
               none="not decided"
               options={[
@@ -83,23 +83,23 @@ export const FittingSheet = (props: SheetProps) => {
               onChange={(v) => doRun(setExhaust({ joinBy: v as ExhaustSection['joinBy'] }, 'weld or clamp', false))}
             />
             <PartField
-              label="Boss or clamp"
+              label="Bung"
               value={exhaust.bung}
               parts={catalogue.bungs}
               describe={describe}
-              refuse={(b) => (!pipe || fits.has(b.id) ? null : 'does not go on this pipe')}
+              refuse={(b) => (!pipe || fits.has(b.id) ? null : 'does not fit this pipe')}
               none="not chosen"
               onChange={(bung) => doRun(setExhaust({ bung }, 'boss', false))}
             />
           </Group>
           <SensorField {...props} />
           <Group title="Cable and plug">
-            <PathField job={job} path="exhaust.cablePathM" label="Path to the harness" />
-            <PathField job={job} path="exhaust.cableGapM" label="Nearest to the pipe" />
+            <PathField job={job} path="exhaust.cablePathM" label="Length to the harness" />
+            <PathField job={job} path="exhaust.cableGapM" label="Closest to the pipe" />
             <YesNoField
-              label="Type set before plugging in"
+              label="Sensor type set first"
               value={exhaust.typeSet}
-              how="The controller heats each type differently. Set it first; then free air must show the lean end of the display."
+              how="The ECU heats each type differently. Set it first; free air must then show the lean end of the display."
               onChange={(typeSet) => doRun(setExhaust({ typeSet }, 'sensor type set', false))}
             />
           </Group>

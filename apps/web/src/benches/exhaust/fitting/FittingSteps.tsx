@@ -3,14 +3,14 @@ import { FigureText } from '../../../fields/FigureText.tsx'
 import { ExhaustCautions } from '../ExhaustCautions.tsx'
 
 const WELD = [
-  'Controller unplugged, sensor out; a plug in the boss keeps its thread.',
-  'Boss tacked at four places, square to the pipe; then all round in short runs, letting it cool.',
-  'No burn-through inside, no pin-hole outside: light inside, look from outside; soap when cold.',
+  'ECU unplugged, sensor out; a blanking plug in the bung protects its thread.',
+  'Tack the bung in four places, square to the pipe; then weld all round in short runs, letting it cool.',
+  'No burn-through inside, no pin-hole outside: light inside, look from outside; soap test when cold.',
 ] as const
 const CLAMP = [
-  'Saddle and gasket dry and clean on clean metal; the hole of the saddle over the hole in the pipe.',
-  'Tighten both sides in turn, a little each, so that it comes down flat.',
-  'After the first heat: tighten again cold, and soap it.',
+  'Saddle and gasket dry, on clean metal; the hole in the saddle over the hole in the pipe.',
+  'Tighten both sides in turn, a little at a time, so that it pulls down flat.',
+  'After the first heat cycle: retighten cold, and soap test it.',
 ] as const
 
 /** The steps at the car, with what is checked after each. */
@@ -31,24 +31,24 @@ export const FittingSteps = ({
           {step}
         </li>
       ))}
-      <li className="py-0.5">Every joint ahead of the sensor tested, sheet “Leaks and order”.</li>
+      <li className="py-0.5">Every joint ahead of the sensor tested: tab “Leaks and order”.</li>
       <li className="py-0.5">
-        Sensor started by hand, anti-seize on the thread only and only if it comes dry, then{' '}
-        {sensor ? <FigureText figure={fig(sensor.tightenNm, 'torque')} /> : '40 to 60 N m by its sheet'}.
+        Start the sensor by hand, anti-seize on the thread only and only if it comes dry, then torque it to{' '}
+        {sensor ? <FigureText figure={fig(sensor.tightenNm, 'torque')} /> : '40 to 60 N m, by its data sheet'}.
       </li>
       <li className="py-0.5">
-        Turn the tool once round with the sensor in: it must come off again. Cable sheathed, fixed on the body, 25 mm
-        and more off the pipe; linkage over its whole travel, steering from lock to lock.
+        Turn the tool once round with the sensor in: it must come off again. Cable sleeved, clipped to the body, at
+        least 25 mm off the pipe; check linkage over its whole travel and steering from lock to lock.
       </li>
       <li className="py-0.5">
-        Type set, then plugged in. In free air the display stands at its lean end
-        {readsToLambda === null ? ': write it down, readings pinned there say no more. ' : ', '}
+        Set the type, then plug in. In free air the display reads its lean end
+        {readsToLambda === null ? ': write it down, a reading pinned there means “at least this lean”. ' : ', '}
         {readsToLambda !== null && (
           <>
             <FigureText figure={fig(readsToLambda, 'lambda')} />.{' '}
           </>
         )}
-        The heater comes on only when the controller says the pipe is dry.
+        The heater comes on only once the ECU takes the pipe to be dry.
       </li>
     </ol>
   </section>

@@ -25,12 +25,12 @@ export const TemplatePreview = ({ c, index }: { c: ExhaustCase; index: 0 | 1 }) 
       <h2 className="mb-2 border-b-2 border-ink pb-0.5 font-extrabold">Drill template, {pieceName}</h2>
       {forbidden && (
         <p className="mb-2 font-semibold text-stop">
-          This spot is forbidden: the paper says so too. See the judgement before you drill.
+          This position is ruled out, and the paper says so too. See the assessment before you drill.
         </p>
       )}
       {assumed && (
         <p className="mb-2 font-semibold text-caution">
-          The pipe’s diameter was not measured: a strip of this length may not close.
+          The pipe’s diameter is assumed, not measured: a strip of this length may not close.
         </p>
       )}
       <PaperLinks
@@ -55,17 +55,17 @@ export const TemplatePreview = ({ c, index }: { c: ExhaustCase; index: 0 | 1 }) 
         </svg>
       </figure>
       <ol className="list-decimal py-2 pl-6 leading-snug">
-        <li>Print at 100 %, without fitting to the page. Measure the ruler: 100 mm, or the scale is wrong.</li>
+        <li>Print at 100 %, not “fit to page”. Check the ruler: 100 mm, or the scale is wrong.</li>
         <li>
-          Cut out. Wrap it round the pipe, printed side out, arrow with the flow: its ends meet on the underside, its
-          length of <FigureText figure={fig(t.stripLengthMm / 1000, 'bore')} /> closes without gap or lap.
+          Cut it out. Wrap it round the pipe, printed side out, arrow with the flow: its ends meet on the underside, and
+          its length of <FigureText figure={fig(t.stripLengthMm / 1000, 'bore')} /> closes with no gap or overlap.
         </li>
         <li>
           {t.edgeFromDatumMm === 0
-            ? `Upper edge at ${DATUM_WORDS[datum]}, middle line on the top line of the pipe.`
-            : 'Draw a line around the pipe at the distance printed on the strip; upper edge there, middle line on the top line.'}
+            ? `Upper edge at ${DATUM_WORDS[datum]}, centre line on the top line of the pipe.`
+            : 'Draw a line around the pipe at the distance printed on the strip; upper edge on it, centre line on the top line.'}
         </li>
-        <li>Centre punch through the cross. Pilot, then step up to the circle. Deburr; every chip out.</li>
+        <li>Centre punch through the cross. Drill a pilot, then step up to the circle. Deburr; every chip out.</li>
       </ol>
     </section>
   )

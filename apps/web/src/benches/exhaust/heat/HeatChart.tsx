@@ -67,7 +67,7 @@ export const HeatChart = ({ c, run, what, spotsM, limits }: Props) => {
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`${name}, at each moment; the table gives the figures`}
+        aria-label={`${name}, in each operating condition; the table gives the figures`}
         className="block"
       >
         <ChartAxes
@@ -133,7 +133,7 @@ export const HeatChart = ({ c, run, what, spotsM, limits }: Props) => {
         ))}
       </svg>
       <figcaption className="px-2.5 pb-2 text-sm text-soft">
-        Grey: the bands at idle and at full load. Upright: the sensor. Port temperatures are rules of thumb.
+        Grey: range at idle and at full load. Vertical line: the sensor. Port temperatures are rules of thumb.
       </figcaption>
     </figure>
   )

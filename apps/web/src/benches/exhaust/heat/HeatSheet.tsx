@@ -22,13 +22,13 @@ export const HeatSheet = (props: SheetProps) => {
   const spotsM = chosen && run ? [chosen.spot.alongM] : []
   return (
     <Columns
-      names={['Stands on', 'Picture', 'Judgement']}
+      names={['Based on', 'Picture', 'Assessment']}
       measured={
         <>
           <SensorPicker {...props} />
           <SensorField {...props} />
           <FuelOfSensor job={job} />
-          <Group title="Taken as">
+          <Group title="Assumed values">
             <ul className="leading-snug">
               {MOMENTS.map((id) => {
                 const m = momentOf(c, id)
@@ -43,8 +43,8 @@ export const HeatSheet = (props: SheetProps) => {
               })}
             </ul>
             <p className="py-1 text-sm text-soft">
-              Port temperatures and films outside are house bands: rules of thumb. Wrap and coating keep gas and wall
-              hotter; they are set piece by piece.
+              Port temperatures and cooling by outside air are rules of thumb. Wrap and coating keep gas and wall
+              hotter; set them piece by piece.
             </p>
           </Group>
         </>
@@ -58,8 +58,8 @@ export const HeatSheet = (props: SheetProps) => {
               what="gasK"
               spotsM={spotsM}
               limits={[
-                { si: sensor.mostGasK, says: 'sensor, lasting' },
-                { si: sensor.mostGasShortK, says: 'sensor, for minutes' },
+                { si: sensor.mostGasK, says: 'sensor, continuous' },
+                { si: sensor.mostGasShortK, says: 'sensor, short term' },
               ]}
             />
             <HeatChart
@@ -67,17 +67,17 @@ export const HeatSheet = (props: SheetProps) => {
               run={run}
               what="wallK"
               spotsM={spotsM}
-              limits={[{ si: sensor.mostHexagonK, says: 'housing bears' }]}
+              limits={[{ si: sensor.mostHexagonK, says: 'housing limit' }]}
             />
             {chosen ? (
               <MomentTable c={c} spot={chosen.spot} name={chosen.name} />
             ) : (
-              <p className="py-2">Choose a spot on the sheet “Spots”: then the figures of its place are listed here.</p>
+              <p className="py-2">Choose a sensor position on tab “Position”: its figures are then listed here.</p>
             )}
           </>
         ) : (
           <p className="border border-ink bg-sheet p-6 text-center">
-            Enter the exhaust on the sheet “Pipe” first: gas and wall are marched along its pieces.
+            Enter the exhaust on tab “Pipe” first: gas and wall temperature are worked out along it.
           </p>
         )
       }

@@ -30,15 +30,15 @@ export const MomentTable = ({ c, spot, name }: { c: ExhaustCase; spot: SensorSpo
     return h ? [{ id, h, back: id === 'idle' ? reversionAt(c, spot, id) : null }] : []
   })
   return (
-    <section aria-label={`${name}, moment by moment`} className="mt-2">
-      <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">{name}, moment by moment</h2>
+    <section aria-label={`${name}, by operating condition`} className="mt-2">
+      <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">{name}, by operating condition</h2>
       <DataTable
         name={`Heat and delay of ${name.toLowerCase()}`}
         rows={rows}
         keyOf={(r) => r.id}
         columns={[
           {
-            head: 'Moment',
+            head: 'Condition',
             cell: ({ h }) => (
               <>
                 {h.moment.label}
@@ -56,12 +56,12 @@ export const MomentTable = ({ c, spot, name }: { c: ExhaustCase; spot: SensorSpo
             cell: ({ h }) => <Range band={h.delay.cycleS} family="duration" decimals={0} />,
           },
           {
-            head: 'Gas on its way',
+            head: 'Gas travel time',
             right: true,
             cell: ({ h }) => <FigureText figure={fig(h.delay.transportS, 'duration', 0)} />,
           },
           {
-            head: 'Sensor and film',
+            head: 'Sensor and fuel film',
             right: true,
             cell: ({ h }) => <Range band={h.delay.lagS} family="duration" decimals={0} />,
           },
@@ -71,12 +71,12 @@ export const MomentTable = ({ c, spot, name }: { c: ExhaustCase; spot: SensorSpo
             cell: ({ h }) => <Range band={h.delay.totalS} family="duration" decimals={0} />,
           },
           {
-            head: 'Integral time at least',
+            head: 'Minimum integral time',
             right: true,
             cell: ({ h }) => <Range band={h.delay.leastIntegralS} family="time" decimals={2} />,
           },
           {
-            head: 'Outside air comes back',
+            head: 'Reversion reach',
             right: true,
             cell: ({ back }) => (back ? <FigureText figure={fig(back.displacementM, 'bore', 0)} /> : 'not under load'),
           },

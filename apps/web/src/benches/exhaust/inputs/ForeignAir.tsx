@@ -9,16 +9,16 @@ export const ForeignAir = ({ job }: { job: JobDocument }) => {
   return (
     <Group title="Air pump and flap">
       <KnownChoiceField
-        label="Air is pumped"
+        label="Air pump"
         value={airInjection}
         none="not looked at"
         options={[
-          ['none', 'Nowhere: no pump'],
+          ['none', 'None'],
           ['ports', 'Into the ports'],
           ['catalyst', 'Into the catalyst'],
           ['shut-off', 'Shut off in closed loop'],
         ]}
-        how="A belt-driven pump with hoses to manifold or catalyst. Taking it off may be unlawful on the road."
+        how="A belt-driven pump with hoses to manifold or catalyst. Removing it may be illegal on the road."
         onChange={(v) => doRun(setExhaust({ airInjection: v as ExhaustSection['airInjection'] }, 'air pump', false))}
       />
       <KnownChoiceField
@@ -31,12 +31,12 @@ export const ForeignAir = ({ job }: { job: JobDocument }) => {
           ['wired-open', 'Wired open'],
           ['seized', 'Seized'],
         ]}
-        how="A weighted flap at one bank’s outlet that sends gas through the manifold’s passage while cold."
+        how="A weighted flap at one bank’s outlet that sends exhaust through the manifold crossover while cold."
         onChange={(v) => doRun(setExhaust({ heatRiser: v as ExhaustSection['heatRiser'] }, 'heat-riser flap', false))}
       />
       {heatRiser !== null && heatRiser !== 'none' && banks.length > 1 && (
         <KnownChoiceField
-          label="It sits on"
+          label="Bank with the flap"
           value={heatRiserBank}
           options={[
             ['a', 'Bank A'],

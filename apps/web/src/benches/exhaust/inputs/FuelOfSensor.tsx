@@ -7,9 +7,9 @@ import { Group } from '../../bench/Group.tsx'
 export const FuelOfSensor = ({ job }: { job: JobDocument }) => (
   <Group title="Fuel">
     <YesNoField
-      label="Leaded, or with a lead substitute"
+      label="Leaded fuel or lead substitute"
       value={job.exhaust.leadedFuel}
-      how="Racing petrol, aviation petrol, and additives with metal in them coat the tip."
+      how="Leaded race or aviation fuel, and additives with metal in them, coat the sensor tip."
       onChange={(leadedFuel) => doRun(setExhaust({ leadedFuel }, 'leaded fuel', false))}
     />
   </Group>

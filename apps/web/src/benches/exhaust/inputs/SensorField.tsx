@@ -19,7 +19,7 @@ export const SensorField = ({ job, catalogue }: SheetProps) => {
         value={job.exhaust.sensor}
         parts={catalogue.sensors}
         describe={describe}
-        none="not chosen: usual limits are taken"
+        none="not chosen: usual limits assumed"
         onChange={(sensor) => doRun(setExhaust({ sensor, typeSet: null }, 'sensor', false))}
       />
     </Group>

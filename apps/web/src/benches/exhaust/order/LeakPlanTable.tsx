@@ -34,11 +34,7 @@ const found = (line: LeakPlanLine, state: 'tight' | 'leaks'): void => {
     text: line.joint.state === 'leaks' && state === 'tight' ? 'tight now' : state,
     field: null,
     place:
-      line.side === 'upstream'
-        ? 'ahead of the sensor'
-        : line.side === 'behind'
-          ? 'behind the sensor, within its reach'
-          : '',
+      line.side === 'upstream' ? 'ahead of the sensor' : line.side === 'behind' ? 'downstream, within its reach' : '',
     condition: 'cold',
     instrument: 'soap or smoke',
   }
@@ -47,8 +43,8 @@ const found = (line: LeakPlanLine, state: 'tight' | 'leaks'): void => {
 
 const SIDE_WORDS = {
   upstream: 'ahead of the sensor',
-  behind: 'behind it, still read at idle',
-  downstream: 'further behind',
+  behind: 'downstream, still reads at idle',
+  downstream: 'further downstream',
   'no-spot': '',
 } as const
 
@@ -60,7 +56,7 @@ export const LeakPlanTable = ({ c }: { c: ExhaustCase }) => {
     <section aria-label="Leak check" className="mb-4">
       <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Leak check</h2>
       {plan.length === 0 ? (
-        <p className="py-1 text-soft">No joints yet: enter the exhaust on the sheet “Pipe”.</p>
+        <p className="py-1 text-soft">No joints yet: enter the exhaust on tab “Pipe”.</p>
       ) : (
         <>
           <ol className="list-decimal py-1 pl-6 leading-snug">
@@ -77,7 +73,9 @@ export const LeakPlanTable = ({ c }: { c: ExhaustCase }) => {
                   <span className="w-[4.6rem] shrink-0">
                     <StateShape
                       state={line.joint.state === 'tight' ? 'ok' : line.joint.state === 'leaks' ? 'stop' : 'unknown'}
-                      word={line.joint.state === 'tight' ? 'Tight' : line.joint.state === 'leaks' ? 'Leaks' : 'Open'}
+                      word={
+                        line.joint.state === 'tight' ? 'Tight' : line.joint.state === 'leaks' ? 'Leaks' : 'Not checked'
+                      }
                     />
                   </span>
                   <span className="min-w-0 flex-1 leading-snug font-semibold">
@@ -105,7 +103,7 @@ export const LeakPlanTable = ({ c }: { c: ExhaustCase }) => {
                 {line.joint.state === 'leaks' && (
                   <fieldset disabled={!mayWrite} className="max-w-md">
                     <QuantityField
-                      label={`Hole at ${line.joint.name.toLowerCase()}, as round`}
+                      label={`Hole at ${line.joint.name.toLowerCase()}, as a round hole`}
                       path={`${pathOf(line)}.leakM`}
                       value={line.joint.leakM}
                       assumed={USUAL_LEAK_M}

@@ -19,14 +19,14 @@ export const OrderSheet = (props: SheetProps) => {
   const open = openLeaks(c.runs)
   return (
     <Columns
-      names={['Where it stands', 'Leaks and parts', 'Judgement']}
+      names={['Where things stand', 'Leaks and parts', 'Assessment']}
       measured={
         <>
           <ExhaustCautions job={job} where={['running', 'under-car', 'emissions']} />
-          <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Where it stands</h2>
+          <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Where things stand</h2>
           <p className="leading-snug">
             {all.length} joints: {all.filter((j) => j.state === 'tight').length} tight, {open.length} leaking,{' '}
-            {all.filter((j) => j.state === null).length} not tested. Each result goes into the log book with its time.
+            {all.filter((j) => j.state === null).length} not checked. Each result goes into the job log with its time.
           </p>
           <MeetingLine
             job={job}
@@ -36,7 +36,7 @@ export const OrderSheet = (props: SheetProps) => {
           />
           {open.length > 0 && (
             <p className="mt-2 font-semibold text-stop">
-              The first start is held: {open.map((j) => j.name.toLowerCase()).join(', ')}.
+              First start on hold: {open.map((j) => j.name.toLowerCase()).join(', ')}.
             </p>
           )}
         </>
@@ -53,7 +53,10 @@ export const OrderSheet = (props: SheetProps) => {
           <LeakPlanTable c={c} />
           <section aria-label="Parts">
             <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Parts</h2>
-            <PartsTable lines={lines} nothing="Nothing to order yet: choose a spot, a sensor and its boss first." />
+            <PartsTable
+              lines={lines}
+              nothing="Nothing to order yet: choose the position, the sensor and its bung first."
+            />
           </section>
         </>
       }

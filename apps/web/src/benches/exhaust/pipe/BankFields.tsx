@@ -54,14 +54,14 @@ export const BankFields = ({ job, bank }: { job: JobDocument; bank: 'a' | 'b' })
         job={job}
         of={name}
         path={`${path}.portHeightM`}
-        label="First port above the ground"
+        label="Height of first port above ground"
         assumed={USUAL_PORT_HEIGHT_M}
       />
       <PathField
         job={job}
         of={name}
         path={`${path}.portAcrossM`}
-        label="Right of the car’s middle"
+        label="Offset right of the car’s centre line"
         assumedWord="for the drawing only"
         assumed={usualPortAcrossM(job.exhaust, place)}
       />
@@ -69,7 +69,7 @@ export const BankFields = ({ job, bank }: { job: JobDocument; bank: 'a' | 'b' })
         job={job}
         of={name}
         path={`${path}.headingDeg`}
-        label="It sets out, in plan"
+        label="Initial heading (plan view)"
         assumed={0}
         assumedWord="rearwards"
       />

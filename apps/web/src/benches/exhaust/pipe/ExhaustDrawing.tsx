@@ -98,7 +98,7 @@ export const ExhaustDrawing = ({ runs, spots, groundClearanceM, chosen, onPiece 
               strokeDasharray="7 4"
             />
             <text x={PAD} y={groundY - groundClearanceM * px - 4} fontSize="11.5">
-              to stay free: {formatQuantity(groundClearanceM, bore, 0)}
+              keep clear: {formatQuantity(groundClearanceM, bore, 0)}
             </text>
           </>
         )}
@@ -185,8 +185,8 @@ export const ExhaustDrawing = ({ runs, spots, groundClearanceM, chosen, onPiece 
         )}
       </svg>
       <figcaption className="px-2.5 pb-2 text-sm leading-snug text-soft">
-        To scale as measured; cross strokes are joints, dashed is assumed. A piece is chosen by clicking it or with
-        Enter.
+        To scale as measured; cross strokes are joints, dashed is assumed. Click a piece, or press Enter on it, to
+        choose it.
       </figcaption>
     </figure>
   )

@@ -44,18 +44,18 @@ export const PieceFields = ({ job, path, piece, laid, index }: Props) => {
           options={kinds}
           onChange={(v: PieceKind) => set('kind', v, 'kind')}
         />
-        <PathField {...field} path={`${path}.count`} label="Alike, side by side" emptyMeans={1} decided />
+        <PathField {...field} path={`${path}.count`} label="Identical pipes in parallel" emptyMeans={1} decided />
         <PathField {...field} path={`${path}.lengthM`} label="Length" assumed={laid?.lengthM} />
-        <PathField {...field} path={`${path}.roundM`} label="Once around, by tape" assumedWord="not taken" />
+        <PathField {...field} path={`${path}.roundM`} label="Circumference (by tape)" assumedWord="not taken" />
         <PathField
           {...field}
           path={`${path}.outsideM`}
-          label="Outside, by caliper"
+          label="Outside diameter (by caliper)"
           assumed={piece.roundM === null ? laid?.outsideM : undefined}
         />
         {piece.roundM !== null && (
           <p className="pb-1 text-right text-sm text-soft">
-            By the tape {formatQuantity(piece.roundM / Math.PI, bore)} outside.
+            From the tape: {formatQuantity(piece.roundM / Math.PI, bore)} outside diameter.
           </p>
         )}
         <PathField {...field} path={`${path}.wallM`} label="Wall" assumed={laid?.wallM} />
@@ -70,30 +70,25 @@ export const PieceFields = ({ job, path, piece, laid, index }: Props) => {
           onChange={(v: ExhaustPiece['covered']) => set('covered', v, 'cover')}
         />
       </Group>
-      <Group title="Which way it goes">
-        <PathField {...field} path={`${path}.inclinationDeg`} label="Rises towards the tail" assumedWord="as before" />
+      <Group title="Direction">
+        <PathField {...field} path={`${path}.inclinationDeg`} label="Slope towards the tail" assumedWord="as before" />
         <PathField {...field} path={`${path}.bendDeg`} label="Bend" assumed={0} assumedWord="straight" />
         {bends && (
           <>
             <PathField
               {...field}
               path={`${path}.bendClockDeg`}
-              label="It turns to, by the clock"
+              label="Bend direction, clock position"
               assumed={laid?.bendClockDeg}
             />
-            <PathField
-              {...field}
-              path={`${path}.bendRadiusM`}
-              label="Radius of its middle"
-              assumedWord="by its length"
-            />
+            <PathField {...field} path={`${path}.bendRadiusM`} label="Centre-line radius" assumedWord="by its length" />
           </>
         )}
         {piece.kind === 'turbine' && (
-          <PathField {...field} path={`${path}.wastegateReturnM`} label="Wastegate comes back after" />
+          <PathField {...field} path={`${path}.wastegateReturnM`} label="Distance to wastegate return" />
         )}
       </Group>
-      <Group title="Its upstream end">
+      <Group title="Upstream end">
         <ChoiceField
           label="Joint"
           value={piece.joint}

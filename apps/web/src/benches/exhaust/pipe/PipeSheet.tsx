@@ -57,7 +57,7 @@ export const PipeSheet = (props: SheetProps) => {
           <ExhaustCautions job={job} where={['under-car']} />
           <Shape {...props} onBegin={begin} />
           <RunPicker
-            name="Stretch"
+            name="Run of pipe"
             runs={runs}
             value={run}
             onChange={(r) => {
@@ -91,12 +91,12 @@ export const PipeSheet = (props: SheetProps) => {
         assessment.c.runs.length === 0 ? (
           <div className="border border-ink bg-sheet p-6 text-center">
             <p className="mb-3">
-              The exhaust is drawn here in side view and plan as it is entered, piece by piece from the ports to the
-              open end.
+              The exhaust is drawn here in side view and plan as you enter it, piece by piece from the ports to the open
+              end.
             </p>
             <div className="flex justify-center">
               <Button kind="main" disabled={!mayWrite} onClick={begin}>
-                Begin from the walk-around
+                Start from the walk-around
               </Button>
             </div>
           </div>
@@ -121,7 +121,7 @@ export const PipeSheet = (props: SheetProps) => {
           <StillToMeasure assumptions={assessment.assumptions} />
           <BuiltSwitch station="exhaust" />
           <p className="mt-4 text-sm text-soft">
-            This tool computes and records. Local law, emissions rules, makers’ instructions and licensed trades come
+            Lochmoor calculates and records. Local law, emissions rules, makers’ instructions and licensed trades come
             first.
           </p>
         </SheetJudgement>
@@ -159,12 +159,12 @@ const Shape = ({ job, onBegin }: SheetProps & { onBegin: () => void }) => {
         value={value}
         options={[
           ...(value === 'none' ? ([['none', 'not entered yet']] as const) : []),
-          ['one', 'One pipe'],
-          ['two', 'One for each bank'],
-          ['joined', 'Two into one pipe'],
+          ['one', 'Single pipe'],
+          ['two', 'One pipe per bank'],
+          ['joined', 'Two into one'],
         ]}
         onChange={change}
-        how="How the banks go. Changing it keeps the pieces that still have a place; undo brings the others back."
+        how="How the banks run. Changing this keeps the pieces that still have a place; undo brings the others back."
       />
       {banks.length === 0 && (
         <div className="py-2">
@@ -197,7 +197,7 @@ const PieceList = ({ pieces, index, onIndex, onPieces }: PieceListProps) => {
     <>
       <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Pieces, ports first</h2>
       {pieces.length === 0 && (
-        <p className="pb-1 leading-snug text-soft">None yet: add them in the order of the flow.</p>
+        <p className="pb-1 leading-snug text-soft">None yet: add them in the order the gas meets them.</p>
       )}
       <ListEditor
         name="Pieces"

@@ -25,10 +25,10 @@ export const PipeTable = ({ runs }: { runs: readonly Run[] }) => (
           keyOf={(p) => String(p.index)}
           columns={[
             { head: 'Piece', cell: (p) => `${p.count > 1 ? `${p.count} × ` : ''}${p.piece.name}` },
-            { head: 'It is', cell: (p) => KIND_WORDS[p.piece.kind] },
+            { head: 'Type', cell: (p) => KIND_WORDS[p.piece.kind] },
             { head: 'From the merge', right: true, cell: (p) => <FigureText figure={fig(p.fromM, 'bore', 0)} /> },
             {
-              head: 'Outside',
+              head: 'Outside diameter',
               right: true,
               cell: (p) => (
                 <span className={p.assumed.includes('diameter') ? 'text-soft italic' : ''}>

@@ -39,7 +39,7 @@ export const DeadCylinderPanel = ({ job, cylinders }: { job: JobDocument; cylind
             cell: (r) => <ShownLambda lambda={r.answer.reads} readsToLambda={job.exhaust.readsToLambda} />,
           },
           {
-            head: 'The others run, loop closed',
+            head: 'Others run at, loop closed',
             right: true,
             cell: (r) => (
               <strong>
@@ -51,8 +51,8 @@ export const DeadCylinderPanel = ({ job, cylinders }: { job: JobDocument; cylind
         ]}
       />
       <p className="mt-1 text-sm leading-snug text-soft">
-        It senses oxygen, not fuel: a cylinder that does not burn reads lean however rich it is. Find the misfire before
-        any mixture is changed.
+        The sensor sees oxygen, not fuel: a cylinder that does not fire reads lean however rich it is. Find the misfire
+        before you touch the mixture.
       </p>
     </section>
   )

@@ -50,16 +50,16 @@ export const LeakPanel = ({ c, run, spot, foundM, cylinders }: Props) => {
       <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">A leak ahead of the sensor</h2>
       <div className="max-w-md">
         <QuantityField
-          label="Hole, as round"
+          label="Hole, as a round hole"
           path="exhaust.common.*.leakM"
           value={tried}
           assumed={holeM}
-          assumedWord={foundM > 0 ? 'all leaks found, as one' : 'to try with'}
+          assumedWord={foundM > 0 ? 'all leaks found, as one hole' : 'to try with'}
           onChange={setTried}
         />
         {joints.length > 0 && (
           <ChoiceField
-            label="Where it is"
+            label="Location"
             value={joint ? place : AHEAD}
             options={[
               [AHEAD, 'Ahead of the sensor'],
@@ -70,11 +70,11 @@ export const LeakPanel = ({ c, run, spot, foundM, cylinders }: Props) => {
         )}
       </div>
       <DataTable
-        name="False air by moment"
+        name="False air by operating condition"
         rows={rows}
         keyOf={(r) => r.id}
         columns={[
-          { head: 'Moment', cell: (r) => r.moment.label },
+          { head: 'Condition', cell: (r) => r.moment.label },
           {
             head: `False air, share of ${cylinders} cylinders’ air`,
             right: true,
@@ -106,10 +106,10 @@ export const LeakPanel = ({ c, run, spot, foundM, cylinders }: Props) => {
         ]}
       />
       <p className="mt-1 text-sm leading-snug text-soft">
-        Between its pulses the pipe sucks 0.1 to 3 kPa for about half the time: rule of thumb. It matters at idle and
-        vanishes at load. A pin-hole close by matters more than this when its plume hits the tip: no formula covers
-        that. Before a turbine under boost it blows out and is not read; behind the sensor it is read at idle only, and
-        fades to nothing half a metre behind it.
+        Between pulses the pipe pulls 0.1 to 3 kPa of vacuum for about half the time: rule of thumb. It matters at idle
+        and vanishes under load. A pin-hole close to the sensor matters more than this if its jet hits the tip: no
+        formula covers that. Upstream of a turbo under boost it blows outward and does not read; downstream of the
+        sensor it reads at idle only, and fades to nothing within half a metre.
       </p>
     </section>
   )

@@ -22,20 +22,20 @@ export const ReadingSheet = (props: SheetProps) => {
   const run = (chosen && runOf(c.runs, chosen.spot.run)) ?? c.runs.at(-1)
   return (
     <Columns
-      names={['Loop', 'What is read', 'Judgement']}
+      names={['Loop', 'What is read', 'Assessment']}
       measured={
         <>
           <ExhaustCautions job={job} where={['running', 'emissions']} />
           <SensorPicker {...props} />
           <Group title="The loop">
-            <PathField job={job} path="exhaust.correctionLimit" label="Most it may correct" decided />
-            <PathField job={job} path="exhaust.openLoopLambda" label="Mixture by the table alone" />
+            <PathField job={job} path="exhaust.correctionLimit" label="Trim limit" decided />
+            <PathField job={job} path="exhaust.openLoopLambda" label="Open-loop lambda" />
             <PathField job={job} path="exhaust.readsToLambda" label="Lean end of the display" />
             <MeetingLine
               job={job}
               id="walkAround.tests.idleVacuumPa"
               of="walkAround"
-              unknown="not measured yet: the cam is taken as mild"
+              unknown="not measured yet: a mild cam is assumed"
             />
           </Group>
           <ForeignAir job={job} />
@@ -58,8 +58,8 @@ export const ReadingSheet = (props: SheetProps) => {
           </>
         ) : (
           <p className="border border-ink bg-sheet p-6 text-center">
-            Enter the exhaust and its cylinders on the sheet “Pipe” first: how far a fault shifts the reading hangs on
-            how many cylinders feed the sensor.
+            Enter the exhaust and its cylinders on tab “Pipe” first: how far a fault shifts the reading depends on how
+            many cylinders feed the sensor.
           </p>
         )
       }

@@ -37,11 +37,11 @@ export const RichChart = ({ readsToLambda }: { readsToLambda: number | null }) =
           height={HEIGHT}
           role="img"
           className="block"
-          aria-label="Reading against real mixture: true down to about lambda 0.7, below it the reading turns lean because charges no longer burn"
+          aria-label="Reading against true mixture: right down to about 0.70 lambda; richer than that it turns lean because charges no longer burn"
         >
           <ChartAxes
             title={`Sensor reads, ${unit.label}`}
-            across={`real mixture, ${unit.label}`}
+            across={`true mixture, ${unit.label}`}
             width={width}
             height={HEIGHT}
             margin={MARGIN}
@@ -65,9 +65,10 @@ export const RichChart = ({ readsToLambda }: { readsToLambda: number | null }) =
           </text>
         </svg>
         <figcaption className="px-2.5 pb-2 text-sm leading-snug text-soft">
-          At lambda 0.62 about {(richMisfireShare(0.62) * 100).toFixed(0)} % of the charges no longer burn: oxygen is
-          left over, the reading turns lean, and the loop adds more. Steady readings at the lean end of the display with
-          black plugs mean a fouled sensor, not a lean engine. A quarter of the raw fuel oxidised: rule of thumb.
+          At 0.62 lambda about {(richMisfireShare(0.62) * 100).toFixed(0)} % of the charges no longer burn: oxygen is
+          left over, the reading goes lean, and the loop adds still more fuel. A steady reading at the lean end of the
+          display with black plugs means a fouled sensor, not a lean engine. A quarter of the raw fuel oxidised: rule of
+          thumb.
         </figcaption>
       </figure>
     </section>

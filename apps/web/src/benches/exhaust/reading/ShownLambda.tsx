@@ -7,7 +7,7 @@ export const ShownLambda = ({ lambda, readsToLambda }: { lambda: number; readsTo
   return (
     <>
       <FigureText figure={fig(shown.lambda, 'lambda')} />
-      {shown.pinned && <span className="block text-sm font-semibold text-caution">pinned: end of its scale</span>}
+      {shown.pinned && <span className="block text-sm font-semibold text-caution">pinned: end of scale</span>}
     </>
   )
 }

@@ -2,14 +2,14 @@ import { fig, permissionOf, type ExhaustCase, type Steering } from '@lochmoor/co
 import { useState } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 
-const WORDS: Readonly<Record<Steering, string>> = { may: 'may', careful: 'careful', 'must-not': 'not' }
+const WORDS: Readonly<Record<Steering, string>> = { may: 'use', careful: 'care', 'must-not': 'ignore' }
 const LOOK: Readonly<Record<Steering, string>> = {
   may: 'bg-[color-mix(in_srgb,var(--ok)_22%,var(--sheet))] font-semibold',
   careful: 'bg-[color-mix(in_srgb,var(--caution)_14%,var(--sheet))]',
   'must-not': 'bg-wash text-soft',
 }
 
-/** The map of speed and load: where the reading may steer. */
+/** The map of speed and load: where closed loop may use the reading. */
 export const SteeringTable = ({ c }: { c: ExhaustCase }) => {
   const map = permissionOf(c)
   const [looked, setLooked] = useState(0)
@@ -19,8 +19,8 @@ export const SteeringTable = ({ c }: { c: ExhaustCase }) => {
     map.cells.findIndex((x) => x.manifoldPa === manifoldPa && x.speedRpm === speedRpm)
   const cell = map.cells[looked] ?? map.cells[0]!
   return (
-    <section aria-label="Where the reading may steer" className="mb-4">
-      <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Where the reading may steer</h2>
+    <section aria-label="Closed-loop region" className="mb-4">
+      <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Closed-loop region</h2>
       <div className="relative overflow-x-auto" role="region" aria-label="Map of speed and load" tabIndex={0}>
         <table className="w-full border-collapse text-center text-sm">
           <thead>
@@ -49,7 +49,7 @@ export const SteeringTable = ({ c }: { c: ExhaustCase }) => {
                       <button
                         type="button"
                         aria-pressed={at === looked}
-                        aria-label={`${rpm} rev/min, ${Math.round(pa / 1000)} kPa: ${WORDS[steering]}`}
+                        aria-label={`${rpm} rpm, ${Math.round(pa / 1000)} kPa: ${WORDS[steering]}`}
                         onClick={() => setLooked(at)}
                         onMouseEnter={() => setLooked(at)}
                         className={`h-7 w-full min-w-14 ${LOOK[steering]} ${at === looked ? 'outline-2 outline-accent' : ''}`}
@@ -66,13 +66,13 @@ export const SteeringTable = ({ c }: { c: ExhaustCase }) => {
       </div>
       <p className="mt-1 leading-snug" aria-live="polite">
         <span className="font-semibold">
-          {cell.speedRpm} rev/min, <FigureText figure={fig(cell.manifoldPa, 'pressure', 0)} />:{' '}
-          {cell.steering === 'may' ? 'may steer' : cell.steering === 'careful' ? 'careful' : 'must not steer'}
+          {cell.speedRpm} rpm, <FigureText figure={fig(cell.manifoldPa, 'pressure', 0)} />:{' '}
+          {cell.steering === 'may' ? 'may be used' : cell.steering === 'careful' ? 'use with care' : 'ignore'}
         </span>
         , {cell.why}.
       </p>
       <p className="text-sm text-soft">
-        From the overlap class by idle vacuum, the leaks found, the tail and the kind of sensor: rules of thumb.
+        From the cam overlap (by idle vacuum), the leaks found, the tail length and the kind of sensor: rules of thumb.
       </p>
     </section>
   )

@@ -33,16 +33,16 @@ interface Props {
 export const BestSpots = ({ datum, best, isChosen, sensorName, onSet }: Props) => {
   const mayWrite = useMayWrite()
   return (
-    <section aria-label="Best free spots" className="mt-4">
-      <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Best free spots</h2>
+    <section aria-label="Best positions" className="mt-4">
+      <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Best positions</h2>
       {best.length === 0 ? (
         <p className="py-1 font-semibold">
-          No free spot on this stretch. Look along the picture for what forbids it: move what is in the way, another
-          stretch, or more pipe.
+          No usable position on this run of pipe. The picture shows what rules each one out: move what is in the way,
+          try another run, or add pipe.
         </p>
       ) : (
         <DataTable
-          name="Best free spots, in order"
+          name="Best positions, in order"
           rows={best.map((spot, i) => ({ spot, rank: i + 1 }))}
           keyOf={(r) => String(r.rank)}
           marked={(r) => isChosen(r.spot)}
@@ -53,19 +53,19 @@ export const BestSpots = ({ datum, best, isChosen, sensorName, onSet }: Props) =
               right: true,
               cell: (r) => <FigureText figure={fig(r.spot.alongM, 'bore', 0)} />,
             },
-            { head: 'Clock', right: true, cell: (r) => <FigureText figure={fig(r.spot.clockDeg, 'angle')} /> },
+            { head: 'Clock position', right: true, cell: (r) => <FigureText figure={fig(r.spot.clockDeg, 'clock')} /> },
             { head: 'Score', right: true, cell: (r) => r.spot.score.toFixed(0) },
-            { head: 'Lost by', wide: true, cell: (r) => <Losses spot={r.spot} /> },
+            { head: 'Biggest loss', wide: true, cell: (r) => <Losses spot={r.spot} /> },
             {
-              head: 'Take it',
+              head: 'Use it',
               unseenHead: true,
               cell: (r) => (
                 <Button
                   disabled={!mayWrite || isChosen(r.spot)}
                   onClick={() => onSet(r.spot)}
-                  label={`Put ${sensorName} at spot ${r.rank}`}
+                  label={`Put ${sensorName} at position ${r.rank}`}
                 >
-                  Take
+                  Use
                 </Button>
               ),
             },
@@ -86,41 +86,41 @@ interface SchoolsProps {
 export const SchoolsCompared = ({ schools, chosen, onSchool }: SchoolsProps) => {
   const mayWrite = useMayWrite()
   return (
-    <section aria-label="Schools side by side" className="mt-4">
-      <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Schools side by side</h2>
+    <section aria-label="Compare recommendations" className="mt-4">
+      <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Compare recommendations</h2>
       <DataTable
-        name="Schools on this pipe"
+        name="Recommendations on this pipe"
         rows={schools}
         keyOf={(s) => s.school}
         marked={(s) => s.school === chosen}
         columns={[
-          { head: 'School', cell: (s) => DISTANCE_BANDS[s.school].name },
+          { head: 'Recommendation', cell: (s) => DISTANCE_BANDS[s.school].name },
           { head: 'Why', wide: true, cell: (s) => DISTANCE_BANDS[s.school].says },
           {
-            head: 'Best spot here',
+            head: 'Best position here',
             right: true,
             cell: (s) =>
               s.best ? (
                 <>
                   <FigureText figure={fig(s.best.alongM, 'bore', 0)} />,{' '}
-                  <FigureText figure={fig(s.best.clockDeg, 'angle')} />
+                  <FigureText figure={fig(s.best.clockDeg, 'clock')} />
                 </>
               ) : (
                 'none'
               ),
           },
           { head: 'Score', right: true, cell: (s) => s.best?.score.toFixed(0) ?? '' },
-          { head: 'Most lost by', cell: (s) => (s.best?.losses[0] ? SOFT_WORDS[s.best.losses[0].rule] : '') },
+          { head: 'Biggest loss', cell: (s) => (s.best?.losses[0] ? SOFT_WORDS[s.best.losses[0].rule] : '') },
           {
-            head: 'Follow it',
+            head: 'Use this practice',
             unseenHead: true,
             cell: (s) => (
               <Button
                 disabled={!mayWrite || s.school === chosen}
                 onClick={() => onSchool(s.school)}
-                label={`Follow the school: ${DISTANCE_BANDS[s.school].name}`}
+                label={`Use the recommendation: ${DISTANCE_BANDS[s.school].name}`}
               >
-                Follow
+                Use
               </Button>
             ),
           },

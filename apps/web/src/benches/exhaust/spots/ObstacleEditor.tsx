@@ -48,8 +48,8 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
       <legend className="mb-1 w-full border-b-2 border-ink pb-0.5 font-extrabold">Obstacles</legend>
       {obstacles.length === 0 && (
         <p className="pb-1 leading-snug text-soft">
-          Frame, floor, bell housing, linkage, steering, ground: what is within a hand of the pipe, with the car on its
-          wheels.
+          Frame, floor, bell housing, linkage, steering, ground: anything within a hand’s breadth of the pipe, with the
+          car on its wheels.
         </p>
       )}
       <ListEditor
@@ -82,26 +82,26 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
               label="Near"
               value={obstacle.run}
               options={runs.map((r) => [r.id, RUN_WORDS[r.id]] as const)}
-              onChange={(v: RunId) => doRun(setAt(`${path}.run`, v, `${obstacle.name}: stretch`))}
+              onChange={(v: RunId) => doRun(setAt(`${path}.run`, v, `${obstacle.name}: run of pipe`))}
             />
           )}
-          <PathField {...field} path={`${path}.alongM`} label={`Its middle, after ${datum}`} />
+          <PathField {...field} path={`${path}.alongM`} label={`Centre, after ${datum}`} />
           <PathField
             {...field}
             path={`${path}.lengthM`}
-            label="Along the pipe it reaches"
+            label="Length along the pipe"
             assumed={USUAL_OBSTACLE_LENGTH_M}
           />
-          <PathField {...field} path={`${path}.clockDeg`} label="Its middle, by the clock" />
+          <PathField {...field} path={`${path}.clockDeg`} label="Centre, clock position" />
           <PathField
             {...field}
             path={`${path}.widthDeg`}
-            label="Around the pipe it reaches"
+            label="Width around the pipe"
             assumed={USUAL_OBSTACLE_WIDTH_DEG}
           />
-          <PathField {...field} path={`${path}.gapM`} label="From the pipe’s surface" />
+          <PathField {...field} path={`${path}.gapM`} label="Gap to the pipe" />
           <ChoiceField
-            label="It moves"
+            label="Moves in use"
             value={obstacle.moves ? 'yes' : 'no'}
             options={[
               ['no', 'No'],
@@ -116,21 +116,21 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
                 path={`${path}.otherAlongM`}
                 label={`Other end: after ${datum}`}
                 assumed={obstacle.alongM ?? undefined}
-                assumedWord="as at the first"
+                assumedWord="same as the first"
               />
               <PathField
                 {...field}
                 path={`${path}.otherClockDeg`}
-                label="Other end: by the clock"
+                label="Other end: clock position"
                 assumed={obstacle.clockDeg ?? undefined}
-                assumedWord="as at the first"
+                assumedWord="same as the first"
               />
               <PathField
                 {...field}
                 path={`${path}.otherGapM`}
-                label="Other end: from the surface"
+                label="Other end: gap to the pipe"
                 assumed={obstacle.gapM ?? undefined}
-                assumedWord="as at the first"
+                assumedWord="same as the first"
               />
             </>
           )}

@@ -20,12 +20,11 @@ export const PointReason = ({ run, spot, sensorName, here, onSet }: Props) => {
   const forbidden = spot.forbidden.length > 0
   const losses = worthTelling(spot)
   return (
-    <section aria-label="The point looked at" className="mt-3 border-t-2 border-ink pt-1.5">
+    <section aria-label="Point under the cursor" className="mt-3 border-t-2 border-ink pt-1.5">
       <p className="flex flex-wrap items-baseline gap-x-3">
         <StateMark state={spot.state} />
         <span className="font-semibold">
-          <SentenceText sentence={placeWords(run, spot.alongM)} />, <FigureText figure={fig(spot.clockDeg, 'angle')} />{' '}
-          by the clock
+          <SentenceText sentence={placeWords(run, spot.alongM)} />, <FigureText figure={fig(spot.clockDeg, 'clock')} />
         </span>
         <span className="text-soft">
           <FigureText figure={fig(spot.elevationDeg, 'angle')} /> above level
@@ -35,7 +34,7 @@ export const PointReason = ({ run, spot, sensorName, here, onSet }: Props) => {
       <ul aria-live="polite" className="min-h-12 leading-snug">
         {spot.forbidden.map((f, i) => (
           <li key={`${f.rule} ${i}`}>
-            <span className="font-semibold text-stop">Forbidden, {HARD_WORDS[f.rule]}:</span>{' '}
+            <span className="font-semibold text-stop">Ruled out, {HARD_WORDS[f.rule]}:</span>{' '}
             <SentenceText sentence={f.says} />
           </li>
         ))}
@@ -48,7 +47,7 @@ export const PointReason = ({ run, spot, sensorName, here, onSet }: Props) => {
               <SentenceText sentence={l.says} />
             </li>
           ))}
-        {!forbidden && losses.length === 0 && <li>Nothing speaks against it.</li>}
+        {!forbidden && losses.length === 0 && <li>No drawbacks.</li>}
       </ul>
       {here ? (
         <p className="text-soft">{sensorName.replace(/^s/, 'S')} sits here.</p>

@@ -42,10 +42,10 @@ export const SpotsSheet = (props: SheetProps) => {
   if (assessment.c.runs.length === 0)
     return (
       <Columns
-        measured={<p className="text-soft">Spots are judged on the exhaust as measured.</p>}
+        measured={<p className="text-soft">Positions are checked on the exhaust as measured.</p>}
         picture={
           <p className="border border-ink bg-sheet p-6 text-center">
-            Enter the exhaust on the sheet “Pipe” first: its pieces are unrolled here, point by point.
+            Enter the exhaust on tab “Pipe” first: it is unrolled here, point by point.
           </p>
         }
         judgement={<SheetJudgement sheet="spots" />}
@@ -81,7 +81,7 @@ const Unrolled = (props: SheetProps) => {
   const sensorName = c.sensorCount < 2 ? 'sensor' : sensorIndex === 0 ? 'sensor A' : 'sensor B'
 
   const put = (next: SensorSpot) => {
-    doRun(setExhaust(withSpot(exhaust, sensorIndex, next), `spot of ${sensorName}`))
+    doRun(setExhaust(withSpot(exhaust, sensorIndex, next), `position of ${sensorName}`))
     setLooked({ alongM: next.alongM, clockDeg: next.clockDeg })
   }
   const set = (alongM: number, clockDeg: number) => put({ run: run.id, alongM, clockDeg })
@@ -96,9 +96,9 @@ const Unrolled = (props: SheetProps) => {
           <ExhaustCautions job={job} where={['under-car']} />
           <SensorPicker {...props} />
           {c.sensorCount === 0 && (
-            <p className="mb-2 leading-snug font-semibold">No sensor is planned: sheet “How many”.</p>
+            <p className="mb-2 leading-snug font-semibold">No sensor is planned: see tab “How many”.</p>
           )}
-          <Group title={`Spot of ${sensorName}`}>
+          <Group title={`Position of ${sensorName}`}>
             <QuantityField
               label={`After ${datum}`}
               path="exhaust.spots.a.alongM"
@@ -108,7 +108,7 @@ const Unrolled = (props: SheetProps) => {
               }
             />
             <QuantityField
-              label="By the clock"
+              label="Clock position"
               path="exhaust.spots.a.clockDeg"
               value={spot?.clockDeg ?? null}
               onChange={(clockDeg) =>
@@ -116,20 +116,20 @@ const Unrolled = (props: SheetProps) => {
               }
             />
           </Group>
-          <Group title="Schools">
+          <Group title="Recommended practice">
             <ChoiceField
               label="Distance"
               value={exhaust.school}
               options={DISTANCE_SCHOOLS.map((s) => [s, DISTANCE_BANDS[s].name] as const)}
-              onChange={(school: DistanceSchool) => doRun(setExhaust({ school }, 'school of the distance'))}
-              how="Where good practitioners put it differs; the table below shows what each finds on this pipe. Rules of thumb."
+              onChange={(school: DistanceSchool) => doRun(setExhaust({ school }, 'recommended distance'))}
+              how="Good practitioners differ on where to put it; the table below shows what each recommendation finds on this pipe. Rules of thumb."
             />
             <ChoiceField
               label="Angle"
               value={exhaust.angleSchool}
               options={ANGLE_SCHOOLS.map((s) => [s, ANGLE_LIMITS[s].name] as const)}
-              onChange={(angleSchool: AngleSchool) => doRun(setExhaust({ angleSchool }, 'school of the angle'))}
-              how="Some accept level; most want it to drain. Below level water stands in the tip."
+              onChange={(angleSchool: AngleSchool) => doRun(setExhaust({ angleSchool }, 'recommended angle'))}
+              how="Some accept level; most want it to drain. Below level, water sits in the tip."
             />
           </Group>
           <ObstacleEditor job={job} run={run.id} runs={c.runs} />
@@ -137,7 +137,7 @@ const Unrolled = (props: SheetProps) => {
       }
       picture={
         <>
-          <RunPicker name="Stretch unrolled" runs={runIds} value={run.id} onChange={pickRun} />
+          <RunPicker name="Run of pipe shown" runs={runIds} value={run.id} onChange={pickRun} />
           {grid ? (
             <UnrolledPipe
               job={job}
@@ -155,7 +155,7 @@ const Unrolled = (props: SheetProps) => {
               onSet={set}
             />
           ) : (
-            <p className="border border-ink bg-sheet p-6 text-center text-soft">Judging every point of the pipe…</p>
+            <p className="border border-ink bg-sheet p-6 text-center text-soft">Checking every point of the pipe…</p>
           )}
           {shown && (
             <label className="mt-1 flex items-center gap-2">
@@ -165,7 +165,7 @@ const Unrolled = (props: SheetProps) => {
                 onChange={(e) => setWhole(e.target.checked)}
                 className="size-5 accent-accent"
               />
-              Show the stretch to its end
+              Show the run to its end
             </label>
           )}
           <WorkProgress state={state} name="Unrolled pipe" onCancel={cancel} />
@@ -194,12 +194,12 @@ const Unrolled = (props: SheetProps) => {
               <SchoolsCompared
                 schools={shown.schools}
                 chosen={exhaust.school}
-                onSchool={(school) => doRun(setExhaust({ school }, 'school of the distance', false))}
+                onSchool={(school) => doRun(setExhaust({ school }, 'recommended distance', false))}
               />
               <p className="mt-2 text-sm text-soft">
-                {(shown.grid.columns * shown.grid.rows).toLocaleString('en')} points of 5 mm and 2° judged in{' '}
-                {shown.gridMs.toFixed(0)} ms. How well the cylinders are mixed at a distance has no honest formula: the
-                distances are rules of thumb.
+                {(shown.grid.columns * shown.grid.rows).toLocaleString('en')} points, every 5 mm and 2°, checked in{' '}
+                {shown.gridMs.toFixed(0)} ms. No honest formula says how well the cylinders have mixed at a given
+                distance: the distances are rules of thumb.
               </p>
             </>
           )}

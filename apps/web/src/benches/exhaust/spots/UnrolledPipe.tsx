@@ -157,7 +157,7 @@ export const UnrolledPipe = ({ job, run, grid, spots, cursor, onCursor, onSet }:
                 fontSize="11.5"
                 textAnchor="middle"
               >
-                school
+                recommended
               </text>
             </g>
           )}
@@ -217,8 +217,8 @@ export const UnrolledPipe = ({ job, run, grid, spots, cursor, onCursor, onSet }:
         <Key kind="good">80 and more</Key>
         <Key kind="fair">60 to 80</Key>
         <Key kind="poor">below 60</Key>
-        <Key kind="forbidden">hatched: forbidden</Key>
-        <span>Upright lines: joints. Outlined: obstacles by their number, broken where they move.</span>
+        <Key kind="forbidden">hatched: ruled out</Key>
+        <span>Vertical lines: joints. Outlined: obstacles by number, dashed where they move.</span>
       </figcaption>
     </figure>
   )

@@ -80,12 +80,12 @@ export const ChooseSheet = (props: SheetProps) => {
   if (state.kind === 'done' && state.answer !== kept) setKept(state.answer)
   return (
     <Columns
-      names={['Chosen', 'Ranking', 'Judgement']}
+      names={['Chosen', 'Ranking', 'Assessment']}
       measured={
         <>
           <PumpInputs job={job} catalogue={catalogue} />
           <p className="leading-snug text-soft">
-            A pump of your own, from its table or a spreadsheet:{' '}
+            To add a pump of your own, from its table or a spreadsheet:{' '}
             <Link to="/catalogue/pumps" className="text-accent underline">
               catalogue, pumps
             </Link>
@@ -109,7 +109,7 @@ export const ChooseSheet = (props: SheetProps) => {
           {refused ? (
             <p role="alert" className="leading-snug font-semibold text-stop">
               {refused.field.endsWith('referencePa')
-                ? 'The combinations cannot be ranked: with the reference hose on the manifold its vacuum takes the whole set pressure. Leave the hose off, or set more.'
+                ? 'The combinations cannot be ranked: with the reference hose on the manifold, vacuum cancels the whole set pressure. Leave the hose off, or raise the set pressure.'
                 : `The combinations cannot be ranked: ${explainInputError(refused)}`}
             </p>
           ) : kept ? (
@@ -121,7 +121,7 @@ export const ChooseSheet = (props: SheetProps) => {
               tookMs={state.kind === 'done' ? state.tookMs : null}
             />
           ) : (
-            state.kind !== 'running' && <p className="text-soft">The ranking is worked out…</p>
+            state.kind !== 'running' && <p className="text-soft">Working out the ranking…</p>
           )}
           <LeftOutParts choice={choice} />
         </section>
@@ -168,10 +168,10 @@ const Ranking = ({ answer, job, catalogue, choice, tookMs }: RankingProps) => {
         <strong>
           {answer.passing.toLocaleString('en')} of {answer.tried.toLocaleString('en')} combinations pass
         </strong>{' '}
-        at every moment, with 15 % of the demand and 10 % behind the regulator to spare.{' '}
+        in every operating condition, with a 15 % reserve of flow and 10 % of return-line margin.{' '}
         <span className="text-soft">
           {answer.solved.toLocaleString('en')} circuits were solved
-          {tookMs !== null && ` in ${(tookMs / 1000).toFixed(2)} s`}; the others share one of those.
+          {tookMs !== null && ` in ${(tookMs / 1000).toFixed(2)} s`}; the rest share one of those.
         </span>
       </p>
       {passing.length > 0 && <ParetoChart passing={passing} catalogue={catalogue} />}
@@ -190,9 +190,7 @@ const Ranking = ({ answer, job, catalogue, choice, tookMs }: RankingProps) => {
       </div>
       <CombinationTable name="Combinations" rows={shown} catalogue={catalogue} job={job} onTake={take} />
       <h2 className="mt-5 border-b-2 border-ink pb-0.5 font-extrabold">Pump by pump</h2>
-      <p className="py-1 text-sm text-soft">
-        Each pump with the parts that suit it best, or the last that stands against it.
-      </p>
+      <p className="py-1 text-sm text-soft">Each pump with the parts that suit it best, or what rules it out.</p>
       <CombinationTable name="Pumps" rows={perPump} catalogue={catalogue} job={job} onTake={take} />
     </>
   )

@@ -28,8 +28,8 @@ const isChosen = (c: Combination, { fuel }: JobDocument): boolean =>
 /** What works, with less to spare than is wanted. */
 const isTight = (fails: Combination['fails']): boolean =>
   fails === 'reserve below 15 %' ||
-  fails === 'less than 10 % free behind the regulator' ||
-  fails === 'feed takes more than 4 % of the pressure'
+  fails === 'less than 10 % return-line margin' ||
+  fails === 'feed drops more than 4 % of the pressure'
 
 /** Combinations with their margins, and the way to take one. */
 export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) => {
@@ -46,7 +46,7 @@ export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) 
         marked={(c) => isChosen(c, job)}
         columns={[
           {
-            head: 'Take',
+            head: 'Use',
             unseenHead: true,
             cell: (c) =>
               isChosen(c, job) ? (
@@ -54,10 +54,10 @@ export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) 
               ) : (
                 <Button
                   disabled={!mayWrite}
-                  label={`Take ${nameOf(catalogue.pumps, c.pumpId)} with ${nameOf(catalogue.hoses, c.feedId)}`}
+                  label={`Use ${nameOf(catalogue.pumps, c.pumpId)} with ${nameOf(catalogue.hoses, c.feedId)}`}
                   onClick={() => onTake(c)}
                 >
-                  Take
+                  Use
                 </Button>
               ),
           },
@@ -78,7 +78,7 @@ export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) 
             ),
           },
           {
-            head: 'Judged',
+            head: 'Checked',
             cell: (c) => (
               <StateShape
                 state={c.fails === null ? 'ok' : isTight(c.fails) ? 'caution' : 'stop'}
@@ -88,12 +88,12 @@ export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) 
           },
           { head: 'Reserve', right: true, cell: (c) => <FigureText figure={fig(c.reserve, 'share', 0)} /> },
           {
-            head: 'Free behind',
+            head: 'Return margin',
             right: true,
             cell: (c) => <FigureText figure={fig(c.headroom, 'share', 0)} />,
           },
           {
-            head: 'Draws, heats',
+            head: 'Current, heat',
             right: true,
             cell: (c) => (
               <>
@@ -108,7 +108,7 @@ export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) 
           { head: 'Price', right: true, cell: (c) => c.price },
         ]}
       />
-      {rows.length === 0 && <p className="py-1 text-soft">None. Show those that fail to see what stands in the way.</p>}
+      {rows.length === 0 && <p className="py-1 text-soft">None. Show those that fail to see what rules them out.</p>}
       {rows.length > most && (
         <p className="mt-1">
           <Button kind="quiet" onClick={() => setMost(most + PAGE)}>

@@ -30,30 +30,30 @@ export const FilterNote = ({ job, assessment }: { job: JobDocument; assessment: 
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Filters</h2>
       {filter && flowM3S !== null && (
         <dl className="grid grid-cols-[1fr_auto] gap-x-3 py-1">
-          {row('Holds back', `${Math.round(filter.finenessM * 1e6)} micron`)}
+          {row('Fineness', `${Math.round(filter.finenessM * 1e6)} micron`)}
           {row('Flow through it', <FigureText figure={fig(flowM3S, 'volumeFlow')} />)}
-          {row('Takes, clean', <FigureText figure={fig(elementDropPa(filter, flowM3S), 'pressure')} />)}
+          {row('Drop, clean', <FigureText figure={fig(elementDropPa(filter, flowM3S), 'pressure')} />)}
           {row(
-            'Takes, due',
+            'Drop, due for change',
             <FigureText figure={fig(elementDropPa(filter, flowM3S) * dueFactorOf(filter), 'pressure')} />,
           )}
           {row(
-            'Dirt until then',
+            'Dirt capacity',
             filter.capacityKg === null ? 'not stated' : `${(filter.capacityKg / GRAM).toFixed(0)} g`,
           )}
-          {row('Way round', filter.directional === false ? 'either' : 'arrow to the engine')}
+          {row('Direction', filter.directional === false ? 'either' : 'arrow towards the engine')}
         </dl>
       )}
       {strainer && pumpM3S !== null && (
         <p className="text-soft">
           Strainer: <FigureText figure={fig(elementDropPa(strainer, pumpM3S), 'pressure')} /> on the suction side, where
-          every kilopascal brings the fuel nearer to boiling; so coarse, 40 to 100 microns.
+          every kilopascal brings the fuel closer to boiling; so keep it coarse, 40 to 100 microns.
         </p>
       )}
       <p className="pt-1 text-soft">
-        After the pump the schools differ: 10 microns for the injectors’ sake, or the 100 microns some kits bring, which
-        never starve the engine. Injectors clog first: 10 microns, changed when due. Where it can be reached, off the
-        exhaust, upright if its maker says so.
+        After the pump practice differs: 10 microns to protect the injectors, or the 100 microns that come with some
+        kits and never starve the engine. Injectors clog first: fit 10 microns and change it when due. Mount it where it
+        can be reached, away from the exhaust, upright if its maker says so.
       </p>
     </section>
   )

@@ -1,4 +1,4 @@
-import type { CombinationChoice, PartsLeftOut } from '@lochmoor/core'
+import { counted, type CombinationChoice, type PartsLeftOut } from '@lochmoor/core'
 import { FigureText } from '../../../fields/FigureText.tsx'
 
 const KINDS: Readonly<Record<PartsLeftOut['kind'], string>> = {
@@ -20,7 +20,7 @@ export const LeftOutParts = ({ choice }: { choice: CombinationChoice }) => {
       {count > 0 && (
         <details className="py-1">
           <summary className="cursor-pointer">
-            {count === 1 ? 'One part of the catalogue was' : `${count} parts of the catalogue were`} not tried
+            {counted(count, 'part in the catalogue was', 'parts in the catalogue were')} not tried
           </summary>
           <ul className="leading-snug">
             {leftOut.map(({ kind, why, parts }) => (

@@ -31,7 +31,7 @@ export const ParetoChart = ({ passing, catalogue }: { passing: readonly Combinat
         aria-label={`Price against reserve. Not beaten: ${best.map((c) => `${partById(catalogue.pumps, c.pumpId)?.name ?? ''} price ${c.price}, noise ${c.noiseClass}, reserve ${(c.reserve * 100).toFixed(0)} %`).join('; ')}`}
       >
         <text x={10} y={18} fontSize="12.5" fontWeight="700">
-          What passes: price and reserve, noise class in the mark
+          Combinations that pass: price and reserve, noise class in the mark
         </text>
         {y.ticks(5).map((t) => (
           <g key={t} transform={`translate(0 ${y(t)})`}>
@@ -75,7 +75,7 @@ export const ParetoChart = ({ passing, catalogue }: { passing: readonly Combinat
         ))}
       </svg>
       <figcaption className="px-2.5 pb-2 text-sm text-soft">
-        Filled: nothing that passes is cheaper, quieter and has more reserve at once.
+        Filled: nothing else that passes is cheaper, quieter and has more reserve all at once.
       </figcaption>
     </figure>
   )

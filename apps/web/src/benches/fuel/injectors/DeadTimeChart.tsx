@@ -49,7 +49,7 @@ export const DeadTimeChart = ({ injector }: { injector: InjectorPart }) => {
       </svg>
       {deadTimes.length === 0 && (
         <p className="px-2.5 pb-2 text-sm text-soft">
-          Its sheet gives one figure; 0.12 ms more for each volt less is a rule of thumb.
+          Its data sheet gives one figure; 0.12 ms more per volt less is a rule of thumb.
         </p>
       )}
     </figure>

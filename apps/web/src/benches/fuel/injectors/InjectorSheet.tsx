@@ -32,14 +32,14 @@ export const InjectorSheet = (props: SheetProps) => {
   )
   return (
     <Columns
-      names={['Chosen', 'Sets', 'Judgement']}
+      names={['Chosen', 'Sets', 'Assessment']}
       measured={<InjectionInputs job={job} catalogue={catalogue} />}
       picture={
         <>
-          <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Sets of the catalogue</h2>
+          <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Injector sets in the catalogue</h2>
           {sets.length === 0 ? (
             <p className="py-1 text-soft">
-              The sets are ranked once the circuit can be solved: pump, regulator and lines are needed first.
+              The sets are ranked once the circuit can be solved: choose pump, regulator and lines first.
             </p>
           ) : (
             <SetTable sets={sets} injectors={catalogue.injectors} chosenId={job.fuel.injector?.id ?? null} />
@@ -74,7 +74,7 @@ const SetTable = ({ sets, injectors, chosenId }: SetTableProps) => {
       marked={(s) => s.id === chosenId}
       columns={[
         {
-          head: 'Take',
+          head: 'Use',
           unseenHead: true,
           cell: (s) =>
             s.id === chosenId ? (
@@ -82,10 +82,10 @@ const SetTable = ({ sets, injectors, chosenId }: SetTableProps) => {
             ) : (
               <Button
                 disabled={!mayWrite}
-                label={`Take ${part(s.id).name}`}
+                label={`Use ${part(s.id).name}`}
                 onClick={() => run(setFuel({ injector: part(s.id) }, 'injectors', false))}
               >
-                Take
+                Use
               </Button>
             ),
         },
@@ -103,7 +103,7 @@ const SetTable = ({ sets, injectors, chosenId }: SetTableProps) => {
           ),
         },
         {
-          head: 'Judged',
+          head: 'Checked',
           cell: (s) => <StateShape state={s.fits ? 'ok' : 'stop'} word={s.fits ? 'fits' : 'does not'} />,
         },
         {
@@ -120,7 +120,7 @@ const SetTable = ({ sets, injectors, chosenId }: SetTableProps) => {
         },
         { head: 'Duty, full load', right: true, cell: (s) => <FigureText figure={fig(s.duty, 'share', 0)} /> },
         {
-          head: 'Pulse at idle',
+          head: 'Pulse width at idle',
           right: true,
           cell: (s) => (
             <>
@@ -132,12 +132,12 @@ const SetTable = ({ sets, injectors, chosenId }: SetTableProps) => {
           ),
         },
         {
-          head: 'Range, needs',
+          head: 'Range needed',
           right: true,
           cell: (s) => `${s.dynamicRange.toFixed(1)}, ${s.neededRange.toFixed(1)}`,
         },
         {
-          head: 'Over it at most',
+          head: 'Maximum across it',
           right: true,
           cell: (s) => <FigureText figure={fig(s.mostDifferencePa, 'pressure')} />,
         },
@@ -172,13 +172,13 @@ const Differences = ({ job, assessment }: Pick<SheetProps, 'job' | 'assessment'>
   const single = fuelLoopOf(job) === 'single-line'
   return (
     <div className="mt-4">
-      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Pressure over the injector</h2>
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Pressure across the injector</h2>
       <DataTable
-        name="Pressure over the injector"
+        name="Pressure across the injector"
         rows={rows}
         keyOf={(r) => r.id}
         columns={[
-          { head: 'Moment', cell: (r) => r.label },
+          { head: 'Condition', cell: (r) => r.label },
           {
             head: 'No hose',
             right: true,
@@ -196,8 +196,8 @@ const Differences = ({ job, assessment }: Pick<SheetProps, 'job' | 'assessment'>
         ]}
       />
       <p className="pt-1 text-sm text-soft">
-        Following the manifold it is the same at every load for injectors behind the plate. Without the hose vacuum adds
-        to it and boost takes from it: the controller must know. Bold is the design as it stands.
+        With the hose it is the same at every load for injectors below the throttle plate. Without the hose, vacuum adds
+        to it and boost takes away from it: the ECU must allow for that. Bold is your design.
       </p>
     </div>
   )

@@ -24,15 +24,15 @@ export const PressureLeverPanel = ({ job }: { job: JobDocument }) => {
     [job, now, wanted],
   )
   return (
-    <section aria-label="Base pressure as a lever" className="mt-4">
-      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Base pressure as a lever</h2>
+    <section aria-label="Changing base pressure" className="mt-4">
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Changing base pressure</h2>
       <p className="py-1 leading-snug">
-        Pull it last: first prove pressure, injector figure and displacement, else it hides a failing pump. It shifts
-        every load alike.
+        Last resort: first check pressure, injector size and displacement, or it hides a failing pump. It shifts every
+        load alike.
       </p>
       <div className="flex flex-wrap gap-4">
-        <Lambda label="Lambda measured" text={nowText} bad={now === null} onChange={setNow} />
-        <Lambda label="Lambda wanted" text={wantedText} bad={wanted === null} onChange={setWanted} />
+        <Lambda label="Measured lambda" text={nowText} bad={now === null} onChange={setNow} />
+        <Lambda label="Target lambda" text={wantedText} bad={wanted === null} onChange={setWanted} />
       </div>
       {lever && (
         <div role="status" className="mt-1.5">
@@ -41,13 +41,13 @@ export const PressureLeverPanel = ({ job }: { job: JobDocument }) => {
             {lever.against.length === 0 && ' may be tried.'}
           </p>
           {lever.against.length > 0 && (
-            <p className="font-semibold text-stop">Against it: {lever.against.join('; ').toLowerCase()}.</p>
+            <p className="font-semibold text-stop">Drawbacks: {lever.against.join('; ').toLowerCase()}.</p>
           )}
           <Button
             disabled={!mayWrite || lever.against.length > 0}
             onClick={() => run(setFuel({ setPressurePa: Math.round(lever.setPressurePa) }, 'set pressure', false))}
           >
-            Set it so
+            Use this pressure
           </Button>
         </div>
       )}

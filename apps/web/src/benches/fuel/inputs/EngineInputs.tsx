@@ -46,18 +46,18 @@ export const EngineInputs = ({ job }: InputsProps) => {
       {figure('cylinders', 'Cylinders')}
       {figure('displacementM3', 'Displacement')}
       <ChoiceField
-        label="Breathing"
+        label="Induction"
         value={vehicle.aspiration}
         options={[
-          ['natural', 'Unblown'],
+          ['natural', 'Naturally aspirated'],
           ['supercharged', 'Supercharged'],
           ['turbocharged', 'Turbocharged'],
         ]}
         onChange={(aspiration) => run(setVehicle({ aspiration }, 'breathing', false))}
       />
-      {figure('powerW', 'Power wanted')}
+      {figure('powerW', 'Target power')}
       <ChoiceField
-        label="Which power"
+        label="Power stated as"
         value={vehicle.powerBasis}
         options={[
           ['flywheel-net', 'Flywheel, net'],
@@ -90,7 +90,7 @@ const BothRoutes = ({ job }: Pick<InputsProps, 'job'>) => {
       </dd>
       {laterKgS !== null && (
         <>
-          <dt>For the power later, sized for</dt>
+          <dt>For the planned power, sized for</dt>
           <dd className="text-right font-semibold">
             <FigureText figure={flow(laterKgS)} />
           </dd>

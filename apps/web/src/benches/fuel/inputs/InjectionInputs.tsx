@@ -15,13 +15,13 @@ type FigureName = { [K in keyof FuelSection]: FuelSection[K] extends number | nu
 const MEASURED: ReadonlySet<FigureName> = new Set(['ethanolShare', 'fuelTemperatureK'])
 
 const PLACES = [
-  ['above-plate', 'Above the plate'],
-  ['below-plate', 'Below the plate'],
+  ['above-plate', 'Above the throttle plate'],
+  ['below-plate', 'Below the throttle plate'],
   ['port', 'In the ports'],
 ] as const
 const LOOPS = [
-  ['return', 'With return'],
-  ['single-line', 'Single line'],
+  ['return', 'Return-type'],
+  ['single-line', 'Returnless'],
 ] as const
 const wordOf = (options: readonly (readonly [string, string])[], value: string) =>
   options.find(([v]) => v === value)?.[1].toLowerCase() ?? value
@@ -47,21 +47,21 @@ export const InjectionInputs = ({ job, catalogue }: InputsProps) => {
   return (
     <Group title="Injection and regulator">
       <KnownChoiceField
-        label="Place of injection"
+        label="Injector location"
         value={fuel.injectionPlace}
         options={PLACES}
         none={standsIn('fuel.injectionPlace', wordOf(PLACES, place))}
-        how="It decides what the injector sprays into: the air horn, or the manifold with its vacuum and boost."
+        how="Decides what the injector sprays into: the air horn, or the manifold with its vacuum and boost."
         onChange={(v) =>
-          run(setFuel({ injectionPlace: v as FuelSection['injectionPlace'] }, 'place of injection', false))
+          run(setFuel({ injectionPlace: v as FuelSection['injectionPlace'] }, 'injector location', false))
         }
       />
       <KnownChoiceField
-        label="Kind of system"
+        label="System type"
         value={fuel.systemType}
         options={LOOPS}
         none={standsIn('fuel.systemType', wordOf(LOOPS, loop))}
-        how="With return: the regulator sits at the engine and sends the surplus back. Single line: it sits at the tank and only what the engine takes comes forward."
+        how="Return-type: the regulator sits at the engine and sends the surplus back. Returnless: it sits at the tank and only what the engine uses comes forward."
         onChange={(v) => run(setSystemType(v as FuelSection['systemType']))}
       />
       <PartField
@@ -69,21 +69,21 @@ export const InjectionInputs = ({ job, catalogue }: InputsProps) => {
         value={fuel.regulator}
         parts={catalogue.regulators.filter((r) => r.type === loop)}
         describe={describe.regulator}
-        refuse={(r) => (regulatorGoesWith(r, fuel.pump) ? null : 'sits in a pump module')}
+        refuse={(r) => (regulatorGoesWith(r, fuel.pump) ? null : 'inside a pump module')}
         none="no regulator chosen"
         onChange={(regulator) => run(setFuel({ regulator }, 'regulator', false))}
       />
       {figure('setPressurePa', 'Set pressure')}
-      {figure('gaugeMostPa', 'Pressure gauge reads up to')}
+      {figure('gaugeMostPa', 'Gauge full scale')}
       {loop === 'return' && (
         <ChoiceField
           label="Reference hose"
           value={fuel.referenced ? 'yes' : 'no'}
           options={[
-            ['no', 'None, open'],
+            ['no', 'None, open to air'],
             ['yes', 'To the manifold'],
           ]}
-          how="A hose to the manifold lets the rail follow vacuum and boost, so that the pressure over a port injector stays the same."
+          how="A hose to the manifold lets the rail follow vacuum and boost, so the pressure across a port injector stays the same."
           onChange={(v) => run(setFuel({ referenced: v === 'yes' }, 'reference hose', false))}
         />
       )}

@@ -23,34 +23,34 @@ export const OldLineInputs = ({ job }: Pick<InputsProps, 'job'>) => {
     />
   )
   return (
-    <Group title="The car’s own hard line">
+    <Group title="Existing hard line">
       <KnownChoiceField
-        label="It stays as"
+        label="Reused as"
         value={oldLine.keeps}
         options={[
           ['feed', 'Feed'],
           ['return', 'Return'],
         ]}
-        none="is not kept"
-        how="An old feed is often wide enough as a return, or too tight for it. What it does to the pressure is in the profile: enter its measured bore at the line."
+        none="not reused"
+        how="An old feed may be wide enough for a return, or too small. The profile shows what it does to the pressure: enter its measured bore at the line."
         onChange={(v) => set({ keeps: v as OldLine['keeps'] }, 'old line')}
       />
       {oldLine.keeps && (
         <>
-          {figure('outsideM', 'Outside')}
-          {figure('wallM', 'Wall')}
+          {figure('outsideM', 'Outside diameter')}
+          {figure('wallM', 'Wall thickness')}
           <KnownChoiceField
             label="Joints"
             value={oldLine.joints}
             options={[
               ['flared', 'Flared'],
-              ['compression', 'Compression rings'],
+              ['compression', 'Compression fittings'],
               ['hose-and-clip', 'Hose and clip'],
               ['soldered', 'Soldered'],
             ]}
             onChange={(v) => set({ joints: v as OldLine['joints'] }, 'joints of the old line')}
           />
-          {figure('provedPa', 'Held in a water test')}
+          {figure('provedPa', 'Water test pressure held')}
         </>
       )}
     </Group>

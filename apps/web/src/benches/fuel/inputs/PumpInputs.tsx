@@ -28,7 +28,7 @@ export const PumpInputs = ({ job, catalogue }: InputsProps) => {
         value={fuel.strainer}
         parts={catalogue.filters.filter((f) => f.use === 'strainer')}
         describe={describe.filter}
-        refuse={(f) => (fuel.pump && !strainerGoesOn(f, fuel.pump) ? 'does not go on this pump' : null)}
+        refuse={(f) => (fuel.pump && !strainerGoesOn(f, fuel.pump) ? 'does not fit this pump' : null)}
         none="no strainer"
         onChange={(strainer) => run(setFuel({ strainer }, 'strainer', false))}
       />
@@ -41,16 +41,16 @@ export const PumpInputs = ({ job, catalogue }: InputsProps) => {
         onChange={(pump) => run(setFuel({ pump }, 'pump', false))}
       />
       <ChoiceField
-        label="How many pumps"
+        label="Pumps in parallel"
         value={String(fuel.pumpCount)}
         options={[
           ['1', 'One'],
-          ['2', 'Two side by side'],
+          ['2', 'Two in parallel'],
         ]}
-        how="Two alike, each behind its own check valve: twice the flow at the same pressure, twice the current and the heat. The second also keeps a car going when one dies."
-        onChange={(n) => run(setFuel({ pumpCount: Number(n) }, 'how many pumps', false))}
+        how="Two the same, each with its own check valve: twice the flow at the same pressure, twice the current and the heat. The second also gets the car home when one dies."
+        onChange={(n) => run(setFuel({ pumpCount: Number(n) }, 'pumps in parallel', false))}
       />
-      {voltage('lowV', 'Least voltage at the pump')}
+      {voltage('lowV', 'Minimum voltage at the pump')}
       {voltage('runningV', 'Voltage at the pump, running')}
       {voltage('highV', 'Highest charging voltage')}
       <PartField
@@ -63,14 +63,14 @@ export const PumpInputs = ({ job, catalogue }: InputsProps) => {
       />
       {fuelLoopOf(job) === 'single-line' && (
         <ChoiceField
-          label="Filter stands"
+          label="Filter location"
           value={fuel.filterPosition}
           options={[
-            ['before-regulator', 'Before regulator'],
-            ['after-regulator', 'After regulator'],
+            ['before-regulator', 'Before the regulator'],
+            ['after-regulator', 'After the regulator'],
           ]}
-          how="Before the regulator it passes all the pump brings; after it, in the line to the engine, only what the engine takes."
-          onChange={(filterPosition) => run(setFuel({ filterPosition }, 'place of the filter', false))}
+          how="Before the regulator it passes everything the pump delivers; after it, in the line to the engine, only what the engine uses."
+          onChange={(filterPosition) => run(setFuel({ filterPosition }, 'filter location', false))}
         />
       )}
     </Group>

@@ -25,7 +25,7 @@ export const TitleField = ({ title }: { title: string }) => {
         onBlur={() => !bad && setDraft(null)}
         className={`h-8 w-full border bg-sheet px-2 font-semibold ${bad ? 'border-2 border-stop' : 'border-soft/60'}`}
       />
-      {bad && <p className="text-sm font-semibold text-stop">A name has 1 to 80 characters.</p>}
+      {bad && <p className="text-sm font-semibold text-stop">Enter a name of 1 to 80 characters.</p>}
     </div>
   )
 }

@@ -14,8 +14,8 @@ export const Judgement = ({ job }: { job: JobDocument }) => {
       <StillToMeasure assumptions={assessment.assumptions} />
       <BuiltSwitch station="fuel" />
       <p className="mt-4 text-sm text-soft">
-        This tool computes and records. Local law, makers’ instructions and licensed trades come first. Fuel is opened
-        on a cold engine, without flame, lamp or heater near, with an extinguisher in reach.
+        Lochmoor calculates and records. Local law, makers’ instructions and licensed trades come first. Open fuel lines
+        on a cold engine only, with no flame, hot lamp or heater near and an extinguisher within reach.
       </p>
     </SheetJudgement>
   )

@@ -6,7 +6,7 @@ export const PartsThatFollow = ({ job }: { job: JobDocument }) => {
   const lines = partsOfFuel(designOf(job))
   return (
     <div className="mt-4">
-      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Parts that follow</h2>
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Parts needed</h2>
       {lines.length === 0 ? (
         <p className="py-1 text-soft">None chosen yet.</p>
       ) : (

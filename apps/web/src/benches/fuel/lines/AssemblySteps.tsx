@@ -6,7 +6,7 @@ const MAKE_WORDS: Readonly<Record<FittingMake, string>> = {
   'push-on': 'Push-on end',
   'quick-connector': 'Quick connector',
   'flare-nut': 'Flared tube with nut and sleeve',
-  'barb-and-clamp': 'Barb and clamp',
+  'barb-and-clamp': 'Barb and hose clip',
 }
 
 /** How each kind of end that this design has is put on. */
@@ -15,8 +15,8 @@ export const AssemblySteps = ({ job }: { job: JobDocument }) => {
   const makes = [...new Set(ends.flatMap((e) => (e ? [e.make] : [])))]
   if (makes.length === 0) return null
   return (
-    <section aria-label="Putting the ends on" className="mt-4">
-      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Putting the ends on</h2>
+    <section aria-label="Fitting the ends" className="mt-4">
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Fitting the ends</h2>
       {makes.map((make) => (
         <div key={make} className="py-1.5">
           <h3 className="font-semibold">{MAKE_WORDS[make]}</h3>
@@ -27,7 +27,7 @@ export const AssemblySteps = ({ job }: { job: JobDocument }) => {
           </ol>
         </div>
       ))}
-      <p className="text-sm text-soft">Trade practice; the sheet of the end’s maker comes first.</p>
+      <p className="text-sm text-soft">Trade practice; the fitting maker’s instructions come first.</p>
     </section>
   )
 }

@@ -3,6 +3,7 @@ import {
   cutListOf,
   CUT_WIDTH_M,
   explainInputError,
+  formatCut,
   formatQuantity,
   type HoseOrder,
   type JobDocument,
@@ -36,7 +37,7 @@ const Order = ({ order }: { order: HoseOrder }) => {
   const distance = useUnit('distance')
   const bore = useUnit('bore')
   const m = (v: number) => formatQuantity(v, distance)
-  const mm = (v: number) => formatQuantity(v, bore)
+  const mm = (v: number) => formatCut(v, bore)
   const { packing, pieces, stockM, hose } = order
   return (
     <div className="py-2">
@@ -44,8 +45,8 @@ const Order = ({ order }: { order: HoseOrder }) => {
         {hose.name}: {packing.bars.length} × {m(stockM)}
         <span className="font-normal text-soft">
           {packing.proved
-            ? ', the least that does'
-            : `, at most ${packing.bars.length - packing.leastBars} more than the least that could do`}
+            ? ', the fewest possible'
+            : `, at most ${packing.bars.length - packing.leastBars} more than the fewest possible`}
         </span>
       </p>
       <ul aria-label={`Lengths of ${hose.name}`} className="my-1">

@@ -1,4 +1,4 @@
-import { formatQuantity, outsideOf, type FittingPart, type HosePiece } from '@lochmoor/core'
+import { formatCut, formatQuantity, outsideOf, type FittingPart, type HosePiece } from '@lochmoor/core'
 import { useUnit } from '../../../store/preferences.ts'
 import { useWidth } from '../../bench/useWidth.ts'
 
@@ -8,7 +8,7 @@ const HEIGHT = 190
 export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
   const [ref, width] = useWidth<HTMLElement>(620)
   const bore = useUnit('bore')
-  const mm = (m: number) => formatQuantity(m, bore)
+  const mm = (m: number) => formatCut(m, bore)
   const { leg, hose } = piece
   const overM = piece.cutM + piece.takesUpM
   const [x0, x1] = [60, width - 60]
@@ -23,7 +23,7 @@ export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
         height={HEIGHT}
         role="img"
         className="block"
-        aria-label={`${leg.name}: cut ${mm(piece.cutM)} of ${hose.name}, ${mm(overM)} between the seats`}
+        aria-label={`${leg.name}: cut ${mm(piece.cutM)} of ${hose.name}, ${mm(overM)} seat to seat`}
       >
         <text x={10} y={19} fontSize="12.5" fontWeight="700">
           {leg.name}: {hose.name}, outside {mm(outsideOf(hose))}
@@ -40,7 +40,7 @@ export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
         <End x={x0} y={y} fitting={leg.start} facing={-1} />
         <End x={x1} y={y} fitting={leg.end} facing={1} />
         <Dim x0={x0 + end} x1={x1 - end} y={y + 30} text={`cut ${mm(piece.cutM)}`} strong />
-        <Dim x0={x0} x1={x1} y={y + 58} text={`${mm(overM)} between the seats`} />
+        <Dim x0={x0} x1={x1} y={y + 58} text={`${mm(overM)} seat to seat`} />
         <text x={x0} y={42} fontSize="11.5">
           {leg.start ? `${leg.start.angleDeg}°, takes up ${mm(startTakesM)}` : 'no end chosen'}
         </text>
@@ -53,7 +53,7 @@ export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
         {leg.end?.thread ? `End: ${leg.end.name}, ${leg.end.thread}.` : ''}
         {(leg.start?.angleDeg ?? 0) > 0 &&
           (leg.end?.angleDeg ?? 0) > 0 &&
-          ' Both ends are angled: mark how they stand to each other on the car before the second is tightened.'}
+          ' Both ends are angled: mark their angle to each other on the car before you tighten the second.'}
       </figcaption>
     </figure>
   )
@@ -62,9 +62,9 @@ export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
 /** How the length comes about, in words with figures. */
 const Sum = ({ piece }: { piece: HosePiece }) => {
   const bore = useUnit('bore')
-  const mm = (m: number) => formatQuantity(m, bore)
+  const mm = (m: number) => formatCut(m, bore)
   const bendM = ((piece.bendsDeg * Math.PI) / 180) * (outsideOf(piece.hose) / 2)
-  const drawnIn = piece.hose.kind === 'hard-tube' ? '' : ', 2 % longer for what pressure draws in'
+  const drawnIn = piece.hose.kind === 'hard-tube' ? '' : ', 2 % extra because hose shortens under pressure'
   return `Path ${mm(piece.pathM)} + bends ${mm(bendM)} + slack ${mm(piece.slackM)}${drawnIn}, less ${mm(piece.takesUpM)} in the ends.`
 }
 

@@ -14,11 +14,11 @@ export const LeakTestPlan = ({ job }: { job: JobDocument }) => {
         At <FigureText figure={fig(plan.testPa, 'pressure')} />
         {plan.weakestPa !== null && (
           <>
-            ; the weakest of feed, filter, regulator and gauge stands{' '}
+            ; the weakest of feed, filter, regulator and gauge is rated for{' '}
             <FigureText figure={fig(plan.weakestPa, 'pressure', 0)} />
           </>
         )}
-        . One and a half times the set pressure, five hundredths of it lost at most: rules of thumb.
+        . Test at 1.5 times set pressure, losing no more than 5 % of it: rules of thumb.
       </p>
       <ol className="list-decimal py-1 pl-6 leading-snug">
         {plan.steps.map((step, i) => (

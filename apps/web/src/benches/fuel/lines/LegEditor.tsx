@@ -54,8 +54,8 @@ export const LegEditor = ({ job, catalogue, which, used, index, onWhich, onIndex
       </h2>
       {legs.length === 0 && (
         <p className="pb-1.5 leading-snug text-soft">
-          One figure for the whole line so far. Leg by leg, from sealing seat to sealing seat, gives a cut list and the
-          loss of the very ends.
+          One figure for the whole line so far. Described leg by leg, from sealing seat to sealing seat, it gives a cut
+          list and counts the drop of the actual fittings.
         </p>
       )}
       <ListEditor

@@ -99,21 +99,21 @@ export const LegFields = ({ job, catalogue, which, number, leg }: Props) => {
       {figure('lengthM', 'Length, seat to seat')}
       {count('bends90', 'Bends of 90°')}
       {count('bends45', 'Bends of 45°')}
-      {figure('bendRadiusM', 'Tightest bend, inside')}
-      {end('start', 'End at its start')}
-      {end('end', 'End at its end')}
+      {figure('bendRadiusM', 'Tightest bend, inside radius')}
+      {end('start', 'Start fitting')}
+      {end('end', 'End fitting')}
       <ChoiceField
         label="One end moves with"
         value={leg.moves}
         options={[
           ['no', 'Nothing, it is clipped'],
-          ['tank', 'The tank, let down'],
+          ['tank', 'The tank, when lowered'],
           ['engine', 'The engine'],
-          ['inside', 'Lies inside the tank'],
+          ['inside', 'Inside the tank'],
         ]}
         onChange={(moves: LegMoves) => set({ moves }, 'what moves')}
       />
-      {figure('exhaustGapM', 'Nearest to the exhaust')}
+      {figure('exhaustGapM', 'Closest to the exhaust')}
       <ChoiceField
         label="Heat sleeve over it"
         value={leg.sleeved ? 'yes' : 'no'}
@@ -126,7 +126,7 @@ export const LegFields = ({ job, catalogue, which, number, leg }: Props) => {
         options={YES_NO}
         onChange={(v) => set({ nearMotion: v === 'yes' }, 'near motion')}
       />
-      {count('panels', 'Panels it passes')}
+      {count('panels', 'Panels it passes through')}
     </Group>
   )
 }

@@ -69,8 +69,8 @@ const Findings = ({ job }: Pick<SheetProps, 'job'>) => {
   const found = lineFindings(designOf(job))
   if (found.length === 0) return null
   return (
-    <section aria-label="Everything found on the lines" className="mt-4">
-      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Found on the lines</h2>
+    <section aria-label="Fuel line findings" className="mt-4">
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Fuel line findings</h2>
       <ul>
         {found.map((f, i) => (
           <li key={i} className="border-b border-hair/70 py-1.5 leading-snug">

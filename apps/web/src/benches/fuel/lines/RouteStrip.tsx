@@ -47,7 +47,7 @@ export const RouteStrip = ({ job, which, index, onLeg }: Props) => {
     <figure ref={ref} className="border border-ink bg-sheet">
       <svg width={width} height={30 + used.length * ROW} className="block" role="group" aria-label="Lines, leg by leg">
         <text x={10} y={19} fontSize="12.5" fontWeight="700">
-          The lines, legs to length
+          Lines, legs to scale
         </text>
         {used.map((line, row) => {
           const y = 52 + row * ROW
@@ -70,7 +70,7 @@ export const RouteStrip = ({ job, which, index, onLeg }: Props) => {
                     strokeDasharray={lengthM === null ? '6 5' : undefined}
                   />
                   <text x={LEFT} y={y + 20} fontSize="11.5" style={{ fill: 'var(--ink-soft)' }}>
-                    {lengthM === null ? 'not measured' : formatQuantity(lengthM, distance)}, in one figure
+                    {lengthM === null ? 'not measured' : formatQuantity(lengthM, distance)}, as one figure
                   </text>
                 </>
               )}

@@ -25,7 +25,7 @@ import { ProfileChart } from '../picture/ProfileChart.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 import { TrapNote } from './TrapNote.tsx'
 
-const TITLES = { return: 'With return', 'single-line': 'Single line' } as const
+const TITLES = { return: 'Return-type', 'single-line': 'Returnless' } as const
 
 /** Both kinds of loop of this car side by side, the trap at idle, and the old hard line. */
 export const LoopSheet = (props: SheetProps) => {
@@ -33,7 +33,7 @@ export const LoopSheet = (props: SheetProps) => {
   const comparison = useMemo(() => compareLoops(job, catalogue), [job, catalogue])
   return (
     <Columns
-      names={['Old line', 'Side by side', 'Judgement']}
+      names={['Old line', 'Side by side', 'Assessment']}
       measured={
         <>
           {job.fuel.oldLine.keeps && <FuelCautions where={['old-line']} />}
@@ -66,12 +66,12 @@ const SideBySide = ({ comparison, job }: { comparison: LoopComparison; job: Shee
         ))}
       </div>
       <DataTable
-        name="With return against single line"
+        name="Return-type against returnless"
         rows={rows}
         keyOf={(r) => r.what}
         columns={[
           {
-            head: 'What follows',
+            head: 'Derived figures',
             cell: (r) => (
               <>
                 <span className="block font-semibold">{r.what}</span>
@@ -97,13 +97,12 @@ const Head = ({ design: d, chosen }: { design: LoopDesign; chosen: boolean }) =>
   const take = () => {
     const { systemType, regulator, referenced, filterPosition } = d.job.fuel
     const change = { systemType, regulator, referenced, filterPosition, return: d.job.fuel.return }
-    if (run(setFuel(change, 'kind of system', false)))
+    if (run(setFuel(change, 'system type', false)))
       enterRecord(
         {
           kind: 'decision',
           text: `Fuel loop: ${TITLES[d.loop].toLowerCase()}`,
-          reason:
-            d.verdicts[0]?.state === 'ok' ? 'Nothing stands against it.' : `Knowing: ${d.verdicts[0]?.title ?? ''}.`,
+          reason: d.verdicts[0]?.state === 'ok' ? 'No drawbacks.' : `Noted: ${d.verdicts[0]?.title ?? ''}.`,
         },
         { of: 'fuel.systemType' },
       )
@@ -115,7 +114,7 @@ const Head = ({ design: d, chosen }: { design: LoopDesign; chosen: boolean }) =>
         {TITLES[d.loop]} <StateMark state={d.state} />
       </h2>
       <ul className="py-1 leading-snug">
-        {against.length === 0 && <li className="text-soft">Nothing stands against it.</li>}
+        {against.length === 0 && <li className="text-soft">No drawbacks.</li>}
         {against.map((v) => (
           <li key={v.id}>
             <StateMark state={v.state} wordless /> {v.title}
@@ -123,10 +122,10 @@ const Head = ({ design: d, chosen }: { design: LoopDesign; chosen: boolean }) =>
         ))}
       </ul>
       {chosen ? (
-        <p className="font-bold">This is the design as it stands.</p>
+        <p className="font-bold">This is your current design.</p>
       ) : (
         <Button disabled={!mayWrite} onClick={take}>
-          Take this one
+          Use this one
         </Button>
       )}
     </article>

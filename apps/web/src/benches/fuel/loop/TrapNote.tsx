@@ -9,25 +9,26 @@ export const TrapNote = ({ design }: { design: LoopDesign }) => {
     return isSolved(solved) ? solved : null
   }, [design])
   if (!idle || idle.answer.regulatorBackPa === null)
-    return <p className="py-1 text-soft">Shown once the circuit with a return can be solved.</p>
+    return <p className="py-1 text-soft">Shown once the return-type circuit can be solved.</p>
   const { answer } = idle
   const lifted = answer.state === 'lifted'
   return (
     <p className="py-1 leading-snug">
-      At idle the engine takes next to nothing, so nearly all the pump brings,{' '}
-      <FigureText figure={fig(answer.returnFlowM3S, 'volumeFlow')} />, has to go back through the return. That needs{' '}
+      At idle the engine uses next to nothing, so nearly all the pump delivers,{' '}
+      <FigureText figure={fig(answer.returnFlowM3S, 'volumeFlow')} />, has to go back through the return. That takes{' '}
       <strong>
         <FigureText figure={fig(answer.regulatorBackPa ?? 0, 'pressure')} />
       </strong>{' '}
-      behind the regulator, against a set pressure of <FigureText figure={fig(answer.effectiveSetPa, 'pressure')} />.{' '}
+      of return-line back pressure, against a set pressure of{' '}
+      <FigureText figure={fig(answer.effectiveSetPa, 'pressure')} />.{' '}
       {lifted ? (
         <strong className="text-stop">
-          The regulator stands wide open and the rail still rises to{' '}
-          <FigureText figure={fig(answer.railPa ?? 0, 'pressure')} />: rich at idle, right at full load, and no screw on
-          the regulator cures it. A wider return, a smaller pump or a single line do.
+          The regulator is wide open and the rail still rises to{' '}
+          <FigureText figure={fig(answer.railPa ?? 0, 'pressure')} />: rich at idle, right at full load, and no amount
+          of screwing the regulator down fixes it. A larger return, a smaller pump or a returnless system does.
         </strong>
       ) : (
-        'The regulator keeps control.'
+        'The regulator stays in control.'
       )}
     </p>
   )

@@ -1,3 +1,4 @@
+import { counted } from '@lochmoor/core'
 import { useId, useState } from 'react'
 import { Button } from '../../../shell/Button.tsx'
 import { useMayWrite } from '../../../store/sessionStore.ts'
@@ -26,11 +27,11 @@ export const HoldGate = ({ holds, words, onGo }: Props) => {
       {held && (
         <>
           <p className="mb-1.5 font-semibold text-stop">
-            {holds.length === 1 ? 'One point speaks' : `${holds.length} points speak`} against ordering now: what is
-            ordered may be the wrong part, or go onto an engine that has to be repaired first.
+            {counted(holds.length, 'point is', 'points are')} against ordering now: you may order the wrong part, or fit
+            it to an engine that needs repair first.
           </p>
           <label htmlFor={id} className="block leading-tight">
-            Why it is ordered all the same
+            Reason for ordering anyway
           </label>
           <textarea
             id={id}
@@ -44,7 +45,7 @@ export const HoldGate = ({ holds, words, onGo }: Props) => {
             className={`mt-0.5 mb-1 w-full max-w-xl border bg-sheet px-1.5 py-1 ${lacking ? 'border-2 border-stop' : 'border-soft/60'}`}
           />
           <p id={`${id}-note`} role="alert" className="mb-1.5 font-semibold text-stop">
-            {lacking && 'Say why, in a few words: the log book keeps it with what stood open.'}
+            {lacking && 'Say why in a few words: the job log keeps it with what was still open.'}
           </p>
         </>
       )}

@@ -9,7 +9,7 @@ export const OpenPointsList = ({ open }: { open: OpenPoints }) => {
   return (
     <section aria-label="Still open on this job" className="mt-5">
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Still open on this job</h2>
-      {nothing && <p className="py-1 leading-snug">Nothing: no repair, and every station is sound.</p>}
+      {nothing && <p className="py-1 leading-snug">Nothing: no repairs, and every station is OK.</p>}
       <ul className="leading-snug">
         {repairs.map((r) => (
           <li key={r.testId} className="border-b border-hair/70 py-1">
@@ -37,7 +37,7 @@ export const OpenPointsList = ({ open }: { open: OpenPoints }) => {
             <Link to={`../${stationOf(id).path}`} className="font-semibold text-accent underline">
               {stationOf(id).title}
             </Link>
-            : not begun
+            : not started
           </li>
         ))}
       </ul>

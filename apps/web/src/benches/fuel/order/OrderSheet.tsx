@@ -23,7 +23,7 @@ export const OrderSheet = (props: SheetProps) => {
   const open = useMemo(() => openPointsOf(job, catalogue, assessmentOf), [job, catalogue])
   return (
     <Columns
-      names={['Safety', 'Parts', 'Judgement']}
+      names={['Safety', 'Parts', 'Assessment']}
       measured={
         <>
           <FuelCautions where={['pump', 'fuel-opened']} />
@@ -52,7 +52,7 @@ export const OrderSheet = (props: SheetProps) => {
         <SheetJudgement sheet="order">
           {assessment.assumptions.length > 0 && (
             <p className="mt-4 leading-snug text-soft">
-              {assessment.assumptions.length} figures are still assumed: the sheet of the pressure lists them.
+              {assessment.assumptions.length} figures are still assumed: tab “Pressure” lists them.
             </p>
           )}
           <BuiltSwitch station="fuel" />
@@ -73,18 +73,22 @@ const SafetyInputs = ({ job }: { job: JobDocument }) => {
     />
   )
   return (
-    <Group title="The pump stops when it must">
+    <Group title="Pump cut-off">
       {field(
         'stopsWithEngine',
         'With the engine',
-        'The controller drives the relay and drops it when the crank stops. Try it: pull the crank sensor’s plug with the engine idling.',
+        'The ECU drives the relay and drops it when the crank stops. Test it: unplug the crank sensor with the engine idling.',
       )}
       {field(
         'inertiaSwitch',
         'After a crash',
-        'An inertia or roll-over switch in the feed of the relay’s coil, reset by hand. Try it with a knock before it is mounted.',
+        'An inertia or roll-over switch in the relay coil feed, reset by hand. Test it with a knock before you mount it.',
       )}
-      {field('fused', 'When a wire chafes', 'A fuse at the battery end of the feed, for the wire, not for the pump.')}
+      {field(
+        'fused',
+        'If a wire chafes',
+        'A fuse at the battery end of the feed, sized for the wire, not for the pump.',
+      )}
     </Group>
   )
 }

@@ -1,4 +1,11 @@
-import { WORK_STATE_WORDS, type JobDocument, type OpenPoints, type OrderItem, type PartLine } from '@lochmoor/core'
+import {
+  counted,
+  WORK_STATE_WORDS,
+  type JobDocument,
+  type OpenPoints,
+  type OrderItem,
+  type PartLine,
+} from '@lochmoor/core'
 import { isOrdered, orderParts } from './orderParts.ts'
 import { HoldGate } from './HoldGate.tsx'
 import { holdsOf } from './holds.ts'
@@ -15,14 +22,14 @@ export const Ordering = ({ job, lines, items, open }: Props) => {
   if (lines.length === 0) return null
   const { state } = job.work
   if (isOrdered(state))
-    return <p className="mt-3 font-semibold">This job stands at “{WORK_STATE_WORDS[state].toLowerCase()}”.</p>
+    return <p className="mt-3 font-semibold">This job is at “{WORK_STATE_WORDS[state].toLowerCase()}”.</p>
   return (
     <section aria-label="Ordering" className="mt-5">
       <HoldGate
         holds={holdsOf(open, items)}
-        words={{ free: 'Mark these parts as ordered', held: 'Order all the same' }}
+        words={{ free: 'Mark these parts as ordered', held: 'Order anyway' }}
         onGo={(reason) =>
-          orderParts('parts-ordered', `Fuel parts ordered, ${lines.length} lines`, { open, items }, reason)
+          orderParts('parts-ordered', `Fuel parts ordered, ${counted(lines.length, 'line')}`, { open, items }, reason)
         }
       />
     </section>

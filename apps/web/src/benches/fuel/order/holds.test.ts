@@ -1,6 +1,6 @@
 import { listWithin } from './holds.ts'
 
-describe('a list that an entry of the log book holds', () => {
+describe('a list that an entry of the job log holds', () => {
   const points = ['one', 'two', 'three', 'four']
   it.each([
     [100, 'one; two; three; four'],

@@ -14,7 +14,7 @@ export const stoodOpen = ({ repairs, verdicts, notBegun }: OpenPoints, items: re
   ...repairs.map((r) => `repair first: ${r.step}`),
   ...verdicts.map(({ station, verdict }) => `${stationOf(station).title.toLowerCase()}: ${verdict.title}`),
   ...items.filter((i) => i.state === 'stop').map((i) => `missing: ${i.what.toLowerCase()}`),
-  ...notBegun.map((id) => `${stationOf(id).title.toLowerCase()}: not begun`),
+  ...notBegun.map((id) => `${stationOf(id).title.toLowerCase()}: not started`),
 ]
 
 /** As many points as an entry of the log book holds; what is left over is counted, not dropped in silence. */

@@ -1,4 +1,4 @@
-import { WORK_STATES, type OpenPoints, type OrderItem, type WorkState } from '@lochmoor/core'
+import { counted, WORK_STATES, type OpenPoints, type OrderItem, type WorkState } from '@lochmoor/core'
 import { run, setWork } from '../../../store/commands.ts'
 import { enterRecord } from '../../../store/records.ts'
 import { holdsOf, listWithin, stoodOpen } from './holds.ts'
@@ -19,11 +19,11 @@ export const orderParts = (
   if (!run(setWork({ state: to }, 'parts ordered'))) return
   const holds = holdsOf(open, items).length
   const points = stoodOpen(open, items)
-  const kept = points.length === 0 ? 'Nothing stood open.' : `Stood open: ${listWithin(points, MOST_LIST)}.`
+  const kept = points.length === 0 ? 'Nothing was open.' : `Still open: ${listWithin(points, MOST_LIST)}.`
   enterRecord(
     {
       kind: 'decision',
-      text: holds === 0 ? text : `${text}, in spite of ${holds} point${holds > 1 ? 's' : ''} against it`,
+      text: holds === 0 ? text : `${text}, in spite of ${counted(holds, 'point')} against it`,
       reason: reason === '' ? kept : `${reason}\n${kept}`,
     },
     { of: 'work.state' },

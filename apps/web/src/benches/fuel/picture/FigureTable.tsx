@@ -9,9 +9,9 @@ interface Props {
 
 const STATE_SENTENCE = {
   'in-control': 'The regulator is in control.',
-  lifted: 'The rail is lifted: it stands above the set figure.',
-  'not-held': 'Not held: the regulator is shut and the rail sinks.',
-  starved: 'Starved: the rail would fall to nothing.',
+  lifted: 'Rail pressure above set: the regulator is wide open.',
+  'not-held': 'Pressure not maintained: the regulator is shut and rail pressure falls.',
+  starved: 'Starved: rail pressure would fall to nothing.',
 } as const
 
 /** The figures of the moment shown; each opens its working. */
@@ -20,14 +20,14 @@ export const FigureTable = ({ solved, point, onWorking }: Props) => {
   const { answer, circuit } = solved
   const pressure = (pa: number | null) => (pa === null ? null : fig(pa, 'pressure'))
   const rows: readonly (readonly [string, Figure | null, WorkingId])[] = [
-    ['Engine takes', fig(point.demandM3S, 'volumeFlow'), 'demand'],
-    ['Pump brings', fig(answer.pumpFlowM3S, 'volumeFlow'), 'pump'],
-    ['Comes back', fig(answer.returnFlowM3S, 'volumeFlow'), 'pump'],
+    ['Engine uses', fig(point.demandM3S, 'volumeFlow'), 'demand'],
+    ['Pump delivers', fig(answer.pumpFlowM3S, 'volumeFlow'), 'pump'],
+    ['Returned', fig(answer.returnFlowM3S, 'volumeFlow'), 'pump'],
     ['Pump outlet', pressure(answer.pumpOutletPa), 'pump'],
-    ['Filter takes', pressure(answer.filterDropPa), 'rail'],
-    ['Feed takes', pressure(answer.feedDropPa), 'feed'],
+    ['Filter drop', pressure(answer.filterDropPa), 'rail'],
+    ['Feed drop', pressure(answer.feedDropPa), 'feed'],
     ['Rail', pressure(answer.railPa), 'rail'],
-    ...(circuit.return ? ([['Behind regulator', pressure(answer.regulatorBackPa), 'return']] as const) : []),
+    ...(circuit.return ? ([['Return back pressure', pressure(answer.regulatorBackPa), 'return']] as const) : []),
   ]
   return (
     <div>
@@ -39,7 +39,7 @@ export const FigureTable = ({ solved, point, onWorking }: Props) => {
               type="button"
               onClick={() => onWorking(working)}
               className="flex w-full justify-between gap-2 border-b border-hair/70 py-1 hover:bg-wash"
-              aria-label={`${name}: show the working`}
+              aria-label={`${name}: show working`}
             >
               <span>{name}</span>
               <span className="font-semibold whitespace-nowrap underline decoration-dotted underline-offset-3">
@@ -49,7 +49,7 @@ export const FigureTable = ({ solved, point, onWorking }: Props) => {
           </li>
         ))}
       </ul>
-      <p className="mt-1 text-sm text-soft">A figure opens its working.</p>
+      <p className="mt-1 text-sm text-soft">Click a figure for its working.</p>
       {answer.warnings.map((w) => (
         <p key={w} className="mt-1 font-semibold text-caution">
           {w}

@@ -11,9 +11,9 @@ const STOPS: readonly { readonly load: View['load']; readonly name: string }[] =
 ]
 
 const VOLTAGES: readonly { readonly level: VoltageLevel; readonly name: string }[] = [
-  { level: 'low', name: 'Least' },
+  { level: 'low', name: 'Minimum' },
   { level: 'running', name: 'Running' },
-  { level: 'high', name: 'Highest' },
+  { level: 'high', name: 'Maximum' },
 ]
 
 interface Props {
@@ -31,7 +31,7 @@ export const PointPicker = ({ engine, view, onView }: Props) => {
   return (
     <div className="mb-2 grid grid-cols-1 gap-x-5 gap-y-2 sm:grid-cols-[minmax(0,1fr)_auto]">
       <div>
-        <div role="group" aria-label="Moment" className="grid grid-cols-4 gap-1">
+        <div role="group" aria-label="Operating condition" className="grid grid-cols-4 gap-1">
           {STOPS.map(({ load, name }) => (
             <button
               key={name}
@@ -87,7 +87,7 @@ export const PointPicker = ({ engine, view, onView }: Props) => {
           ))}
         </div>
         <p className="mt-1.5 text-right text-soft">
-          engine takes <strong className="text-ink">{formatQuantity(point.demandM3S, flowUnit)}</strong>
+          engine uses <strong className="text-ink">{formatQuantity(point.demandM3S, flowUnit)}</strong>
         </p>
       </div>
     </div>

@@ -26,8 +26,8 @@ export const ProfileChart = ({ pieces, solved, title, point }: Props) => {
       ) : (
         <p className="grid h-[306px] place-items-center p-6 text-center text-soft">
           {solved
-            ? 'Starved: at this demand the rail would have to lie at or below the pressure of the air. No pressure can be drawn; the flows beside show where it ends.'
-            : 'No picture yet: the judgement says what is missing.'}
+            ? 'Starved: at this demand rail pressure would be at or below atmospheric. There is no pressure to draw; the flows beside show where it stops.'
+            : 'No picture yet: the assessment says what is missing.'}
         </p>
       )}
     </figure>
@@ -107,7 +107,7 @@ const Sheet = ({ pieces, solved, width, title, point }: Props & { solved: Solved
         ))}
       <TitleBlock
         width={width}
-        lines={[title, `${point.label}, ${point.voltageV.toFixed(1)} V`, pxPerM > 0 ? 'lines to length' : '']}
+        lines={[title, `${point.label}, ${point.voltageV.toFixed(1)} V`, pxPerM > 0 ? 'lines to scale' : '']}
       />
     </svg>
   )
@@ -131,7 +131,7 @@ const Leaders = ({ placed, y, text, setY, rightX }: LeaderProps) => {
     <g fontSize="13" fontWeight="650">
       {pump && <Note x={pump.x1} y={y(pump.toPa)} text={`pump ${text(pump.toPa)}`} setY={setY} rightX={rightX} />}
       {rail && <Note x={rail.x1} y={y(rail.toPa)} text={`rail ${text(rail.toPa)}`} setY={setY} rightX={rightX} />}
-      {back && <Note x={back.x1} y={y(back.toPa)} text={`behind it ${text(back.toPa)}`} setY={setY} rightX={rightX} />}
+      {back && <Note x={back.x1} y={y(back.toPa)} text={`return ${text(back.toPa)}`} setY={setY} rightX={rightX} />}
     </g>
   )
 }

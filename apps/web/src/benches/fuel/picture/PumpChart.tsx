@@ -59,7 +59,7 @@ const Curves = ({ solved, width }: { solved: SolvedPoint; width: number }) => {
       height={HEIGHT}
       role="img"
       className="block"
-      aria-label={`Pump at ${point.voltageV.toFixed(1)} V against the system: ${formatQuantity(answer.pumpFlowM3S, flow)}${risePa === null ? '' : ` at ${formatQuantity(risePa, pressure)}`}, engine takes ${formatQuantity(point.demandM3S, flow)}`}
+      aria-label={`Pump at ${point.voltageV.toFixed(1)} V against the system: ${formatQuantity(answer.pumpFlowM3S, flow)}${risePa === null ? '' : ` at ${formatQuantity(risePa, pressure)}`}, engine uses ${formatQuantity(point.demandM3S, flow)}`}
     >
       <text x={10} y={19} fontSize="12.5" fontWeight="700">
         Pump against system
@@ -100,7 +100,7 @@ const Curves = ({ solved, width }: { solved: SolvedPoint; width: number }) => {
         strokeDasharray="2 4"
       />
       <text x={x(point.demandM3S) + 5} y={HEIGHT - MARGIN.bottom - 7} fontSize="12" style={{ fill: 'var(--ink-soft)' }}>
-        engine takes
+        engine uses
       </text>
       <path d={path(system) ?? ''} fill="none" stroke="var(--accent)" strokeWidth="2.2" strokeDasharray="9 4" />
       <path d={path(pump) ?? ''} fill="none" stroke="var(--ink)" strokeWidth="2.6" />

@@ -23,23 +23,23 @@ export const Moments = ({ assessment: { solved, verdicts }, shownId, onPoint }: 
   const worstId = verdicts.find((v) => v.pointId !== null && v.state !== 'ok')?.pointId ?? tightestId(solved)
   const pressure = (pa: number | null) => (pa === null ? 'none' : <FigureText figure={fig(pa, 'pressure')} />)
   return (
-    <section aria-label="All moments" className="mt-5">
-      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">All moments</h2>
+    <section aria-label="All operating conditions" className="mt-5">
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">All operating conditions</h2>
       <MomentsChart solved={solved} worstId={worstId} />
       <DataTable
-        name="Moments"
+        name="Operating conditions"
         rows={solved}
         keyOf={(s) => s.point.id}
         marked={(s) => s.point.id === worstId}
         columns={[
           {
-            head: 'Moment',
+            head: 'Condition',
             wide: true,
             cell: (s) => (
               <button
                 type="button"
                 aria-pressed={s.point.id === shownId}
-                aria-label={`${s.point.label}${s.point.id === worstId ? ' (worst)' : ''}: show this moment`}
+                aria-label={`${s.point.label}${s.point.id === worstId ? ' (worst)' : ''}: show this condition`}
                 className="text-left text-accent underline"
                 onClick={() => onPoint(s.point.id)}
               >
@@ -51,7 +51,7 @@ export const Moments = ({ assessment: { solved, verdicts }, shownId, onPoint }: 
           { head: 'At the pump', right: true, cell: (s) => <FigureText figure={fig(s.point.voltageV, 'voltage')} /> },
           { head: 'Takes', right: true, cell: (s) => <FigureText figure={fig(s.point.demandM3S, 'volumeFlow')} /> },
           {
-            head: 'Comes back',
+            head: 'Returned',
             right: true,
             cell: (s) => <FigureText figure={fig(s.answer.returnFlowM3S, 'volumeFlow')} />,
           },

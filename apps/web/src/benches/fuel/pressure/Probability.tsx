@@ -45,11 +45,12 @@ export const Probability = ({ job, solved }: { job: JobDocument; solved: readonl
   }
   return (
     <section aria-label="Probability" className="mt-5">
-      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">How sure is it</h2>
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Confidence</h2>
       <p className="py-1.5 leading-snug">
-        Every input has its spread. The circuit is drawn {DRAWS.toLocaleString('en')} times, at every moment in which
-        the injectors work, with inputs that wander as much as theirs. It holds where the rail stays so near the set
-        pressure that the injectors pass within {FLOW_BAND * 100} % of what is reckoned with (rule of thumb).
+        Every input has its spread. The circuit is solved {DRAWS.toLocaleString('en')} times in every operating
+        condition with injection, each time with the inputs varied by that much. A case passes where the rail stays
+        close enough to set pressure for the injectors to flow within {FLOW_BAND * 100} % of the expected figure (rule
+        of thumb).
       </p>
       <div className="flex flex-wrap items-end gap-3">
         <Button onClick={compute} disabled={state.kind === 'running' || badSeed}>
@@ -100,17 +101,17 @@ const Answer = ({ over, cases, outdated, tookMs }: AnswerProps) => {
     <div role="status" aria-label="Probability that the pressure holds" className="mt-2">
       {outdated && <p className="font-semibold text-caution">The design has changed since: work it out again.</p>}
       <p className="text-lg font-bold">
-        Holds at every moment in <FigureText figure={fig(over.probability, 'share', 1)} /> of the cases
+        Passes in every condition in <FigureText figure={fig(over.probability, 'share', 1)} /> of the cases
       </p>
       <p>
-        Least often at {solved.point.label.toLowerCase()}: <FigureText figure={fig(answer.probability, 'share', 1)} />.
-        There the rail lies between <FigureText figure={fig(answer.lowPa, 'pressure')} /> and{' '}
-        <FigureText figure={fig(answer.highPa, 'pressure')} /> in nine of ten cases; it should lie between{' '}
+        Worst at {solved.point.label.toLowerCase()}: <FigureText figure={fig(answer.probability, 'share', 1)} />. There
+        the rail is between <FigureText figure={fig(answer.lowPa, 'pressure')} /> and{' '}
+        <FigureText figure={fig(answer.highPa, 'pressure')} /> in nine out of ten cases; it should be between{' '}
         <FigureText figure={fig(answer.band.lowPa, 'pressure')} /> and{' '}
         <FigureText figure={fig(answer.band.highPa, 'pressure')} />.
       </p>
       <p className="text-soft">
-        Error of the draws <FigureText figure={fig(over.standardError, 'share', 2)} />; {(tookMs / 1000).toFixed(2)} s.
+        Sampling error <FigureText figure={fig(over.standardError, 'share', 2)} />; {(tookMs / 1000).toFixed(2)} s.
       </p>
       {next && (
         <p className="py-1 font-semibold">
@@ -126,15 +127,15 @@ const Answer = ({ over, cases, outdated, tookMs }: AnswerProps) => {
           { head: 'Input', cell: (i) => i.label },
           { head: 'Deviation', right: true, cell: (i) => <FigureText figure={fig(i.relativeSd, 'share', 1)} /> },
           {
-            head: 'Of the rail’s spread',
+            head: 'Share of the rail’s spread',
             right: true,
             cell: (i) => <FigureText figure={fig(i.share, 'share', 0)} />,
           },
-          { head: 'To know it better', cell: (i) => i.measure },
+          { head: 'How to narrow it', cell: (i) => i.measure },
         ]}
       />
       <p className="text-sm text-soft">
-        Standard deviations: rules of thumb of this house; less where it was measured.
+        Standard deviations are rules of thumb; smaller where the figure was measured.
       </p>
     </div>
   )

@@ -42,7 +42,7 @@ export const SuctionSheet = (props: SheetProps) => {
             <PathField job={job} path="walkAround.tank.volumeM3" label="Tank, when full" />
             <PathField job={job} path="fuel.tank.lowM3" decided />
             <PathField job={job} path="fuel.tank.hotDayK" decided />
-            <PathField job={job} path="fuel.tank.lossWK" label="Heat the tank passes on" decided />
+            <PathField job={job} path="fuel.tank.lossWK" label="Heat loss of the tank" decided />
             {assessment.solved[0]?.circuit.regulator.type === 'return' && (
               <PathField job={job} path="fuel.tank.returnWarmerK" />
             )}
@@ -73,9 +73,9 @@ const Inlets = ({ job, assessment }: SheetProps) => {
   const worst = rows.reduce((w, r) => (r.at.marginPa < w.at.marginPa ? r : w))
   const pa = (v: number) => <FigureText figure={fig(v, 'pressure')} />
   return (
-    <section aria-label="Pressure at the pump’s inlet" className="mt-4">
+    <section aria-label="Pump inlet pressure" className="mt-4">
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">
-        Pump {pumpInTank(job) ? 'in the tank' : 'in the line'}: pressure at its inlet, absolute
+        Pump {pumpInTank(job) ? 'in the tank' : 'in the line'}: inlet pressure, absolute
       </h2>
       <DataTable
         name="Inlet pressures"
@@ -83,17 +83,17 @@ const Inlets = ({ job, assessment }: SheetProps) => {
         keyOf={(r) => r.s.point.id}
         marked={(r) => r === worst}
         columns={[
-          { head: 'Moment', wide: true, cell: (r) => `${r.s.point.label}${r === worst ? ' (worst)' : ''}` },
+          { head: 'Condition', wide: true, cell: (r) => `${r.s.point.label}${r === worst ? ' (worst)' : ''}` },
           {
             head: 'Fuel',
             right: true,
             cell: (r) => <FigureText figure={fig(r.s.point.temperatureK, 'temperature')} />,
           },
           { head: 'Air', right: true, cell: (r) => pa(r.at.ambientPa) },
-          { head: 'Lost on the way', right: true, cell: (r) => pa(r.at.lossPa) },
+          { head: 'Lost on the way in', right: true, cell: (r) => pa(r.at.lossPa) },
           { head: 'At the inlet', right: true, cell: (r) => pa(r.at.inletPa) },
           { head: 'Boils at', right: true, cell: (r) => pa(r.at.vapourPa) },
-          { head: 'To spare', right: true, cell: (r) => pa(r.at.marginPa) },
+          { head: 'Margin', right: true, cell: (r) => pa(r.at.marginPa) },
         ]}
       />
     </section>
@@ -107,15 +107,15 @@ const Figures = ({ job, assessment, ask }: SheetProps) => {
   const vent = useMemo(() => ventOf({ design: designOf(job), solved, engine }), [job, solved, engine])
   const rows: readonly (readonly [string, Figure | string, Parameters<typeof ask>[0]])[] = [
     ['Rail after stopping, absolute', fig(soak.railPa, 'pressure'), 'hot-soak'],
-    ['Fuel boils in it at', fig(soak.boilsAtK, 'temperature'), 'hot-soak'],
+    ['Fuel boils in the rail at', fig(soak.boilsAtK, 'temperature'), 'hot-soak'],
     ...(prime
       ? ([
           ['Prime, lines empty', seconds(prime.dryS), 'prime'],
-          ['Turns of the key, lines empty', cycles(prime.dryCycles), 'prime'],
+          ['Key-on cycles, lines empty', cycles(prime.dryCycles), 'prime'],
           ['Prime, lines full', seconds(prime.wetS), 'prime'],
         ] as const)
       : []),
-    ...(vent ? ([['Vacuum in the tank over its vent', fig(vent.vacuumPa, 'pressure', 2), 'vent']] as const) : []),
+    ...(vent ? ([['Tank vacuum through its vent', fig(vent.vacuumPa, 'pressure', 2), 'vent']] as const) : []),
   ]
   return (
     <section aria-label="Figures of vapour and prime" className="mt-4">
@@ -126,7 +126,7 @@ const Figures = ({ job, assessment, ask }: SheetProps) => {
             <button
               type="button"
               onClick={() => ask(working, 'full-low')}
-              aria-label={`${name}: show the working`}
+              aria-label={`${name}: show working`}
               className="flex w-full justify-between gap-2 border-b border-hair/70 py-1 hover:bg-wash"
             >
               <span>{name}</span>
@@ -137,7 +137,7 @@ const Figures = ({ job, assessment, ask }: SheetProps) => {
           </li>
         ))}
       </ul>
-      <p className="mt-1 text-sm text-soft">A figure opens its working.</p>
+      <p className="mt-1 text-sm text-soft">Click a figure for its working.</p>
     </section>
   )
 }

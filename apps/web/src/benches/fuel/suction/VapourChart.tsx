@@ -68,7 +68,7 @@ export const VapourChart = ({ job, solved, heat }: Props) => {
         height={HEIGHT}
         role="img"
         className="block"
-        aria-label={`This fuel boils at ${formatQuantity(vapourPressure(fuel, 313.15).vapourPa, pressure)} at ${formatQuantity(313.15, temperature)}; the rail after a hot stop stands at ${formatQuantity(soak.railPa, pressure)}`}
+        aria-label={`This fuel boils at ${formatQuantity(vapourPressure(fuel, 313.15).vapourPa, pressure)} at ${formatQuantity(313.15, temperature)}; the rail after a hot stop is at ${formatQuantity(soak.railPa, pressure)}`}
       >
         <ChartAxes
           title={`Where this fuel boils, absolute ${pressure.label}`}
@@ -97,8 +97,8 @@ export const VapourChart = ({ job, solved, heat }: Props) => {
         )}
       </svg>
       <figcaption className="px-2.5 pb-2 text-sm leading-snug text-soft">
-        Rings: the pump’s inlet at each moment. Square: the rail after a hot stop. Dashed: the tank after an hour. Above
-        the band it stays liquid; in the band nobody can promise.
+        Rings: pump inlet in each condition. Square: the rail after a hot stop. Dashed: the tank after an hour. Above
+        the band the fuel stays liquid; inside it, it may not.
       </figcaption>
     </figure>
   )

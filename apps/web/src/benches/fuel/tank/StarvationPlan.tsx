@@ -42,10 +42,10 @@ export const StarvationPlan = ({ job, answer }: { job: JobDocument; answer: Star
         height={height}
         role="img"
         className="block"
-        aria-label={`Pick-up dry at: accelerating ${said(answer.acceleratingMS2)}, braking ${said(answer.brakingMS2)}, left bend ${said(answer.leftTurnMS2)}, right bend ${said(answer.rightTurnMS2)}`}
+        aria-label={`Pick-up dry at: accelerating ${said(answer.acceleratingMS2)}, braking ${said(answer.brakingMS2)}, left turn ${said(answer.leftTurnMS2)}, right turn ${said(answer.rightTurnMS2)}`}
       >
         <text x={10} y={18} fontSize="12.5" fontWeight="700">
-          Pick-up dry from which acceleration, {formatQuantity(answer.levelM, bore)} of fuel
+          Acceleration that uncovers the pick-up, {formatQuantity(answer.levelM, bore)} of fuel
         </text>
         {mark(cx, 44, 'accelerating', answer.acceleratingMS2, 'middle')}
         <rect x={left} y={top} width={w} height={h} fill="var(--wash)" stroke="var(--ink)" strokeWidth="2.2" />
@@ -54,13 +54,13 @@ export const StarvationPlan = ({ job, answer }: { job: JobDocument; answer: Star
           front
         </text>
         <circle cx={px0} cy={py0} r="7" fill="var(--accent)" />
-        {mark(left - 8, top + h / 2, 'left bend', answer.leftTurnMS2, 'end')}
-        {mark(left + w + 8, top + h / 2, 'right bend', answer.rightTurnMS2, 'start')}
+        {mark(left - 8, top + h / 2, 'left turn', answer.leftTurnMS2, 'end')}
+        {mark(left + w + 8, top + h / 2, 'right turn', answer.rightTurnMS2, 'start')}
         {mark(cx, top + h + 18, 'braking', answer.brakingMS2, 'middle')}
       </svg>
       <figcaption className="px-2.5 pb-2 text-sm text-soft">
-        Flat floor without baffles, held long. Road driving reaches about {ROAD_G} g: rule of thumb. Bold: it runs dry
-        on the road.
+        Flat floor without baffles, held for long. Road driving reaches about {ROAD_G} g: rule of thumb. Bold: it
+        uncovers on the road.
       </figcaption>
     </figure>
   )

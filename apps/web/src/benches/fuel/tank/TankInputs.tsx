@@ -20,10 +20,10 @@ export const TankInputs = ({ job, catalogue }: Props) => {
     <>
       {pumpInTank(job) && (
         <Group title="Pump in the tank">
-          <PathField job={job} path="walkAround.tank.depthM" label="Depth, floor to top inside" />
+          <PathField job={job} path="walkAround.tank.depthM" label="Depth inside, floor to top" />
           <PathField job={job} path="walkAround.tank.gapAboveM" />
           <PathField job={job} path="fuel.tank.hangerM" />
-          <PathField job={job} path="fuel.tank.mostHangerM" label="Drawn out at most" />
+          <PathField job={job} path="fuel.tank.mostHangerM" label="Maximum extension" />
           <PathField job={job} path="fuel.tank.floorClearanceM" decided />
           <PathField job={job} path="fuel.tank.hatHeightM" />
           <PathField job={job} path="fuel.tank.fittingHeightM" />
@@ -34,13 +34,13 @@ export const TankInputs = ({ job, catalogue }: Props) => {
         </Group>
       )}
       <Group title="Pick-up and floor">
-        <PathField job={job} path="fuel.tank.floorLengthM" label="Floor, along the car" />
-        <PathField job={job} path="fuel.tank.floorWidthM" label="Floor, across the car" />
+        <PathField job={job} path="fuel.tank.floorLengthM" label="Floor length (along the car)" />
+        <PathField job={job} path="fuel.tank.floorWidthM" label="Floor width (across the car)" />
         <PathField job={job} path="fuel.tank.fromFrontM" />
         <PathField job={job} path="fuel.tank.fromLeftM" />
         <PathField job={job} path="fuel.tank.pickUpHeightM" />
         <PathField job={job} path="fuel.tank.lowM3" decided />
-        <PathField job={job} path="fuel.tank.potM3" label="Pot or baffle box around it" />
+        <PathField job={job} path="fuel.tank.potM3" label="Swirl pot or baffle box" />
         <PathField job={job} path="fuel.tank.lowerM" decided />
       </Group>
       <Group title="Vent">
@@ -50,20 +50,20 @@ export const TankInputs = ({ job, catalogue }: Props) => {
           onChange={(rollOverValve) => set({ rollOverValve }, 'roll-over valve')}
         />
         <YesNoField
-          label="Loop above the filler"
+          label="Loop above the filler neck"
           value={tank.ventLoop}
           onChange={(ventLoop) => set({ ventLoop }, 'loop of the vent')}
         />
         <KnownChoiceField
-          label="It ends"
+          label="Vent outlet"
           value={tank.ventEnds}
           options={[
-            ['outside-down', 'Outside, downwards'],
+            ['outside-down', 'Outside, pointing down'],
             ['inside', 'Inside the car'],
-            ['canister', 'In a charcoal canister'],
+            ['canister', 'To a charcoal canister'],
           ]}
           none="not looked at"
-          onChange={(v) => set({ ventEnds: v as Tank['ventEnds'] }, 'end of the vent')}
+          onChange={(v) => set({ ventEnds: v as Tank['ventEnds'] }, 'vent outlet')}
         />
       </Group>
       <LineInputs job={job} catalogue={catalogue} which="vent" />

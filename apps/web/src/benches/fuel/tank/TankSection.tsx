@@ -47,7 +47,7 @@ export const TankSection = ({ fit, c, lowM }: Props) => {
         height={height}
         role="img"
         className="block"
-        aria-label={`Section, heights to scale: tank ${mm(c.tankDepthM)} deep, gap above ${mm(c.gapAboveM)}, stack above the tank ${mm(fit.stackAboveM)}, ${fouls ? `too high by ${mm(fit.foulsByM)}` : `clears by ${mm(-fit.foulsByM)} beyond ${mm(c.airGapM)} of air`}`}
+        aria-label={`Section, heights to scale: tank ${mm(c.tankDepthM)} deep, gap above ${mm(c.gapAboveM)}, stack above the tank ${mm(fit.stackAboveM)}, ${fouls ? `over by ${mm(fit.foulsByM)}` : `clears by ${mm(-fit.foulsByM)} beyond ${mm(c.airGapM)} of air`}`}
       >
         <text x={10} y={20} fontSize="12.5" fontWeight="700">
           Section at the hole, heights to scale
@@ -139,8 +139,7 @@ export const TankSection = ({ fit, c, lowM }: Props) => {
               textAnchor="middle"
               style={{ fill: 'var(--stop)' }}
             >
-              fouls by {mm(fit.foulsByM)}; a hat of {fit.hatThatFitsM > 0 ? mm(fit.hatThatFitsM) : 'no height'} would
-              fit
+              over by {mm(fit.foulsByM)}; a hat of {fit.hatThatFitsM > 0 ? mm(fit.hatThatFitsM) : 'no height'} would fit
             </text>
           </>
         ) : (
@@ -151,13 +150,13 @@ export const TankSection = ({ fit, c, lowM }: Props) => {
         <Dimension x={tankLeft - 34} y0={topY} y1={floorY} text={mm(c.tankDepthM)} />
         <Dimension x={tankRight + 14} y0={bodyY} y1={topY} text={`gap ${mm(c.gapAboveM)}`} toRight />
         <Dimension x={cx + half(HAT_M) + 16} y0={stackY} y1={topY} text={`stack ${mm(fit.stackAboveM)}`} toRight />
-        {!narrow && <Dimension x={cx + half(0.05) + 22} y0={topY} y1={sockY} text={`hanger ${mm(hangs)}`} toRight />}
+        {!narrow && <Dimension x={cx + half(0.05) + 22} y0={topY} y1={sockY} text={`module ${mm(hangs)}`} toRight />}
       </svg>
       <figcaption className="px-2.5 pb-2 text-sm leading-snug text-soft">
-        {narrow && `Hanger ${mm(hangs)}. `}
+        {narrow && `Module ${mm(hangs)}. `}
         {narrow && lowM !== null && `Low fuel ${mm(lowM)} deep. `}
-        {fit.cutOffM > 0 && `Cut ${mm(fit.cutOffM)} off the hanger. `}
-        {fit.shortByM > 0 && `The hanger ends ${mm(fit.shortByM)} too high. `}
+        {fit.cutOffM > 0 && `Cut ${mm(fit.cutOffM)} off the module. `}
+        {fit.shortByM > 0 && `The module ends ${mm(fit.shortByM)} too high. `}
         Sock {mm(Math.max(0, c.tankDepthM - hangs))} off the floor. Lifting the tank tilted by {Math.abs(c.tiltDeg)}°
         swings the top {mm(fit.sweepM)} sideways
         {c.swingRoomM === null ? '; the room for it is not measured.' : `, and there is room for ${mm(c.swingRoomM)}.`}

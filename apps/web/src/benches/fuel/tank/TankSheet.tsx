@@ -44,14 +44,14 @@ export const TankSheet = (props: SheetProps) => {
               <TankSection fit={fit} c={fitCase} lowM={starved?.levelM ?? null} />
             ) : (
               <p className="border border-ink bg-sheet p-6 text-center text-soft">
-                The section is drawn to scale once the tank’s depth and the gap above it are measured.
+                Measure the tank’s depth and the gap above it: the section is then drawn to scale.
               </p>
             ))}
           {starved ? (
             <StarvationPlan job={job} answer={starved} />
           ) : (
             <p className="mt-4 border border-hair bg-sheet p-4 text-center text-soft">
-              Measure floor and pick-up: then the bends at which it runs dry are drawn.
+              Measure the tank floor and the pick-up: this then shows how hard a turn uncovers it.
             </p>
           )}
           <Sums job={job} assessment={assessment} />
@@ -60,7 +60,7 @@ export const TankSheet = (props: SheetProps) => {
       judgement={
         <SheetJudgement
           sheet="tank"
-          nothing="Nothing to judge yet: choose a pump and enter the vent and the tank’s measures."
+          nothing="Nothing to check yet: choose a pump and enter the vent and the tank’s measurements."
           {...props}
         >
           <VentRules />
@@ -78,16 +78,16 @@ const Sums = ({ job, assessment: { engine, solved } }: Pick<SheetProps, 'job' | 
   const share = (v: number): Figure => fig(v, 'share', 0)
   const wanted = potVolumeM3(demandM3S, BEND_S)
   const rows: readonly (readonly [string, Figure])[] = [
-    ['Pot that carries the engine at full load through six seconds', fig(wanted, 'volume', 2)],
-    ...(job.fuel.tank.potM3 === null ? [] : ([['Pot there is', fig(job.fuel.tank.potM3, 'volume', 2)]] as const)),
-    ['Fuel at which it must still run', fig(figureOf(job, 'fuel.tank.lowM3'), 'volume')],
+    ['Swirl pot for six seconds at full load', fig(wanted, 'volume', 2)],
+    ...(job.fuel.tank.potM3 === null ? [] : ([['Swirl pot fitted', fig(job.fuel.tank.potM3, 'volume', 2)]] as const)),
+    ['Lowest fuel it must run on', fig(figureOf(job, 'fuel.tank.lowM3'), 'volume')],
     ...(vent
       ? ([
           ['Vacuum in the tank at full load', fig(vent.vacuumPa, 'pressure', 2)],
-          ['Pressure while hot fuel breathes out', fig(vent.pressurePa, 'pressure', 2)],
+          ['Tank pressure while hot fuel expands', fig(vent.pressurePa, 'pressure', 2)],
           ...(vent.leastBoreM === null
             ? []
-            : ([['Least bore of this vent that would do', fig(vent.leastBoreM, 'bore')]] as const)),
+            : ([['Smallest bore that would do for this vent', fig(vent.leastBoreM, 'bore')]] as const)),
         ] as const)
       : []),
     ...(sender
@@ -99,8 +99,8 @@ const Sums = ({ job, assessment: { engine, solved } }: Pick<SheetProps, 'job' | 
       : []),
   ]
   return (
-    <section aria-label="Pot, vent and gauge" className="mt-4">
-      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Pot, vent and gauge</h2>
+    <section aria-label="Swirl pot, vent and gauge" className="mt-4">
+      <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Swirl pot, vent and gauge</h2>
       <dl>
         {rows.map(([name, figure]) => (
           <div key={name} className="flex justify-between gap-3 border-b border-hair/70 py-1">
@@ -113,7 +113,7 @@ const Sums = ({ job, assessment: { engine, solved } }: Pick<SheetProps, 'job' | 
       </dl>
       {!sender && (
         <p className="py-1 text-sm text-soft">
-          Enter what sender and gauge have at empty and full to see what the gauge will show.
+          Enter sender and gauge resistance at empty and full to see what the gauge will show.
         </p>
       )}
     </section>
@@ -124,11 +124,11 @@ const VentRules = () => (
   <div className="mt-4">
     <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Routing the vent</h2>
     <ul className="list-disc py-1 pl-5 leading-snug">
-      <li>From the top of the tank, rising to a loop above the filler’s level, no sag where fuel can stand.</li>
-      <li>A roll-over valve at the highest point, upright as its maker draws it.</li>
-      <li>Its end outside and down, away from exhaust, wheel arch and cabin; never inside the car.</li>
-      <li>Where the car has a charcoal canister, it stays: the law of the place decides.</li>
-      <li>A cap without a hole needs the vent to let air in; a tank that draws in its walls starves the pump.</li>
+      <li>From the top of the tank, rising to a loop above the filler neck, with no sag where fuel can collect.</li>
+      <li>A roll-over valve at the highest point, upright as its maker shows.</li>
+      <li>Outlet outside and pointing down, away from exhaust, wheel arch and cabin; never inside the car.</li>
+      <li>If the car has a charcoal canister, keep it: local law decides.</li>
+      <li>An unvented cap needs the vent to let air in; a tank under vacuum starves the pump and can collapse.</li>
     </ul>
   </div>
 )

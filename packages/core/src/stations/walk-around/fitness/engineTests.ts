@@ -3,10 +3,10 @@ import { TEST_ENTRIES } from '../../../meaning/index.ts'
 import { fig, say } from '../../../verdict/index.ts'
 import { CRANKING } from './testCautions.ts'
 import { worstFinding, type Finding, type FitnessTest } from './fitnessTypes.ts'
-import { atLeast, atMost, byWord, pressure } from './limits.ts'
+import { atLeast, atMost, byWord, compression, vacuum } from './limits.ts'
 
 const THUMB = 'rule of thumb; the maker’s figures come first'
-const RUNNING = 'Exhaust gas outdoors or extracted; mind fan, belt and hot exhaust.'
+const RUNNING = 'Run it outdoors or with extraction; keep clear of fan, belt and hot exhaust.'
 
 /** Known entries of a per-cylinder list with their cylinder numbers. */
 const byCylinder = (values: readonly (number | null)[]): { cylinder: number; value: number }[] =>
@@ -22,7 +22,7 @@ const findCompression = (values: readonly (number | null)[]): Finding | null => 
   return {
     state,
     figure: fig(spread, 'share'),
-    reason: say`Cylinder ${String(least.cylinder)} has ${pressure(least.value)} against ${pressure(most.value)} in cylinder ${String(most.cylinder)}: a spread of ${fig(spread, 'share')}.`,
+    reason: say`Cylinder ${String(least.cylinder)} has ${compression(least.value)} against ${compression(most.value)} in cylinder ${String(most.cylinder)}: a spread of ${fig(spread, 'share')}.`,
   }
 }
 
@@ -34,7 +34,7 @@ const findLeakDown = (values: readonly (number | null)[]): Finding | null => {
   return {
     state,
     figure: fig(worst.value, 'share'),
-    reason: say`Cylinder ${String(worst.cylinder)} leaks ${fig(worst.value, 'share')}. Listen where the air goes: tail pipe, carburettor, oil filler or radiator.`,
+    reason: say`Cylinder ${String(worst.cylinder)} leaks ${fig(worst.value, 'share')}. Listen for where the air goes: tail pipe, carburettor, oil filler or radiator.`,
   }
 }
 
@@ -43,11 +43,11 @@ export const COMPRESSION: FitnessTest = {
   title: 'Compression or leak-down',
   entries: TEST_ENTRIES['compression'],
   limit: say`spread up to ${fig(0.1, 'share')}, watch to ${fig(0.2, 'share')}; leak-down up to ${fig(0.1, 'share')}, watch to ${fig(0.2, 'share')}`,
-  how: 'Engine warm, all plugs out, throttle wide open, battery full; six strokes on each cylinder. A cylinder that is low: a spoon of oil in it and once more; if it rises it is the rings, if not the valves or the gasket.',
+  how: 'Engine warm, all plugs out, throttle wide open, battery full; six strokes on each cylinder. If one is low, put a spoonful of oil in it and repeat: if it rises it is the rings; if not, the valves or the gasket.',
   minutes: 45,
-  cautions: [CRANKING, 'Plug holes spit: nobody leans over.'],
+  cautions: [CRANKING, 'Plug holes spit: nobody leans over them.'],
   because:
-    'The controller gives every cylinder of a bank the same fuel. A weak one burns it late or not at all, its unburnt oxygen reads as lean, and the loop enriches all the others.',
+    'The ECU gives every cylinder of a bank the same fuel. A weak one burns it late or not at all, its unburnt oxygen reads lean, and the loop enriches all the others.',
   repair: 'Valves, rings or gasket',
   source: THUMB,
   find: ({ walkAround: { tests } }) =>
@@ -58,25 +58,25 @@ export const IDLE_VACUUM: FitnessTest = {
   id: 'idle-vacuum',
   title: 'Vacuum at idle',
   entries: TEST_ENTRIES['idle-vacuum'],
-  limit: say`at least ${pressure(50e3)} steady for a mild cam, ${pressure(34e3)} for a sporting one`,
-  how: 'Warm engine at its idle speed, gauge on the manifold itself. A regular flick is one valve; a slow wander is mixture or a leak.',
+  limit: say`at least ${vacuum(50e3)} steady for a mild cam, ${vacuum(34e3)} for a sporting one`,
+  how: 'Warm engine at idle speed, gauge on the manifold itself. A regular flick is one valve; a slow wander is mixture or a leak.',
   minutes: 10,
   cautions: [RUNNING],
   because:
-    'The controller reads this very pressure as load. A leak or a valve that hangs shakes the reading, and the fuel with it.',
+    'The ECU reads this very pressure as load. A leak or a sticking valve upsets the reading, and the fuel with it.',
   repair: 'Find the leak or the valve',
   source: THUMB,
   find: ({ walkAround: { tests } }) =>
     worstFinding([
-      atLeast(tests.idleVacuumPa, { fit: 50e3, watch: 27e3 }, pressure, {
-        fit: (f) => say`${f}: a mild cam and a tight intake.`,
+      atLeast(tests.idleVacuumPa, { fit: 50e3, watch: 27e3 }, vacuum, {
+        fit: (f) => say`${f}: a mild cam and no intake leaks.`,
         watch: (f) =>
-          say`${f}: a sporting cam, late timing or a leak. Spray round the joints: if the speed changes it is a leak, else it is the cam.`,
+          say`${f}: a sporting cam, late timing or a leak. Spray round the joints: if the speed changes it is a leak, otherwise it is the cam.`,
         repair: (f) => say`${f} is too little even for a wild cam: a leak, late timing or tired valves.`,
       }),
       byWord(tests.idleNeedle, {
-        steady: ['fit', 'The needle stands steady.'],
-        'flicks-regularly': ['repair', 'A regular flick is one cylinder: a burnt or hanging valve.'],
+        steady: ['fit', 'The needle is steady.'],
+        'flicks-regularly': ['repair', 'A regular flick is one cylinder: a burnt or sticking valve.'],
         wanders: ['watch', 'A wandering needle is mixture, worn throttle shafts or a leak.'],
       }),
     ]),
@@ -86,12 +86,12 @@ export const EXHAUST_LEAK: FitnessTest = {
   id: 'exhaust-leak',
   title: 'Exhaust leaks',
   entries: TEST_ENTRIES['exhaust-leak'],
-  limit: say`none ahead of the sensor and for half a metre behind it`,
-  how: 'Cold exhaust, a vacuum cleaner’s blowing end held to the tail with a rag, soapy water on every joint. Or smoke.',
+  limit: say`none ahead of the sensor or for half a metre after it`,
+  how: 'Exhaust cold, a vacuum cleaner’s outlet held to the tail pipe with a rag, soapy water on every joint. Or smoke.',
   minutes: 20,
-  cautions: ['Exhaust cold; car on stands, never on the jack alone.'],
+  cautions: ['Exhaust cold; car on axle stands, never on the jack alone.'],
   because:
-    'Between the pulses an exhaust sucks. Air that gets in is read as lean, the controller adds fuel, plugs and sensor foul and read leaner still.',
+    'Between pulses an exhaust draws air in. It reads lean, the ECU adds fuel, plugs and sensor foul and it reads leaner still.',
   repair: 'Seal or replace the joint',
   source: 'orifice flow under pulse suction; trade practice',
   find: (job) =>
@@ -99,7 +99,7 @@ export const EXHAUST_LEAK: FitnessTest = {
       none: ['fit', 'No leak found.'],
       'pin-hole': [
         'watch',
-        'A pin-hole matters where its plume meets the sensor: seal it while the pipe is down for the bung.',
+        'A pin-hole matters if its jet meets the sensor: seal it while the pipe is off for the bung.',
       ],
       'open-joint': [
         'repair',
@@ -112,19 +112,19 @@ export const SMOKE: FitnessTest = {
   id: 'oil-smoke',
   title: 'Oil smoke',
   entries: TEST_ENTRIES['oil-smoke'],
-  limit: say`none; a puff on starting is watched`,
-  how: 'Somebody follows on a long downhill with the throttle shut, then opens it: blue on opening is valve guides, blue under load is rings.',
+  limit: say`none; watch a puff on starting`,
+  how: 'Have somebody follow down a long hill with the throttle shut, then open it: blue on opening is valve guides, blue under load is rings.',
   minutes: 20,
-  cautions: ['The driver drives; another person looks.'],
-  because: 'Oil ash coats the oxygen sensor: slow first, then pinned. Oil also lowers the fuel’s knock resistance.',
+  cautions: ['The driver drives; somebody else watches.'],
+  because: 'Oil ash coats the oxygen sensor: slow first, then pinned. Oil also lowers the fuel’s octane.',
   repair: 'Guides, seals or rings',
   source: 'trade practice',
   find: ({ walkAround: { tests } }) =>
     byWord(tests.smoke, {
       none: ['fit', 'No blue smoke.'],
-      'on-start': ['watch', 'Valve stem seals are due: a sensor lives shorter.'],
-      'on-overrun': ['watch', 'Oil comes past the guides: a sensor lives a year instead of five.'],
-      always: ['repair', 'Oil is burnt all the time: the first sensor fouls within weeks.'],
+      'on-start': ['watch', 'Valve stem seals are due: a sensor’s life is shortened.'],
+      'on-overrun': ['watch', 'Oil is getting past the guides: a sensor lasts a year instead of five.'],
+      always: ['repair', 'It burns oil all the time: the first sensor will foul within weeks.'],
     }),
 }
 
@@ -133,12 +133,12 @@ export const MISFIRE: FitnessTest = {
   title: 'Misfire and plugs',
   entries: TEST_ENTRIES['misfire'],
   limit: say`none; plugs alike`,
-  how: 'Read the plugs after a steady drive, engine stopped at once. At idle pull the leads one by one with an insulated tool: the one that changes nothing is the one.',
+  how: 'Read the plugs after a steady drive, engine stopped at once. At idle pull the leads one by one with an insulated tool: the dead cylinder is the one that changes nothing.',
   minutes: 30,
   cautions: [RUNNING, 'Ignition voltage: insulated pliers, one hand.'],
   because:
-    'A charge that does not burn leaves all its oxygen: one dead cylinder of four reads a third lean, and the loop drowns the other three.',
-  repair: 'Ignition put right',
+    'A charge that does not burn leaves all its oxygen: one dead cylinder in four reads a third lean, and the loop floods the other three.',
+  repair: 'Put the ignition right',
   source: 'oxygen balance: lambda read = lambda n/(n - 1)',
   find: ({ walkAround: { tests } }) =>
     worstFinding([
@@ -148,9 +148,9 @@ export const MISFIRE: FitnessTest = {
         'at-idle': ['repair', 'A dead cylinder at idle pulls the whole bank rich.'],
       }),
       byWord(tests.plugs, {
-        'even-tan': ['fit', 'The plugs are alike.'],
-        'one-differs': ['repair', 'One cylinder burns differently: find out why before one controller feeds them all.'],
-        sooty: ['watch', 'All rich: the carburettor explains it and leaves with it.'],
+        'even-tan': ['fit', 'Plug colour alike.'],
+        'one-differs': ['repair', 'One cylinder burns differently: find out why before one ECU feeds them all.'],
+        sooty: ['watch', 'All rich: the carburettor explains it, and it goes when the carburettor does.'],
         oily: ['repair', 'Oil in the chamber: see compression and smoke.'],
       }),
     ]),
@@ -161,11 +161,11 @@ export const CHAIN: FitnessTest = {
   title: 'Timing chain slack',
   entries: TEST_ENTRIES['chain-slack'],
   limit: say`up to ${fig(5, 'angle')}, watch to ${fig(10, 'angle')}`,
-  how: 'By hand on the crank bolt, ignition off. Gear-driven cams show nearly none.',
+  how: 'By hand on the crank bolt, ignition off. Gear-driven cams show next to none.',
   minutes: 15,
   cautions: [(job) => `Ignition off and the battery disconnected: a hand is at the pulley. ${earthedOff(job)}`],
   because:
-    'A slack chain lets the distributor and the cam wander against the crank: spark and injection hit another crank angle every turn, and no table can follow.',
+    'A slack chain lets distributor and cam wander against the crank: spark and injection land at a different crank angle every turn, and no table can correct it.',
   repair: 'New chain and sprockets',
   source: THUMB,
   find: ({ walkAround: { tests } }) =>
@@ -173,6 +173,6 @@ export const CHAIN: FitnessTest = {
       fit: (f) => say`${f}: a tight chain.`,
       watch: (f) =>
         say`${f}: it shows in the timing light as a shiver. A crank trigger would take the spark off the chain.`,
-      repair: (f) => say`${f}: the chain is near jumping, and timing wanders by half of it.`,
+      repair: (f) => say`${f}: the chain is close to jumping, and timing wanders by half that.`,
     }),
 }

@@ -93,18 +93,14 @@ describe('fit to convert', () => {
   ])('%s, %s', (id, _name, entries, state) => expect(stateOf(id, entries)).toBe(state))
 
   it.each([
-    [
-      '12 V, positive earth',
-      { 'battery.earth': 'positive', 'battery.systemV': '12' },
-      'Turn the car over to negative earth',
-    ],
-    ['positive earth, volts unknown', { 'battery.earth': 'positive' }, 'Turn the car over to negative earth'],
+    ['12 V, positive earth', { 'battery.earth': 'positive', 'battery.systemV': '12' }, 'Convert to negative earth'],
+    ['positive earth, volts unknown', { 'battery.earth': 'positive' }, 'Convert to negative earth'],
     ['6 V, negative earth', { 'battery.earth': 'negative', 'battery.systemV': '6' }, 'Convert to 12 V'],
     ['6 V, positive earth', { 'battery.earth': 'positive', 'battery.systemV': '6' }, 'Convert to 12 V, negative earth'],
     [
       'slow with much',
       { 'tests.crankingA': 380, 'tests.crankingRpm': 80 },
-      'Starter, or what makes the engine hard to turn',
+      'Starter, or whatever makes the engine hard to turn',
     ],
     [
       'slow with little, posts sunk',
@@ -128,7 +124,7 @@ describe('fit to convert', () => {
   it('a lead dead in “start” is called the wrong lead, and nothing is repaired for it', () => {
     const j = job({ 'tests.crankingPostV': 10.4, 'tests.crankingRemoteV': 0 })
     const said = fitnessOf(j).find((r) => r.test.id === 'battery-cranking')!
-    expect(sentenceText(said.reason, {})).toMatch(/switched off in “start”.*wrong lead/)
+    expect(sentenceText(said.reason, {})).toMatch(/dead in “start”.*wrong lead/)
     expect(repairsFirst(j)).toEqual([])
   })
 

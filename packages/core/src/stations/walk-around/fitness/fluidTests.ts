@@ -5,25 +5,25 @@ import { atMost, byWord } from './limits.ts'
 
 const MONTH_S = (365.25 * 24 * 3600) / 12
 const FUEL_OPEN =
-  'Cold engine, no flame, heater or hot lamp, ventilated, class B extinguisher in reach. A drained tank is not gas-free.'
+  'Cold engine, no flame, heater or hot lamp, ventilated, class B extinguisher within reach. A drained tank is not gas-free.'
 
 export const FUEL_AGE: FitnessTest = {
   id: 'fuel-age',
   title: 'Age of the fuel',
   entries: TEST_ENTRIES['fuel-age'],
   limit: say`up to ${fig(3 * MONTH_S, 'age')}, watch to ${fig(6 * MONTH_S, 'age')}`,
-  how: 'Ask when it was last filled. Sour, varnish-like smell or amber colour: old, whatever was said.',
+  how: 'Ask when it was last filled. Sour, varnish-like smell or amber colour: it is old, whatever you are told.',
   minutes: 5,
   cautions: [FUEL_OPEN],
   because:
-    'Stale petrol has lost its light ends: it starts badly cold, gums injectors whose holes are tenths of a millimetre, and its mixture is not what the table expects.',
-  repair: 'Drain, dispose of as the law asks, fill fresh',
+    'Stale petrol has lost its light ends: it starts badly cold, gums injectors whose holes are tenths of a millimetre, and the mixture is not what the table expects.',
+  repair: 'Drain it, dispose of it legally, fill with fresh',
   source: 'rule of thumb',
   find: ({ walkAround: { tests } }) =>
     atMost(tests.fuelAgeS, { fit: 3 * MONTH_S, watch: 6 * MONTH_S }, (si) => fig(si, 'age', 1), {
       fit: (f) => say`${f}: fresh.`,
       watch: (f) => say`${f}: fill up with fresh fuel before the first start.`,
-      repair: (f) => say`${f}: stale. It comes out before a new pump goes in.`,
+      repair: (f) => say`${f}: stale. Drain it before a new pump goes in.`,
     }),
 }
 
@@ -36,18 +36,18 @@ export const TANK_INSIDE: FitnessTest = {
   minutes: 20,
   cautions: [
     FUEL_OPEN,
-    'Never weld, solder, drill or grind on or near a tank that has held fuel: cleaned, inerted and measured first, or a specialist’s work.',
+    'Never weld, solder, drill or grind on or near a tank that has held fuel: have it cleaned, inerted and measured first, or leave it to a specialist.',
   ],
   because:
-    'A carburettor bowl lets rust settle. An injection pump carries its whole flow round all the time, and everything with it, through a 10 micron filter and holes of tenths of a millimetre.',
+    'In a carburettor bowl rust settles. An injection pump circulates its whole flow all the time, dirt included, through a 10 micron filter and holes of tenths of a millimetre.',
   repair: 'Clean, coat or replace the tank',
   source: 'trade practice',
   find: ({ walkAround: { tests } }) =>
     byWord(tests.tankInside, {
       clean: ['fit', 'Clean.'],
-      dust: ['watch', 'Flush it; carry a second filter for the first hundred kilometres.'],
+      dust: ['watch', 'Flush it; carry a spare filter for the first hundred kilometres.'],
       rust: ['repair', 'Rust blocks the strainer and wears the pump within days.'],
-      'old-sealant': ['repair', 'Old sealant lets go in today’s fuel and wraps the strainer.'],
+      'old-sealant': ['repair', 'Old sealant lets go in modern fuel and wraps round the strainer.'],
     }),
 }
 
@@ -60,7 +60,7 @@ export const COOLANT: FitnessTest = {
   minutes: 25,
   cautions: ['Cap off only when cold; never open a hot system.'],
   because:
-    'Warm-up fuel, closed loop and fan go by the coolant sensor. An engine that never warms runs rich for ever; one whose coolant stands lies to the sensor.',
+    'Warm-up fuel, closed loop and fan go by the coolant sensor. An engine that never warms up runs rich for ever; with no coolant flow the sensor reads wrong.',
   repair: 'Flush, pump or thermostat',
   source: 'trade practice',
   find: ({ walkAround: { tests } }) =>
@@ -68,12 +68,12 @@ export const COOLANT: FitnessTest = {
       byWord(tests.coolantFlow, {
         brisk: ['fit', 'It flows.'],
         weak: ['watch', 'Weak flow: the sensor trails the head. Flush it.'],
-        none: ['repair', 'Nothing flows: the sensor would read a pocket, not the engine.'],
+        none: ['repair', 'No flow: the sensor would read a pocket, not the engine.'],
       }),
       byWord(tests.thermostatOpens, {
         'at-its-figure': ['fit', 'The thermostat opens at its figure.'],
         'early-or-late': ['watch', 'Fit a new thermostat with the sensor.'],
-        stuck: ['repair', 'Stuck open it never leaves warm-up; stuck shut it boils.'],
+        stuck: ['repair', 'Stuck open, it never leaves warm-up; stuck shut, it boils.'],
       }),
     ]),
 }
@@ -87,21 +87,21 @@ export const SHAFT_AND_LINKAGE: FitnessTest = {
   minutes: 10,
   cautions: ['Engine off.'],
   because:
-    'The controller sets idle by counting air past the plate and enriches by how fast it moves: slack hides the foot, a worn shaft is a leak, and a throttle that sticks is a danger with any system.',
-  repair: 'Linkage free and tight',
+    'The ECU sets idle by the air past the plate and enriches by how fast it moves: slack hides your foot, a worn shaft is a leak, and a sticking throttle is dangerous with any system.',
+  repair: 'Make the linkage free, with no slack',
   source: 'rule of thumb',
   find: ({ walkAround: { tests } }) =>
     worstFinding([
       atMost(tests.shaftPlayM, { fit: 0.1e-3, watch: 1e-3 }, (si) => fig(si, 'bore', 2), {
         fit: (f) => say`${f}: tight.`,
         watch: (f) =>
-          say`${f}: it leaks air. The shaft leaves with the carburettor, but a baseline taken with it is false.`,
+          say`${f}: it leaks air. The shaft goes with the carburettor, but a baseline taken with it is false.`,
         repair: (f) => say`${f}: the plate may jam in its bore.`,
       }),
       byWord(tests.linkagePlay, {
-        none: ['fit', 'The linkage is free and tight.'],
+        none: ['fit', 'The linkage is free, with no slack.'],
         some: ['watch', 'Renew the joints with the new bracket: full travel and no slack.'],
-        sticks: ['repair', 'A throttle that sticks open is repaired before anything else.'],
+        sticks: ['repair', 'Repair a sticking throttle before anything else.'],
       }),
     ]),
 }

@@ -42,7 +42,7 @@ export const fitnessOf = (job: JobDocument): FitnessResult[] =>
     const { state, figure, reason, repair } = test.find(job) ?? {
       state: 'not-tested' as const,
       figure: null,
-      reason: say`Not tested yet: ${test.how}`,
+      reason: say`Not checked yet: ${test.how}`,
     }
     return { test, state, figure, reason, repair: repair ?? test.repair, cautions: cautionsOf(test, job) }
   })

@@ -36,4 +36,5 @@ export const byWord = <W extends string>(
 ): Finding | null => (word === null ? null : { state: says[word][0], figure: null, reason: say`${says[word][1]}` })
 
 export const volts = (si: number): Figure => fig(si, 'voltage', 2)
-export const pressure = (si: number): Figure => fig(si, 'pressure')
+export const vacuum = (si: number): Figure => fig(si, 'vacuum', 0)
+export const compression = (si: number): Figure => fig(si, 'compression')

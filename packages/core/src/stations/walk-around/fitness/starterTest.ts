@@ -22,21 +22,21 @@ const slow = (turns: number, drawnA: number, postV: number | null): Finding => {
     return {
       state,
       figure,
-      reason: say`Slow at ${rpm(turns)} with ${amps(drawnA)}: the current gets there and is not turned into speed. Starter, a tight engine, or oil too thick.`,
-      repair: 'Starter, or what makes the engine hard to turn',
+      reason: say`Slow at ${rpm(turns)} with ${amps(drawnA)}: the current gets there but does not turn into speed. Starter, a tight engine, or oil too thick.`,
+      repair: 'Starter, or whatever makes the engine hard to turn',
     }
   if (drawnA < LITTLE_A)
     return {
       state,
       figure,
-      reason: say`Slow at ${rpm(turns)} with only ${amps(drawnA)}: the current does not get there. ${postV === null ? 'Battery, cables or joints: the volts at the posts while cranking tell which.' : postV < 9.6 ? say`The posts sink to ${volts(postV)}: the battery.` : say`The posts hold ${volts(postV)}: cables, joints or the starter’s brushes.`}`,
+      reason: say`Slow at ${rpm(turns)} with only ${amps(drawnA)}: the current does not get there. ${postV === null ? 'Battery, cables or joints: voltage at the battery terminals while cranking shows which.' : postV < 9.6 ? say`Battery terminals drop to ${volts(postV)}: the battery.` : say`Battery terminals hold ${volts(postV)}: cables, joints or the starter’s brushes.`}`,
       repair: postV === null ? 'Battery, cables or joints' : postV < 9.6 ? 'Battery' : 'Cables, joints or brushes',
     }
   return {
     state,
     figure,
-    reason: say`Slow at ${rpm(turns)} with ${amps(drawnA)}: a usual current, so neither side is cleared. Battery and drops first, then the starter on the bench.`,
-    repair: 'Battery and drops, then the starter on the bench',
+    reason: say`Slow at ${rpm(turns)} with ${amps(drawnA)}: a normal current, so neither is cleared. Check battery and voltage drops first, then the starter on the bench.`,
+    repair: 'Check battery and voltage drops, then the starter on the bench',
   }
 }
 
@@ -46,11 +46,11 @@ export const STARTER: FitnessTest = {
   title: 'Starter against battery',
   entries: TEST_ENTRIES['starter'],
   limit: say`at least ${rpm(GOOD_RPM)}, at most ${amps(MOST_A)}`,
-  how: 'Clamp meter for direct current around the live battery cable; speed by the pulley’s mark counted on a video. Engine warm, coil disconnected, five seconds.',
+  how: 'DC clamp meter round the live battery cable; speed from the pulley mark counted on a video. Engine warm, coil disconnected, five seconds.',
   minutes: 10,
-  cautions: [CRANKING, 'The clamp goes around the cable: nothing is taken off the battery.'],
+  cautions: [CRANKING, 'The clamp goes round the cable: nothing comes off the battery.'],
   because:
-    'A starter that drags pulls the volts down in the very second in which the controller wakes up, and a new battery does not cure it.',
+    'A dragging starter pulls voltage down in the very second the ECU wakes up, and a new battery does not fix it.',
   repair: 'Battery, cables or starter',
   source: 'rule of thumb: 1 to 1.4 kW starters draw 150 to 250 A while turning',
   find: ({ walkAround: { tests } }): Finding | null => {
@@ -61,12 +61,12 @@ export const STARTER: FitnessTest = {
       ? {
           state: 'watch',
           figure: amps(crankingA),
-          reason: say`${rpm(crankingRpm)}, but with ${amps(crankingA)}: it turns well and takes much. A strong battery covers it; look at it again when it is cold.`,
+          reason: say`${rpm(crankingRpm)}, but with ${amps(crankingA)}: it turns well but draws a lot. A strong battery covers it; check again when it is cold.`,
         }
       : {
           state: 'fit',
           figure: rpm(crankingRpm),
-          reason: say`${rpm(crankingRpm)} with ${amps(crankingA)}: starter and battery work together.`,
+          reason: say`${rpm(crankingRpm)} with ${amps(crankingA)}: starter and battery are fine.`,
         }
   },
 }
