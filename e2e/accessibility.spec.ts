@@ -1,9 +1,10 @@
 import { overflowPx, violationsInBothThemes } from './accessibility.ts'
 import { expect, test } from './bench.ts'
 import { OVERLAYS, SCREENS } from './screens.ts'
+import { touchFaults } from './touch.ts'
 
 for (const { name, path, show } of SCREENS)
-  test(`open to everybody and inside the edge of a phone: ${name}`, async ({ page, bench }) => {
+  test(`open to everybody, inside the edge of a phone and under a thumb: ${name}`, async ({ page, bench }) => {
     await page.goto(bench.address + path)
     await expect(page.getByRole('heading').first()).toBeVisible()
     await page.waitForLoadState('networkidle')
@@ -11,6 +12,9 @@ for (const { name, path, show } of SCREENS)
     expect(await violationsInBothThemes(page)).toEqual([])
     await page.setViewportSize({ width: 390, height: 844 })
     await expect.poll(() => overflowPx(page)).toBe(0)
+    expect(await touchFaults(page)).toEqual([])
+    await page.setViewportSize({ width: 768, height: 1024 })
+    expect(await touchFaults(page)).toEqual([])
   })
 
 for (const { name, path, show } of OVERLAYS)

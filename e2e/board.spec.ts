@@ -26,7 +26,7 @@ test('a job exported, deleted and imported is equal, with book, photographs and 
   await page.getByRole('alertdialog').getByRole('button', { name: 'Delete permanently' }).click()
   await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible()
   await page.goto(`${bench.address}/jobs/${source}`)
-  await expect(page.getByRole('alert')).toContainText('There is no job of this id here')
+  await expect(page.getByRole('alert')).toContainText('There is no job with this id here')
 
   await page.goto(`${bench.address}/jobs`)
   await page.getByLabel('Job file').setInputFiles({
@@ -56,7 +56,7 @@ test('makes jobs from a template and as a copy, moves one on, searches, filters 
   await page.getByLabel('Start with').selectOption('port-return')
   await page.getByRole('button', { name: 'New job' }).click()
   await page.getByRole('link', { name: /System/ }).click()
-  await expect(bench.headline).toContainText('Injectors in the ports, batch')
+  await expect(bench.headline).toContainText('Port injection, batch')
   await page.getByRole('button', { name: 'This job' }).click()
   await page.getByRole('menuitem', { name: 'Copy to a new job' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Gannet pickup (copy)')
@@ -103,7 +103,7 @@ test('history tells who changed what, and puts an older version back as one step
 test('who has a job and what it is on hold for are said in the job and shown on the board', async ({ page, bench }) => {
   const id = await bench.copyOf(DEMO.plover, 'Copy to be held')
   await bench.openStation(id, 'walk-around')
-  await page.getByRole('button', { name: 'State: Asked' }).click()
+  await page.getByRole('button', { name: 'State: Enquiry' }).click()
   const form = page.getByRole('dialog', { name: 'State' })
   await form.getByLabel('State').selectOption('surveyed')
   await form.getByLabel('Assigned to').selectOption({ label: 'Ishbel Corrie' })

@@ -7,7 +7,7 @@ test('the board shows the demo jobs, each with its own readiness, and opens one'
   await expect(row('Aldmoor Curlew GT')).toContainText('Next: Fix failed checks: fuel system')
   await expect(row('Hesket Warden saloon')).toContainText('On hold: Module and hose on their way')
   await expect(row('Brindle Carrier van')).toContainText('Repair first: Convert to negative earth, and 4 more repairs')
-  await expect(row('Thornkeld Plover tourer')).toContainText('Next: Measure: Displacement')
+  await expect(row('Thornkeld Plover tourer')).toContainText('Next: Measure displacement')
   await page.getByRole('link', { name: 'Brindle Carrier van', exact: true }).click()
   await expect(bench.headline).toContainText('Repair first')
   for (const station of ['System', 'Fuel']) {
@@ -24,10 +24,10 @@ test('the van says what its own wiring and pipe ask for: positive earth, a dead 
   await page.getByRole('link', { name: 'Brindle Carrier van', exact: true }).click()
   await expect(bench.judgement).toContainText('First: Convert to negative earth.')
   await expect(bench.judgement).toContainText('It is the wrong lead, not a weak battery')
-  await page.getByRole('navigation', { name: 'Sheets of the walk-around' }).getByRole('link', { name: 'Tests' }).click()
+  await page.getByRole('navigation', { name: 'Tabs of the walk-around' }).getByRole('link', { name: 'Tests' }).click()
   await expect(page.locator('#test-starter')).toContainText('Current while cranking')
   await expect(page.locator('#test-supply')).toContainText(
-    'The earthed terminal (positive) comes off first and goes on last.',
+    'The earthed terminal (positive) comes off first and goes back on last.',
   )
   await expect(page.locator('#test-ripple')).toHaveCount(0)
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Exhaust' }).click()
@@ -41,16 +41,16 @@ test('the rail lifted by its return is cured by a larger return, and the cure ca
   const id = await bench.copyOf(DEMO.curlew, 'Copy for the return')
   await bench.open(id)
   await expect(bench.headline).toContainText('Rail pressure too high: cold idle')
-  await bench.judgement.getByRole('button', { name: /^Try: Return in Fleet injection hose 6 mm/ }).click()
-  await expect(bench.headline).not.toContainText('Rail lifted')
+  await bench.judgement.getByRole('button', { name: /^Try: Fit a return of Fleet injection hose 6 mm/ }).click()
+  await expect(bench.headline).not.toContainText('Rail pressure too high')
   await expect(bench.field('Hose or tube').last()).toHaveValue('fleet-inj-6')
   await page.getByRole('button', { name: /^Undo/ }).click()
   await expect(bench.headline).toContainText('Rail pressure too high: cold idle')
   await page.keyboard.press('Control+y')
-  await expect(bench.headline).not.toContainText('Rail lifted')
+  await expect(bench.headline).not.toContainText('Rail pressure too high')
   await bench.saved()
   await page.reload()
-  await expect(bench.headline).not.toContainText('Rail lifted')
+  await expect(bench.headline).not.toContainText('Rail pressure too high')
 })
 
 test('the pump that falls short is cured by voltage and by another pump', async ({ page, bench }) => {

@@ -6,7 +6,7 @@ test('notes, decisions, changes, measurements and photographs; corrections point
 }) => {
   const id = await bench.copyOf(DEMO.warden, 'Copy for the book')
   await page.goto(`${bench.address}/jobs/${id}/log`)
-  await expect(page.getByText('Nothing is written yet')).toBeVisible()
+  await expect(page.getByText('Nothing here yet')).toBeVisible()
   const form = page.getByRole('complementary', { name: 'New entry' })
   const book = page.getByRole('region', { name: 'Job log' })
   const rows = book.getByRole('listitem')

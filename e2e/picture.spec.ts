@@ -42,14 +42,14 @@ test('a figure opens its working with formula, numbers and source', async ({ pag
   await page.keyboard.press('Escape')
   await expect(dialog).toHaveCount(0)
   await bench.judgement.getByRole('button', { name: /Fuel by power against/ }).click()
-  await bench.judgement.getByRole('button', { name: 'Working: by power' }).click()
+  await bench.judgement.getByRole('button', { name: 'Show working: by power' }).click()
   await expect(dialog).toContainText('rule of thumb')
 })
 
 test('a verdict shows its moment', async ({ page, bench }) => {
   await bench.open(DEMO.carrier)
   await page.getByRole('button', { name: 'Idle', exact: true }).click()
-  await bench.judgement.getByRole('button', { name: 'Show this moment' }).first().click()
+  await bench.judgement.getByRole('button', { name: 'Show this condition' }).first().click()
   await expect(page.getByRole('button', { name: 'Full load', exact: true })).toHaveAttribute('aria-pressed', 'true')
   await expect(page.getByRole('button', { name: /11\.6/ })).toHaveAttribute('aria-pressed', 'true')
 })

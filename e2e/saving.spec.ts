@@ -13,7 +13,7 @@ test('two browsers: what only one changed is joined, what both changed is asked 
   await other.signIn('installer')
   await other.open(id)
   await other.field('Minimum voltage at the pump').fill('11.9')
-  await other.field('Highest charging voltage').fill('14.2')
+  await other.field('Maximum charging voltage').fill('14.2')
   await other.field('Idle speed').fill('600')
   await other.saved()
   await bench.field('Minimum voltage at the pump').fill('12.9')
@@ -26,7 +26,7 @@ test('two browsers: what only one changed is joined, what both changed is asked 
   await bench.saved()
   expect(await bench.stored(id, 'fuel')).toMatchObject({ lowV: 12.9, highV: 14.2 })
   expect(await bench.stored(id, 'vehicle')).toMatchObject({ idleSpeedRpm: 600 })
-  await expect(bench.field('Highest charging voltage')).toHaveValue('14.2')
+  await expect(bench.field('Maximum charging voltage')).toHaveValue('14.2')
 
   await other.field('Minimum voltage at the pump').fill('11.5')
   const second = otherPage.getByRole('dialog')
@@ -86,7 +86,7 @@ test('edits made while the database is killed are kept over a reload and sent wh
 
 test('a job that is not there says so and leads back', async ({ page, bench }) => {
   await page.goto(`${bench.address}/jobs/00000000-0000-4000-8000-000000000000`)
-  await expect(page.getByRole('alert')).toContainText('There is no job of this id here')
+  await expect(page.getByRole('alert')).toContainText('There is no job with this id here')
   await page.getByRole('link', { name: 'Back to the jobs' }).click()
   await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible()
   await page.goto(`${bench.address}/nowhere`)

@@ -66,7 +66,7 @@ export const OVERLAYS: readonly Screen[] = [
     name: 'a working',
     path: `/jobs/${DEMO.curlew}/fuel`,
     show: async (page, bench) => {
-      await bench.judgement.getByRole('button', { name: 'Working: return' }).click()
+      await bench.judgement.getByRole('button', { name: 'Show working: return' }).click()
       await expect(page.getByRole('dialog')).toBeVisible()
     },
   },
@@ -85,7 +85,7 @@ export const OVERLAYS: readonly Screen[] = [
     show: async (page) => {
       await page.getByRole('button', { name: 'This job' }).click()
       await page.getByRole('menuitem', { name: 'Guest links' }).click()
-      await expect(page.getByText('No link is open')).toBeVisible()
+      await expect(page.getByText('No guest links')).toBeVisible()
     },
   },
   {

@@ -13,7 +13,7 @@ test('wishes order the candidates, three stand side by side, and the choice sets
   await expect(all.getByRole('listitem').filter({ hasText: 'old ignition keeps its timing' }).first()).toContainText(
     'You want timing control by the ECU.',
   )
-  const boxes = all.getByRole('checkbox', { name: /^Compare: Injectors/ })
+  const boxes = all.getByRole('checkbox', { name: /^Compare: Port injection/ })
   for (const i of [0, 1, 2]) await boxes.nth(i).check()
   await expect(side.getByRole('article')).toHaveCount(3)
   await side.getByRole('article').first().getByRole('button').click()

@@ -77,3 +77,9 @@ describe('plurals', () => {
     expect(found).toEqual([])
   })
 })
+
+it('no word is said twice over', () => {
+  const twice = /\b([a-z]{3,}) \1\b/i
+  expect(twice.test('Loop above the filler neck neck')).toBe(true)
+  expect(TEXTS.filter(({ text }) => twice.test(text)).map(where)).toEqual([])
+})

@@ -37,8 +37,8 @@ export const EDITS = [
   // Stored jobs.
   {
     file: 'packages/contract/src/job/migrations.ts',
-    after: '  addReach,\n',
-    add: "  {\n    id: '6-to-7: the lights',\n    from: 6,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
+    after: '  leaveUncounted,\n',
+    add: "  {\n    id: '7-to-8: the lights',\n    from: 7,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
@@ -47,8 +47,9 @@ export const EDITS = [
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: '    after: version6WithParts,\n  },\n',
-    add: "  '6-to-7: the lights': { before: version6WithParts, after: { ...version6WithParts, lights } },\n",
+    after:
+      "  '6-to-7: bends and connectors that nobody has counted': { before: version6Lines, after: version7Lines },\n",
+    add: "  '7-to-8: the lights': { before: version7Lines, after: { ...version7Lines, lights } },\n",
   },
   // The screen.
   {
@@ -65,4 +66,4 @@ export const EDITS = [
 ]
 
 /** Where the new lock of the shapes goes: before the one of the version before. */
-export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  6: {\n    vehicle:', version: 7 }
+export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  7: {\n    vehicle:', version: 8 }

@@ -11,6 +11,7 @@ import {
   fuelCautions,
   fuelWorking,
   leakTestOf,
+  MEASURE_FIRST,
   LINE_NAMES,
   partsOfFuel,
   piecesOfLine,
@@ -22,6 +23,7 @@ import {
   type Catalogue,
   type FittingMake,
   type FuelAssessment,
+  type HosePiece,
   type JobDocument,
   type UnitChoice,
 } from '@lochmoor/core'
@@ -130,6 +132,8 @@ const cutList = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void =
   }
   const m = (v: number) => figureText(fig(v, 'distance'), units)
   const mm = (v: number) => formatCut(v, unitOf('bore', units.bore))
+  // Nothing to cut is printed from an assumption.
+  const cut = (p: HosePiece) => (p.assumed ? MEASURE_FIRST : mm(p.cutM))
   for (const order of list.value) {
     sheet.strong(
       `${order.hose.name}: ${order.packing.bars.length} × ${m(order.stockM)}${order.packing.proved ? '' : ' (fewer may do; not proven)'}`,
@@ -144,17 +148,17 @@ const cutList = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void =
         { head: 'Ends', share: 0.32 },
       ],
       order.pieces.map((p) => [
-        `${p.line}: ${p.leg.name}${p.assumed ? ' (length assumed)' : ''}`,
-        m(p.pathM),
+        `${p.line}: ${p.leg.name}`,
+        p.assumed ? 'assumed' : m(p.pathM),
         mm(p.slackM),
         mm(p.takesUpM),
-        mm(p.cutM),
+        cut(p),
         [p.leg.start?.name ?? 'open', p.leg.end?.name ?? 'open'].join(' / '),
       ]),
     )
     for (const [i, bar] of order.packing.bars.entries())
       sheet.paragraph(
-        `Length ${i + 1}: ${bar.pieces.map((k) => `${order.pieces[k]!.leg.name} ${mm(order.pieces[k]!.cutM)}`).join(' + ')}; ${m(bar.offcutM)} left.`,
+        `Length ${i + 1}: ${bar.pieces.map((k) => `${order.pieces[k]!.leg.name} ${cut(order.pieces[k]!)}`).join(' + ')}; ${m(bar.offcutM)} left.`,
         true,
       )
   }
@@ -163,7 +167,7 @@ const cutList = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void =
 }
 
 const assembly = (sheet: SheetPaper, make: FittingMake): void => {
-  sheet.strong(`Putting on a ${make.replaceAll('-', ' ')} end`)
+  sheet.strong(`Fitting a ${make.replaceAll('-', ' ')} end`)
   ASSEMBLY_STEPS[make].forEach((step, i) => sheet.paragraph(`${i + 1}. ${step}`))
 }
 

@@ -6,8 +6,29 @@ const bare = (items: readonly object[]): object[] =>
 const without = (tree: object, ...keys: string[]): Tree =>
   Object.fromEntries(Object.entries(tree).filter(([k]) => !keys.includes(k)))
 
+/** A job as version 6 stored it: bends and connectors that nobody had counted stood as the program gave them. */
+export const asVersion6 = (job: JobDocument): JobDocument => {
+  const line = (name: 'feed' | 'return' | 'suction' | 'vent') => {
+    const { bends90, bends45, connectors, legs } = job.fuel[name]
+    return {
+      [name]: {
+        ...job.fuel[name],
+        bends90: bends90 ?? 2,
+        bends45: bends45 ?? 0,
+        connectors: connectors ?? 2,
+        legs: legs.map((leg) => ({ ...leg, bends90: leg.bends90 ?? 0, bends45: leg.bends45 ?? 0 })),
+      },
+    }
+  }
+  return {
+    ...job,
+    fuel: { ...job.fuel, ...line('feed'), ...line('return'), ...line('suction'), ...line('vent') },
+  }
+}
+
 /** A job as version 5 stored it: parts said less of what they reach and stand; gauge, starter and display were not asked for. */
-export const asVersion5 = (job: JobDocument): Tree => {
+export const asVersion5 = (now: JobDocument): Tree => {
+  const job = asVersion6(now)
   const { pump, strainer, filter: fine, regulator } = job.fuel
   const { chosen } = job.system
   return {
@@ -26,7 +47,8 @@ export const asVersion5 = (job: JobDocument): Tree => {
 }
 
 /** As version 4 did: items of lists have no ids. */
-export const asVersion4 = (job: JobDocument): Tree => {
+export const asVersion4 = (now: JobDocument): Tree => {
+  const job = asVersion6(now)
   const five = asVersion5(job)
   const line = (name: 'feed' | 'return' | 'suction' | 'vent') => ({
     [name]: { ...job.fuel[name], legs: bare(job.fuel[name].legs) },

@@ -30,7 +30,7 @@ export const FirstOwnerPage = ({ onDone }: { onDone: () => void }) => {
           onChange={set('email')}
         />
         <NewPasswordEntry value={entries.password} onChange={set('password')} />
-        <FormEnd trouble={trouble}>Begin</FormEnd>
+        <FormEnd trouble={trouble}>Create account</FormEnd>
       </form>
     </CardPage>
   )

@@ -1,7 +1,9 @@
-import { render, screen } from '@testing-library/react'
+import { act, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
+import { setUnit } from '../store/preferences.ts'
 import { QuantityField } from './QuantityField.tsx'
+import { forgetTyped } from './typedText.ts'
 
 const Field = ({ first = null, onStore }: { first?: number | null; onStore?: (v: number | null) => void }) => {
   const [value, setValue] = useState<number | null>(first)
@@ -54,5 +56,85 @@ describe('quantity field', () => {
     render(<Field first={400e3} onStore={onStore} />)
     await userEvent.clear(input())
     expect(onStore).toHaveBeenLastCalledWith(null)
+  })
+
+  it('stays as it was typed wherever this browser shows it again, until another figure stands there', async () => {
+    const { unmount } = render(<Field />)
+    await userEvent.type(input(), '43 1/2 psi')
+    await userEvent.tab()
+    const stored = 43.5 * 6894.757293168361
+    unmount()
+    forgetTyped()
+    const again = render(<Field first={stored} />)
+    expect(input().value).toBe('43 1/2 psi')
+    expect(screen.getByText(/= 299.922.kPa/)).toBeTruthy()
+    again.unmount()
+    render(<Field first={300e3} />)
+    expect(input().value).toBe('300')
+  })
+
+  it('a figure typed without a unit gets it once another unit is shown', async () => {
+    render(<Field />)
+    await userEvent.type(input(), '310')
+    await userEvent.tab()
+    expect(input().value).toBe('310')
+    act(() => setUnit('pressure', 'psi'))
+    expect(input().value).toBe('44.962')
+    act(() => setUnit('pressure', 'kPa'))
+  })
+})
+
+describe('a figure that would be unusual', () => {
+  const Gap = ({ onStore }: { onStore: (v: number | null) => void }) => {
+    const [value, setValue] = useState<number | null>(0.03)
+    return (
+      <QuantityField
+        label="Gap to the bonnet"
+        path="walkAround.bonnet.gapM"
+        value={value}
+        onChange={(v) => {
+          setValue(v)
+          onStore(v)
+        }}
+      />
+    )
+  }
+  const gap = () => screen.getByLabelText<HTMLInputElement>('Gap to the bonnet')
+
+  it('is asked back on leaving, is not stored until one tap answers, and stays a fraction', async () => {
+    const onStore = jest.fn()
+    render(<Gap onStore={onStore} />)
+    await userEvent.clear(gap())
+    await userEvent.type(gap(), '1/4')
+    await userEvent.tab()
+    expect(screen.getByText('1/4 mm is unusual here.')).toBeTruthy()
+    expect(gap().getAttribute('aria-invalid')).toBe('true')
+    expect(onStore).not.toHaveBeenCalledWith(expect.closeTo(0.00025, 9))
+    await userEvent.click(screen.getByRole('button', { name: '1/4 in?' }))
+    expect(onStore).toHaveBeenLastCalledWith(expect.closeTo(0.00635, 9))
+    expect(gap().value).toBe('1/4 in')
+  })
+  it('may be meant: then the unit shown is one of the answers', async () => {
+    const onStore = jest.fn()
+    render(<Gap onStore={onStore} />)
+    await userEvent.clear(gap())
+    await userEvent.type(gap(), '1.5')
+    await userEvent.tab()
+    expect(screen.getAllByRole('button', { name: /^1\.5/ }).map((b) => b.textContent)).toEqual([
+      '1.5 in?',
+      '1.5 cm?',
+      '1.5 mm?',
+    ])
+    await userEvent.click(screen.getByRole('button', { name: '1.5 mm?' }))
+    expect(onStore).toHaveBeenLastCalledWith(expect.closeTo(0.0015, 9))
+  })
+  it('is not asked about while it is still being written', async () => {
+    render(<Gap onStore={() => undefined} />)
+    await userEvent.clear(gap())
+    await userEvent.type(gap(), '3')
+    expect(screen.queryByText(/unusual/)).toBeNull()
+    await userEvent.type(gap(), '8')
+    await userEvent.tab()
+    expect(gap().value).toBe('38')
   })
 })

@@ -60,7 +60,7 @@ export const NewJobForm = ({ onImported }: { onImported: () => void }) => {
         className="h-9 w-48 border border-soft bg-sheet px-2 placeholder:text-soft"
       />
       <select
-        aria-label="Begin with"
+        aria-label="Start with"
         value={template}
         onChange={(e) => setTemplate(e.target.value as JobTemplate | '')}
         className="h-9 max-w-64 border border-soft/60 bg-sheet px-1.5"

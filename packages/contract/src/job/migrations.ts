@@ -278,6 +278,27 @@ const addReach: JobMigration = {
   },
 }
 
+/** What a line had of bends and connectors before somebody counted them, up to version 6. */
+const NOT_COUNTED = { bends90: 2, bends45: 0, connectors: 2 } as const
+
+/** Counts that still stand as the program gave them were counted by nobody. */
+const asNotCounted = (value: unknown): Json => {
+  const line = object(value)
+  const untouched = Object.entries(NOT_COUNTED).every(([name, usual]) => line[name] === usual)
+  return untouched ? { ...line, ...nulls('bends90', 'bends45', 'connectors') } : line
+}
+
+const leaveUncounted: JobMigration = {
+  id: '6-to-7: bends and connectors that nobody has counted',
+  from: 6,
+  up: (sections) => {
+    if (!('fuel' in sections)) return sections
+    const fuel = object(sections.fuel)
+    const lines = ['feed', 'return', 'suction', 'vent'].filter((line) => line in fuel)
+    return { ...sections, fuel: { ...fuel, ...Object.fromEntries(lines.map((l) => [l, asNotCounted(fuel[l])])) } }
+  },
+}
+
 /** In order; each brings a document one version on. */
 export const JOB_MIGRATIONS: readonly JobMigration[] = [
   addWalkAroundSystemAndWork,
@@ -285,6 +306,7 @@ export const JOB_MIGRATIONS: readonly JobMigration[] = [
   addExhaust,
   giveItemsIds,
   addReach,
+  leaveUncounted,
 ]
 
 /** Sections of an older document brought up to this version; newer or unknown versions are left as they are. */

@@ -54,7 +54,7 @@ export const ENGINE_FIGURES = {
       own('vehicle.powerW'),
       chosenAt<number>('system', 'the planned power', (j) => j.system.powerLaterW),
       assumed(
-        '40 kW a litre, 60 with boost',
+        '40 kW per litre, 60 with boost',
         (j, given) => (boosted(j) ? 60e6 : 40e6) * given.number('vehicle.displacementM3'),
         ['vehicle.displacementM3'],
       ),

@@ -1,5 +1,5 @@
 import type { JobDocument } from '../job/index.ts'
-import type { LineDesign, Station } from '../sections/index.ts'
+import { USUAL_COUNTS, type LineCount, type LineDesign, type Station } from '../sections/index.ts'
 import { assumed, computed, entered, type FigureRule, type Source } from './figureRule.ts'
 
 const FUEL: readonly Station[] = ['fuel']
@@ -30,6 +30,20 @@ const noReturn = computed<number>('returnless: none', ['fuel.systemType'], (_, g
   given.word('fuel.systemType') === 'return' ? null : 0,
 )
 
+/** Of the line as one figure; its legs have their own. */
+const counted = <L extends 'feed' | 'return'>(line: L) => {
+  const rule = (name: LineCount): FigureRule<number> => ({
+    usedBy: FUEL,
+    matters: (j, find) => j.fuel[line].legs.length === 0 && (line === 'feed' || find('fuel.systemType') === 'return'),
+    sources: [own(`fuel.${line}.${name}`), assumed('a typical line', USUAL_COUNTS[name])],
+  })
+  return {
+    [`fuel.${line}.bends90`]: rule('bends90'),
+    [`fuel.${line}.bends45`]: rule('bends45'),
+    [`fuel.${line}.connectors`]: rule('connectors'),
+  } as Record<`fuel.${L}.${LineCount}`, FigureRule<number>>
+}
+
 /** What the fuel station computes its circuit with, in the order a person would measure it. */
 export const FUEL_FIGURES = {
   'fuel.ethanolShare': {
@@ -58,6 +72,7 @@ export const FUEL_FIGURES = {
   },
   'fuel.feed.lengthM': { usedBy: FUEL, sources: [...lengthOf('feed'), assumed('tank at the back', 4)] },
   'fuel.feed.riseM': simple('fuel.feed.riseM', 0.4, 'tank under the floor'),
+  ...counted('feed'),
   'fuel.return.lengthM': {
     usedBy: FUEL,
     sources: [
@@ -74,12 +89,13 @@ export const FUEL_FIGURES = {
       assumed('the feed the other way', (_, given) => -given.number('fuel.feed.riseM'), ['fuel.feed.riseM']),
     ],
   },
+  ...counted('return'),
   'fuel.injectorCount': {
     usedBy: FUEL,
     sources: [
       own('fuel.injectorCount'),
       assumed(
-        'one a cylinder, or four on a throttle body',
+        'one per cylinder, or four on a throttle body',
         (_, given) => (given.word('fuel.injectionPlace') === 'port' ? given.number('vehicle.cylinders') : 4),
         ['fuel.injectionPlace', 'vehicle.cylinders'],
       ),

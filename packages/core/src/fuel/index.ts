@@ -63,7 +63,16 @@ export { cutLengthM, ENGINE_ROCK_M, HOSE_SHORTENING_SHARE, type CutCase } from '
 export { cutList, type CutListError, type HoseOrder } from './lines/cutList.ts'
 export { CUT_WIDTH_M, packOnStock, type Packing } from './lines/cuttingStock.ts'
 export { fittingUnfit, hoseUnfit, KIND_WORDS, type LineLoad, type Unfit } from './lines/hoseFitness.ts'
-export { cutCaseOf, HEAT_GAP_M, hoseOfLeg, outsideOf, slackOf, type HosePiece } from './lines/legs.ts'
+export {
+  cutCaseOf,
+  HEAT_GAP_M,
+  hoseOfLeg,
+  legBends,
+  MEASURE_FIRST,
+  outsideOf,
+  slackOf,
+  type HosePiece,
+} from './lines/legs.ts'
 export { withHose } from './lines/withHose.ts'
 export { oldTubeMostPa } from './lines/oldTube.ts'
 export { lineVolumeM3, prime, type PrimeAnswer, type PrimeCase } from './prime.ts'

@@ -21,9 +21,12 @@ export const formatFigure = (si: number, u: Unit, decimals = trustedDecimals(si,
   return text.startsWith('-') && Number(unsigned) !== 0 ? MINUS + unsigned : unsigned
 }
 
+/** Degrees of an angle stand at their figure, every other unit apart from it. */
+const gapBefore = (u: Unit): string => (u.label === '' || u.label === '°' ? '' : THIN_SPACE)
+
 /** The figure with its unit, for reading. */
 export const formatQuantity = (si: number, u: Unit, decimals = trustedDecimals(si, u)): string =>
-  u.label === '' ? formatFigure(si, u, decimals) : `${formatFigure(si, u, decimals)}${THIN_SPACE}${u.label}`
+  `${formatFigure(si, u, decimals)}${gapBefore(u)}${u.label}`
 
 /** The figure as it stands in an input: plain ASCII, trailing zeros dropped, enough decimals to lose nothing entered. */
 export const formatForEntry = (si: number, u: Unit): string => String(Number(fromSi(si, u).toFixed(u.decimals + 2)))
@@ -45,7 +48,7 @@ export const formatCut = (m: number, u: Unit): string =>
 
 /** As it was measured: every digit that was entered, no zeros behind them. */
 export const formatMeasured = (si: number, u: Unit): string =>
-  [formatForEntry(si, u).replace(/^-/, MINUS), u.label].filter(Boolean).join(THIN_SPACE)
+  `${formatForEntry(si, u).replace(/^-/, MINUS)}${gapBefore(u)}${u.label}`
 
 const SUPERSCRIPTS: Readonly<Record<string, string>> = {
   '-': '⁻',

@@ -30,7 +30,7 @@ const begun = (j: JobDocument) =>
 describe('readiness of a job', () => {
   it('nothing begun, and the first thing to do', () => {
     expect(begun(emptyJob('x'))).toEqual({})
-    expect(ready(emptyJob('x')).nextAction).toMatch(/^Measure: /)
+    expect(ready(emptyJob('x')).nextAction).toMatch(/^(Measure|Enter) /)
   })
   it('engine figures alone begin the walk-around', () =>
     expect(begun(withValueAt(emptyJob('x'), 'vehicle.cylinders', 4))).toEqual({ walkAround: 'measuring' }))

@@ -9,6 +9,7 @@ import {
   name,
   newItem,
   part,
+  whole,
   type ItemOf,
   type ValueOf,
 } from '../shape/index.ts'
@@ -24,8 +25,9 @@ export const LEG = group({
   hose,
   /** Along the path, by string. */
   lengthM: figure('distance', 0.02, 20, 'm'),
-  bends90: count(0, 20, 0),
-  bends45: count(0, 20, 0),
+  /** Null where nobody has counted. */
+  bends90: whole(0, 20),
+  bends45: whole(0, 20),
   /** The tightest one, inside. */
   bendRadiusM: figure('bore', 0, 2, 'm'),
   start: fitting,
@@ -53,13 +55,18 @@ export const LINE = group({
   lengthM: figure('distance', 0, 20, 'm'),
   /** From start to end, positive upwards. */
   riseM: figure('distance', -3, 3, 'm'),
-  bends90: count(0, 50, 2),
-  bends45: count(0, 50, 0),
-  connectors: count(0, 50, 2),
+  /** Null where nobody has counted. */
+  bends90: whole(0, 50),
+  bends45: whole(0, 50),
+  connectors: whole(0, 50),
   legs: listOf(LEG, 40, 'leg'),
 })
 export type LineDesign = ValueOf<typeof LINE>
 export const emptyLine: LineDesign = emptyOf(LINE)
+
+/** What a line has of bends and connectors while nobody has counted: rules of thumb. */
+export const USUAL_COUNTS = { bends90: 2, bends45: 0, connectors: 2 } as const
+export type LineCount = keyof typeof USUAL_COUNTS
 
 export const LINE_NAMES = ['feed', 'return', 'suction', 'vent'] as const
 export type LineName = (typeof LINE_NAMES)[number]

@@ -4,6 +4,8 @@ export {
   emptyLeg,
   emptyLine,
   LINE_NAMES,
+  USUAL_COUNTS,
+  type LineCount,
   type LegMoves,
   type LineDesign,
   type LineLeg,

@@ -30,7 +30,7 @@ export const benchCommands = (
     ...verdicts.flatMap((v) =>
       v.workings.map((w) => ({
         id: `working-${v.id}-${w}`,
-        group: 'Show working',
+        group: 'Working',
         label: `${v.title}: ${w.replaceAll('-', ' ')}`,
         run: () => ask(w, v.pointId, v.subject?.sensor),
       })),

@@ -195,19 +195,23 @@ describe('fitting', () => {
     render(<DeadCylinderPanel job={exhaustJob({ readsToLambda: null })} cylinders={4} />)
     expect(screen.queryByText(/pinned/)).toBeNull()
   })
-  it('a forbidden spot and a diameter nobody measured are said on the template’s sheet', () => {
-    const below = exhaustJob({
-      spots: [{ run: 'a', alongM: 0.9, clockDeg: 120 }],
-      banks: [
-        {
-          ...exhaustJob().exhaust.banks[0]!,
-          pieces: [piece('log', 0.4), piece('pipe', 2.4, { outsideM: null }), piece('open-end', 0.01)],
-        },
-      ],
-    })
-    render(<TemplatePreview c={exhaustCase(below)} index={0} />)
+  it('a position that is ruled out says so; from a diameter nobody measured there is no template', () => {
+    const below = (outsideM: number | null) =>
+      exhaustJob({
+        spots: [{ run: 'a', alongM: 0.9, clockDeg: 120 }],
+        banks: [
+          {
+            ...exhaustJob().exhaust.banks[0]!,
+            pieces: [piece('log', 0.4), piece('pipe', 2.4, { outsideM }), piece('open-end', 0.01)],
+          },
+        ],
+      })
+    const { unmount } = render(<TemplatePreview c={exhaustCase(below(0.05))} index={0} />)
     expect(screen.getByText(/This position is ruled out/)).toBeTruthy()
-    expect(screen.getByText(/may not close/)).toBeTruthy()
     expect(screen.getByText(/Draw a line around the pipe/)).toBeTruthy()
+    unmount()
+    render(<TemplatePreview c={exhaustCase(below(null))} index={0} />)
+    expect(screen.getByText(/No template yet: measure the pipe’s diameter there first/)).toBeTruthy()
+    expect(screen.queryByRole('link', { name: /Template/ })).toBeNull()
   })
 })

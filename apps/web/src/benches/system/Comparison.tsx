@@ -156,22 +156,24 @@ const CandidateList = ({
           const on = compared.includes(c.id)
           return (
             <li key={c.id} className="flex items-start gap-2 border-b border-hair/70 py-1">
-              <input
-                type="checkbox"
-                aria-label={`Compare: ${c.title}`}
-                checked={on}
-                disabled={!mayWrite || (!on && compared.length >= MOST)}
-                onChange={() =>
-                  run(
-                    setSystem(
-                      { compared: on ? compared.filter((x) => x !== c.id) : [...compared, c.id] },
-                      'comparison',
-                      false,
-                    ),
-                  )
-                }
-                className="mt-1 size-4 shrink-0 accent-accent"
-              />
+              <label className="grid shrink-0 place-items-center max-lg:size-11">
+                <input
+                  type="checkbox"
+                  aria-label={`Compare: ${c.title}`}
+                  checked={on}
+                  disabled={!mayWrite || (!on && compared.length >= MOST)}
+                  onChange={() =>
+                    run(
+                      setSystem(
+                        { compared: on ? compared.filter((x) => x !== c.id) : [...compared, c.id] },
+                        'comparison',
+                        false,
+                      ),
+                    )
+                  }
+                  className="mt-1 size-4 shrink-0 accent-accent"
+                />
+              </label>
               <span className="min-w-0 flex-1 leading-snug">
                 <span className={c.objections.length > 0 ? 'text-soft line-through' : 'font-semibold'}>{c.title}</span>
                 {c.id === chosenId && <span className="ml-2 font-bold text-accent">chosen</span>}

@@ -1,5 +1,5 @@
 import type { ComponentType } from 'react'
-import { WALK_AROUND_STATION, type JobDocument, type WalkAroundAssessment } from '@lochmoor/core'
+import { askFor, WALK_AROUND_STATION, type JobDocument, type WalkAroundAssessment } from '@lochmoor/core'
 import { walkOnEnter } from '../../fields/walkOnEnter.ts'
 import { Columns } from '../bench/Columns.tsx'
 import { makeBench, type SheetOf } from '../bench/StationBench.tsx'
@@ -20,14 +20,17 @@ const SAYS = {
   'not-tested': 'Not known yet whether it is fit to convert',
 } as const
 
+/** Within a sentence; what begins with an abbreviation keeps its capitals. */
+const lowered = (text: string): string => (/^[A-Z]{2}/.test(text) ? text : text[0]!.toLowerCase() + text.slice(1))
+
 const nextOf = ({ fitness, fit, stillToMeasure }: WalkAroundAssessment, job: JobDocument): string => {
   const [worst] = fitness
-  if (fit === 'repair' && worst) return `Next: ${worst.repair}`
+  if (fit === 'repair' && worst) return `Next: ${lowered(worst.repair)}`
   const untested = fitness.find((f) => f.state === 'not-tested')
   const [missing] = stillToMeasure
-  if (missing?.need === 3) return `Next: measure ${missing.label.toLowerCase()}`
-  if (untested) return `Next: test ${untested.test.title.toLowerCase()}`
-  if (missing) return `Next: measure ${missing.label.toLowerCase()}`
+  if (missing?.need === 3) return `Next: ${lowered(askFor(missing))}`
+  if (untested) return `Next: test ${lowered(untested.test.title)}`
+  if (missing) return `Next: ${lowered(askFor(missing))}`
   return job.system.chosen ? 'Next: the fuel system' : 'Next: choose the system'
 }
 

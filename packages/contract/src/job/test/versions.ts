@@ -2,12 +2,15 @@ import { emptyJob, emptyLine } from '@lochmoor/core'
 import type { SectionName } from '@lochmoor/core/job-shape'
 
 const { vehicle, fuel: fuelNow, exhaust: exhaustNow, walkAround: walkNow, ...others } = emptyJob('Fellside pickup')
+/** Up to version 6 a line had bends and connectors before anybody had counted. */
+const lineThen = { ...emptyLine, bends90: 2, bends45: 0, connectors: 2 }
 /** Before version 6. */
-const { gaugeMostPa: _gauge, ...fuel } = fuelNow
+const { gaugeMostPa: _gauge, ...fuelThen } = fuelNow
+const fuel = { ...fuelThen, feed: lineThen, return: lineThen, suction: lineThen, vent: lineThen }
 const { readsToLambda: _reads, ...exhaust } = exhaustNow
 const { crankingA: _amps, crankingRpm: _rpm, ...tests } = walkNow.tests
 const later = { ...others, walkAround: { ...walkNow, tests } }
-const { legs: _legs, ...oldLine } = emptyLine
+const { legs: _legs, ...oldLine } = lineThen
 const hose = { id: 'h', name: 'Hose', priceClass: 2, kind: 'rubber', boreM: 0.008, roughnessM: 1e-6, mostPressurePa: 1e6, mostEthanolShare: 0.1 } // prettier-ignore
 const filter = { id: 'f', name: 'Filter', priceClass: 1, use: 'fine', finenessM: 1e-5, flowM3S: 4e-5, dropPa: 1e4, linearShare: 0.5 } // prettier-ignore
 /** The fuel section as versions 1 and 2 stored it. */
@@ -48,7 +51,7 @@ const version3 = {
     lowV: 11.8,
     filter: { ...filter, dueFactor: null, capacityKg: null, directional: null, mostPressurePa: null },
     feed: {
-      ...emptyLine,
+      ...lineThen,
       lengthM: 4.5,
       hose: {
         ...hose,
@@ -128,6 +131,23 @@ const version6WithParts = {
   },
 }
 
+/** A line as the program began it, one of which somebody has counted something, and one without a word. */
+const untouched = { hose: null, measuredBoreM: null, lengthM: 4, riseM: null, bends90: 2, bends45: 0, connectors: 2, legs: [] } // prettier-ignore
+const counted = { ...untouched, bends90: 3 }
+const version6Lines = {
+  ...version6WithParts,
+  fuel: { ...version6WithParts.fuel, feed: counted, return: untouched },
+}
+const version7Lines = {
+  ...version6Lines,
+  fuel: {
+    ...version6Lines.fuel,
+    return: { ...untouched, bends90: null, bends45: null, connectors: null },
+    suction: emptyLine,
+    vent: emptyLine,
+  },
+}
+
 /** What each migration makes of what, by its id. */
 export const FIXTURES: Readonly<Record<string, { readonly before: object; readonly after: object }>> = {
   '1-to-2: walk-around, system and work': { before: version1, after: version2 },
@@ -138,6 +158,7 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
     before: version5WithParts,
     after: version6WithParts,
   },
+  '6-to-7: bends and connectors that nobody has counted': { before: version6Lines, after: version7Lines },
 }
 
 /**
@@ -158,6 +179,14 @@ export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<Section
     walkAround: '6f9ec0148d8e9c28',
     system: '2af696222f462f8d',
     fuel: '880901d0065e4426',
+    exhaust: 'a3896714f6451795',
+    work: '004718fe55f2abe0',
+  },
+  7: {
+    vehicle: '88fdcabdafbe9072',
+    walkAround: '6f9ec0148d8e9c28',
+    system: '2af696222f462f8d',
+    fuel: '899eb3e2a6a3da26',
     exhaust: 'a3896714f6451795',
     work: '004718fe55f2abe0',
   },

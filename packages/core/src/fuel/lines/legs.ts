@@ -1,9 +1,11 @@
-import { type LineDesign, type LineLeg, type LineName } from '../../sections/index.ts'
+import { USUAL_COUNTS, type LineDesign, type LineLeg, type LineName } from '../../sections/index.ts'
 import type { HosePart } from '../../parts/index.ts'
 import { cutLengthM, ENGINE_ROCK_M, HOSE_SHORTENING_SHARE } from './cutLength.ts'
 
-/** Taken for a leg that has not been measured. */
-export const ASSUMED_LEG_M = 1
+/** What stands in place of a length to cut while the leg is not measured: nobody cuts by an assumption. */
+export const MEASURE_FIRST = 'measure first'
+/** No leg is assumed shorter than this. */
+const LEAST_LEG_M = 0.1
 /** Clips every 300 to 450 mm; the middle. */
 const CLIP_EVERY_M = 0.375
 /** A line nearer than this to the exhaust gets a sleeve: 100 to 150 mm, rule of thumb. */
@@ -12,7 +14,17 @@ export const HEAT_GAP_M = 0.15
 const WALLS_M = 6e-3
 
 export const hoseOfLeg = (line: LineDesign, leg: LineLeg): HosePart | null => leg.hose ?? line.hose
-export const legLengthM = (leg: LineLeg): number => leg.lengthM ?? ASSUMED_LEG_M
+/**
+ * Length of each leg, m. Legs that nobody has measured share evenly what those that were leave of the whole line, so
+ * that describing a line leg by leg makes it neither longer nor shorter.
+ * @param lineM the length of the whole line while a leg is not measured, m
+ */
+export const legLengthsM = (legs: readonly LineLeg[], lineM: number): number[] => {
+  const open = legs.filter((leg) => leg.lengthM === null).length
+  const knownM = legs.reduce((sum, leg) => sum + (leg.lengthM ?? 0), 0)
+  const eachM = Math.max(LEAST_LEG_M, (lineM - knownM) / Math.max(1, open))
+  return legs.map((leg) => leg.lengthM ?? eachM)
+}
 export const outsideOf = (hose: HosePart): number => hose.outsideM ?? hose.boreM + WALLS_M
 
 /** Service slack of a leg, m: as far as the tank is let down (`tankLowerM`), or as the engine rocks. */
@@ -37,21 +49,35 @@ export interface HosePiece {
   readonly assumed: boolean
 }
 
-export const cutCaseOf = (leg: LineLeg, hose: HosePart, tankLowerM: number) => ({
-  pathM: legLengthM(leg),
-  bendsDeg: 90 * leg.bends90 + 45 * leg.bends45,
+/**
+ * Bends of a leg. A leg that is the whole line has what the line is assumed to have until they are counted; of several,
+ * one that nobody counted is taken as straight.
+ */
+export const legBends = (line: LineDesign, leg: LineLeg): { readonly bends90: number; readonly bends45: number } => {
+  const of = (name: 'bends90' | 'bends45') =>
+    leg[name] ?? (line.legs.length === 1 ? (line[name] ?? USUAL_COUNTS[name]) : 0)
+  return { bends90: of('bends90'), bends45: of('bends45') }
+}
+
+export const cutCaseOf = (line: LineDesign, leg: LineLeg, hose: HosePart, tankLowerM: number, pathM: number) => ({
+  pathM,
+  bendsDeg: 90 * legBends(line, leg).bends90 + 45 * legBends(line, leg).bends45,
   outsideM: outsideOf(hose),
   slackM: slackOf(leg, tankLowerM),
   takesUpM: (leg.start?.takesUpM ?? 0) + (leg.end?.takesUpM ?? 0),
   shorteningShare: hose.kind === 'hard-tube' ? 0 : HOSE_SHORTENING_SHARE,
 })
 
-/** Every hose and tube of a line that is described leg by leg; those without a hose chosen are left out. */
-export const piecesOfDesign = (line: LineName, design: LineDesign, tankLowerM: number): HosePiece[] =>
-  design.legs.flatMap((leg, index): HosePiece[] => {
+/**
+ * Every hose and tube of a line that is described leg by leg; those without a hose chosen are left out.
+ * @param lineM the length of the whole line while a leg is not measured, m
+ */
+export const piecesOfDesign = (line: LineName, design: LineDesign, tankLowerM: number, lineM: number): HosePiece[] => {
+  const lengths = legLengthsM(design.legs, lineM)
+  return design.legs.flatMap((leg, index): HosePiece[] => {
     const hose = hoseOfLeg(design, leg)
     if (!hose) return []
-    const c = cutCaseOf(leg, hose, tankLowerM)
+    const c = cutCaseOf(design, leg, hose, tankLowerM, lengths[index]!)
     return [
       {
         line,
@@ -70,3 +96,4 @@ export const piecesOfDesign = (line: LineName, design: LineDesign, tankLowerM: n
       },
     ]
   })
+}

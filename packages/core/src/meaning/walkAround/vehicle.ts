@@ -135,7 +135,7 @@ export const ENGINE = {
     {
       kind: 'choice',
       path: 'walkAround.engine.numberedFrom',
-      label: 'Cylinder 1 is at the',
+      label: 'Cylinder 1 location',
       options: [
         ['front', 'Pulley end'],
         ['bulkhead', 'Bulkhead end'],

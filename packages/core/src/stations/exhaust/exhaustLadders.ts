@@ -29,10 +29,10 @@ const spotTrials = (c: ExhaustCase, index: number): Trial[] => {
     const { spots } = withSpot(c.exhaust, index, spotOf(spot))
     return first
       ? {
-          label: say`${SENSOR_NAMES[0]}: ${placeOf(c, first)}; ${SENSOR_NAMES[1]}: ${placeOf(c, spot)}`,
+          label: say`Put ${SENSOR_NAMES[0]!.toLowerCase()} ${placeOf(c, first)}, ${SENSOR_NAMES[1]!.toLowerCase()} ${placeOf(c, spot)}`,
           change: { exhaust: { spots: [spotOf(first), spots[1]!] } },
         }
-      : { label: placeOf(c, spot), change: { exhaust: { spots } } }
+      : { label: say`Put the sensor ${placeOf(c, spot)}`, change: { exhaust: { spots } } }
   })
 }
 
@@ -62,7 +62,8 @@ export const exhaustLadders = (job: JobDocument, { bungs }: Pick<Catalogue, 'bun
     {
       id: 'bung',
       cures: ['bung'],
-      trials: () => bungsToTake(c, bungs).map((bung) => ({ label: say`${bung.name}`, change: { exhaust: { bung } } })),
+      trials: () =>
+        bungsToTake(c, bungs).map((bung) => ({ label: say`Fit ${bung.name}`, change: { exhaust: { bung } } })),
     },
   ]
 }

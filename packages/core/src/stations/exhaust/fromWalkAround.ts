@@ -30,16 +30,16 @@ export const exhaustFromWalkAround = (
   const joined = exhaust.merge === 'banks-joined'
   const tail = (pipeM: Known, tailM: Known): ExhaustPiece[] => [
     ...(exhaust.catalyst === true
-      ? [{ ...emptyPiece(newId(), 'catalyst', 'Catalyst'), joint: 'flange' as const, lengthM: CATALYST_M }]
+      ? [{ ...emptyPiece(newId(), 'catalyst', 'Catalyst'), joint: 'flange' as const }]
       : []),
     {
       ...emptyPiece(newId(), 'pipe', 'Pipe to the tail'),
       joint: 'flange',
       outsideM: pipeM,
-      lengthM: tailM === null ? null : Math.max(0.05, tailM - 1 - (exhaust.catalyst === true ? CATALYST_M : 0)),
+      lengthM: tailM === null ? null : Math.max(0.05, tailM - 1.01 - (exhaust.catalyst === true ? CATALYST_M : 0)),
     },
-    { ...emptyPiece(newId(), 'silencer', 'Silencer'), lengthM: 0.5, joint: 'clamped' },
-    { ...emptyPiece(newId(), 'pipe', 'Tail pipe'), outsideM: pipeM, lengthM: 0.49 },
+    { ...emptyPiece(newId(), 'silencer', 'Silencer'), joint: 'clamped' },
+    { ...emptyPiece(newId(), 'pipe', 'Tail pipe'), outsideM: pipeM },
     { ...emptyPiece(newId(), 'open-end', 'Open end'), lengthM: 0.01, outsideM: pipeM },
   ]
   const head = (count: number, pipeM: Known): ExhaustPiece[] =>

@@ -99,7 +99,7 @@ describe('each judge', () => {
     expect(of(sound({ spots: [] }), 'leaks')).toBeUndefined()
   })
   it('water: how the sensor stands, and on what pipe, is said', () => {
-    expect(sentenceText(of(sound(), 'water-a')!.reason, {})).toMatch(/40.° above level on a pipe that is level/)
+    expect(sentenceText(of(sound(), 'water-a')!.reason, {})).toMatch(/40° above level on a pipe that is level/)
   })
   it('a wild cam must not steer at idle', () => {
     const job = sound()

@@ -16,20 +16,18 @@ export interface TemplateOfJob {
   readonly pieceName: string
   /** The spot is forbidden: it says so on the paper. */
   readonly forbidden: boolean
-  /** The diameter was not measured: a strip of this length may not close. */
-  readonly assumed: boolean
 }
 
 /** What keeps a template from being drawn. */
 export const TEMPLATE_WANTS = {
   noSpot: 'choose a position for this sensor first',
   noBung: 'choose the bung first: it sets the size of the hole',
+  noDiameter: 'measure the pipe’s diameter there first, with a tape',
   beforeMerge: 'the position is before the merge: choose one after it',
 } as const
 /** Printed on the template, whatever its form. */
 export const TEMPLATE_WARNINGS = {
   forbidden: 'THIS POSITION IS RULED OUT: see the assessment before you drill.',
-  assumed: 'The pipe’s diameter is assumed, not measured: a strip of this length may not close.',
 } as const
 
 export type TemplateWant = keyof typeof TEMPLATE_WANTS
@@ -45,10 +43,11 @@ export const templateOfJob = (c: ExhaustCase, index: number): Result<TemplateOfJ
   if (spot.alongM < 0) return err('beforeMerge')
   const piece = pieceAt(run, spot.alongM)
   const forbidden = (judgedSpotOf(c, spot)?.forbidden.length ?? 0) > 0
-  const assumed = piece.assumed.includes('diameter')
+  // Nobody drills by a figure that nobody measured.
+  if (piece.assumed.includes('diameter')) return err('noDiameter')
   return ok({
     datum: datumOf(run),
-    warnings: [...(forbidden ? [TEMPLATE_WARNINGS.forbidden] : []), ...(assumed ? [TEMPLATE_WARNINGS.assumed] : [])],
+    warnings: forbidden ? [TEMPLATE_WARNINGS.forbidden] : [],
     template: drillTemplate({
       outsideM: piece.outsideM,
       fromDatumM: spot.alongM,
@@ -59,6 +58,5 @@ export const templateOfJob = (c: ExhaustCase, index: number): Result<TemplateOfJ
     name,
     pieceName: piece.piece.name,
     forbidden,
-    assumed,
   })
 }

@@ -57,10 +57,11 @@ describe('the datum of a place', () => {
     const label = remediesOf(EXHAUST_STATION, { ...job, exhaust: { ...job.exhaust, spots: [] } }, { ...NO_PARTS, bungs: [boss] }).get('spot-a')![0]!.label // prettier-ignore
     expect(sentenceText(label, {})).toMatch(/after the turbo outlet/)
     const unmeasured = templateOfJob(exhaustCase(withPieces([log, piece('turbine', 0.15), piece('pipe', 2, { outsideM: null }), END], { bung: boss, spots: [{ ...spot(0.01), clockDeg: 180 }] })), 0) // prettier-ignore
-    if (!unmeasured.ok) throw new Error(unmeasured.error)
-    expect(unmeasured.value.warnings).toEqual([TEMPLATE_WARNINGS.forbidden, TEMPLATE_WARNINGS.assumed])
-    for (const w of unmeasured.value.warnings)
-      expect(templateSvg(unmeasured.value.template, 'T', unmeasured.value.warnings)).toContain(w)
+    expect(unmeasured).toEqual({ ok: false, error: 'noDiameter' })
+    const below = templateOfJob(exhaustCase(withPieces([log, piece('turbine', 0.15), piece('pipe', 2), END], { bung: boss, spots: [{ ...spot(0.01), clockDeg: 180 }] })), 0) // prettier-ignore
+    if (!below.ok) throw new Error(below.error)
+    expect(below.value.warnings).toEqual([TEMPLATE_WARNINGS.forbidden])
+    expect(templateSvg(below.value.template, 'T', below.value.warnings)).toContain(TEMPLATE_WARNINGS.forbidden)
   })
 })
 

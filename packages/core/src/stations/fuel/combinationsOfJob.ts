@@ -5,7 +5,7 @@ import type { CombinationCase, LinePath } from '../../fuel/choose/combinations.t
 import { inOneHose } from '../../fuel/lines/withHose.ts'
 import { dueFactorOf, lossOf } from './circuitOfJob.ts'
 import type { CombinationChoice } from './choiceOfParts.ts'
-import { FITTING_K, lengthOfLine, lineOfDesign } from './lineOfDesign.ts'
+import { FITTING_K, lengthOfLine, lineCounts, lineOfDesign } from './lineOfDesign.ts'
 import { engineOfJob } from '../../moments/index.ts'
 
 /**
@@ -17,10 +17,11 @@ const pathOf = (job: JobDocument, which: 'feed' | 'return'): LinePath => {
   const { bend90, bend45, connector, entry, exit } = FITTING_K
   const hose = d.hose ?? d.legs.find((leg) => leg.hose !== null)?.hose ?? null
   const bare = { ...job, fuel: { ...job.fuel, [which]: { ...inOneHose(d), hose } } }
+  const { bends90, bends45, connectors } = lineCounts(designOf(job), which)
   const line = d.legs.length > 0 ? lineOfDesign(designOf(bare), which) : null
   const minorK = line
     ? line.minorK + (line.then ?? []).reduce((sum, p) => sum + p.minorK, 0)
-    : d.bends90 * bend90 + d.bends45 * bend45 + d.connectors * connector + entry + exit
+    : bends90 * bend90 + bends45 * bend45 + connectors * connector + entry + exit
   return { lengthM: lengthOfLine(designOf(job), which), riseM: figureOf(job, `fuel.${which}.riseM`), minorK }
 }
 

@@ -29,7 +29,7 @@ const pumpLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
     cures: ['held', 'not-lifted', 'hoses', 'reach', 'circuit'],
     trials: () =>
       others.map(({ p }) => ({
-        label: pump ? say`${p.name} instead of ${pump.name}` : say`${p.name}`,
+        label: pump ? say`Fit ${p.name} instead of ${pump.name}` : say`Fit ${p.name}`,
         change: { fuel: { pump: p } },
       })),
   }
@@ -45,7 +45,7 @@ const hoseLadder = (job: JobDocument, catalogue: Catalogue, which: 'feed' | 'ret
     .filter((h) => h.id !== line.hose?.id && h.boreM >= bore && fits(job, h))
     .sort((a, b) => a.boreM - b.boreM || a.priceClass - b.priceClass)
     .map((h) => ({
-      label: say`${which === 'feed' ? 'Feed' : 'Return'} in ${h.name}, bore ${fig(h.boreM, 'bore')}`,
+      label: say`Fit a ${which} of ${h.name}, bore ${fig(h.boreM, 'bore')}`,
       change: { fuel: { [which]: withHose(line, h) } },
     }))
   return {
@@ -70,7 +70,7 @@ const regulatorLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
         .filter((r) => !job.fuel.referenced || r.referencePort)
         .filter((r) => regulatorGoesWith(r, job.fuel.pump))
         .sort((a, b) => capacity(a) - capacity(b))
-        .map((r) => ({ label: say`Regulator ${r.name}`, change: { fuel: { regulator: r } } })),
+        .map((r) => ({ label: say`Fit regulator ${r.name}`, change: { fuel: { regulator: r } } })),
   }
 }
 
@@ -84,7 +84,7 @@ const filterLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
       catalogue.filters
         .filter((f) => f.use === 'fine' && f.id !== filter?.id && f.finenessM <= (filter?.finenessM ?? 40e-6))
         .sort((a, b) => a.priceClass - b.priceClass || drop(a) - drop(b))
-        .map((f) => ({ label: say`Filter ${f.name}`, change: { fuel: { filter: f } } })),
+        .map((f) => ({ label: say`Fit filter ${f.name}`, change: { fuel: { filter: f } } })),
   }
 }
 
@@ -96,7 +96,7 @@ const strainerLadder = (job: JobDocument, catalogue: Catalogue): Ladder => ({
       ? []
       : catalogue.filters
           .filter((f) => f.use === 'strainer' && (!job.fuel.pump || strainerGoesOn(f, job.fuel.pump)))
-          .map((f) => ({ label: say`Strainer ${f.name}`, change: { fuel: { strainer: f } } })),
+          .map((f) => ({ label: say`Fit strainer ${f.name}`, change: { fuel: { strainer: f } } })),
 })
 
 const injectorLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
@@ -112,7 +112,7 @@ const injectorLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
       catalogue.injectors
         .filter((i) => i.id !== injector?.id && (i.use === 'port') === (injectionPlace === 'port'))
         .sort((a, b) => Math.abs(capacity(a) - now) - Math.abs(capacity(b) - now))
-        .map((i) => ({ label: say`Injectors ${i.name}`, change: { fuel: { injector: i } } })),
+        .map((i) => ({ label: say`Fit injectors ${i.name}`, change: { fuel: { injector: i } } })),
   }
 }
 
@@ -128,7 +128,7 @@ const voltageLadder = (job: JobDocument): Ladder => {
     cures: ['held'],
     trials: () =>
       Array.from({ length: steps }, (_, i) => ({
-        label: say`+${fig((i + 1) / 10, 'voltage')} at the pump (relay close to it, thicker feed and earth)`,
+        label: say`Raise the voltage at the pump by ${fig((i + 1) / 10, 'voltage')} (relay close to it, thicker feed and earth)`,
         change: { fuel: { lowV: Math.round((lowV + (i + 1) / 10) * 1000) / 1000 } },
       })),
   }
@@ -144,7 +144,7 @@ const setLadder = (job: JobDocument): Ladder => {
     trials: () =>
       nearestPa === null
         ? []
-        : [{ label: say`Set ${fig(nearestPa, 'pressure')} instead`, change: { fuel: { setPressurePa: nearestPa } } }],
+        : [{ label: say`Set ${fig(nearestPa, 'pressure')}`, change: { fuel: { setPressurePa: nearestPa } } }],
   }
 }
 

@@ -60,7 +60,7 @@ export const judgeInjectorUse = ({ design }: FuelCase): FuelVerdict | null => {
       injector.use === 'port'
         ? say`${injector.name} is a port injector: its seat, seal and narrow spray do not suit a throttle body.`
         : say`${injector.name} is a throttle-body injector: it does not seat in a port and its spray is wide.`,
-    source: 'maker\u2019s sheet',
+    source: 'maker’s data sheet',
     pointId: null,
     workings: [],
   }
@@ -142,7 +142,7 @@ export const judgeInjectorPressure = (c: FuelCase): FuelVerdict | null => {
     reason: over
       ? say`Above this its coil cannot lift the needle and it stays shut.`
       : say`Injector opens at every operating condition.`,
-    source: 'maker\u2019s sheet',
+    source: 'maker’s data sheet',
     pointId: worst.s.point.id,
     workings: ['injector'],
   }
@@ -150,8 +150,16 @@ export const judgeInjectorPressure = (c: FuelCase): FuelVerdict | null => {
 
 const flowOf = ({ fuel }: FuelCase['engine'], kgS: number) => fig(kgS / fuel.densityKgM3, 'volumeFlow')
 
-/** Do the two routes to the demand agree? */
-export const judgeDemand = ({ engine }: FuelCase): FuelVerdict => {
+/** What the two routes to the demand go by, as one asks for it. */
+const DEMAND_FIGURES = [
+  ['vehicle.powerW', 'the target power'],
+  ['vehicle.powerSpeedRpm', 'the speed at that power'],
+  ['vehicle.displacementM3', 'the displacement'],
+] as const
+
+/** Do the two routes to the demand agree? An assumed figure is nobody's mistake: then it is asked for instead. */
+export const judgeDemand = ({ design, engine }: FuelCase): FuelVerdict => {
+  const open = DEMAND_FIGURES.find(([field]) => design.isAssumed(field))
   const { byAirKgS, byPowerKgS, bandsOverlap, disagreement } = engine.demand
   const sized =
     engine.laterKgS === null
@@ -161,7 +169,8 @@ export const judgeDemand = ({ engine }: FuelCase): FuelVerdict => {
   return {
     id: 'demand',
     title: 'Fuel by power against fuel by air',
-    state: bandsOverlap ? 'ok' : 'caution',
+    state: bandsOverlap ? 'ok' : open ? 'unknown' : 'caution',
+    ...(!bandsOverlap && open && { next: say`Enter ${open[1]}` }),
     figureName: 'by power',
     figure: flow(byPowerKgS.typical),
     limitName: 'by air',
@@ -170,7 +179,7 @@ export const judgeDemand = ({ engine }: FuelCase): FuelVerdict => {
     marginIs: 'apart',
     reason: bandsOverlap
       ? say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the two ranges overlap. ${sized}`
-      : say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the two ranges do not overlap. Check displacement, speed, boost, and which power is stated.${engine.laterKgS === null ? '' : say` ${sized}`}`,
+      : say`By power ${flow(byPowerKgS.low)} to ${flow(byPowerKgS.high)}, by air ${flow(byAirKgS.low)} to ${flow(byAirKgS.high)}: the two ranges do not overlap. ${open ? `Enter ${open[1]}: it is assumed so far.` : 'Check displacement, speed, boost, and which power is stated.'}${engine.laterKgS === null ? '' : say` ${sized}`}`,
     source: 'specific consumption and volumetric efficiency: rules of thumb',
     pointId: 'full',
     workings: ['by-power', 'by-air'],

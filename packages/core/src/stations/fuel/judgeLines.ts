@@ -3,7 +3,8 @@ import { type LineName } from '../../sections/index.ts'
 import { fig, say, worstFirst, type Sentence, type VerdictState, plain } from '../../verdict/index.ts'
 import { loadOf } from './linesOfJob.ts'
 import { fittingUnfit, hoseUnfit } from '../../fuel/lines/hoseFitness.ts'
-import { HEAT_GAP_M, hoseOfLeg } from '../../fuel/lines/legs.ts'
+import { HEAT_GAP_M, hoseOfLeg, legLengthsM } from '../../fuel/lines/legs.ts'
+import { wholeLineM } from './lineOfDesign.ts'
 import { linesInUse } from './linesOfJob.ts'
 import { oldTubeMostPa } from '../../fuel/lines/oldTube.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
@@ -20,12 +21,13 @@ interface Finding {
 const findingsOfLine = (design: FuelDesign, name: LineName): Finding[] => {
   const line = design.fuel[name]
   const load = loadOf(design, name)
-  return line.legs.flatMap((leg): Finding[] => {
+  const lengths = legLengthsM(line.legs, wholeLineM(design, name))
+  return line.legs.flatMap((leg, i): Finding[] => {
     const where = `${name}, ${leg.name}`
     const hose = hoseOfLeg(line, leg)
     const found: Finding[] = []
     const add = (state: VerdictState, why: Sentence) => found.push({ state, where, why })
-    if (leg.lengthM === null) add('unknown', say`Not measured yet: 1 m is assumed.`)
+    if (leg.lengthM === null) add('unknown', say`Not measured yet: ${fig(lengths[i]!, 'distance', 1)} is assumed.`)
     if (!hose) {
       if (line.measuredBoreM === null) add('unknown', say`No hose or tube chosen.`)
     } else if (load) {

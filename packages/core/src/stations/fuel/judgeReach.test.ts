@@ -72,8 +72,8 @@ describe('what must stand the pump’s reach at the highest voltage', () => {
       const ladder = fuelLadders(soundJob(fuel), stock).find((l) => l.id === id)!
       return [...ladder.trials({} as never)].map((t) => sentenceText(t.label, {}))
     }
-    expect(labels('strainer', { strainer: null })).toEqual(['Strainer Filter mesh'])
-    expect(labels('strainer', { strainer: sock })).toEqual(['Strainer Filter mesh'])
+    expect(labels('strainer', { strainer: null })).toEqual(['Fit strainer Filter mesh'])
+    expect(labels('strainer', { strainer: sock })).toEqual(['Fit strainer Filter mesh'])
     expect(labels('regulator', { regulator: null })).toEqual(['Regulator Regulator r'])
   })
 })

@@ -4,6 +4,7 @@ import { OPEN_PA, type LineLoad } from '../../fuel/lines/hoseFitness.ts'
 import { piecesOfDesign, type HosePiece } from '../../fuel/lines/legs.ts'
 import { shutOffAt, type ShutOff } from '../../fuel/shutOff.ts'
 import { LINE_NAMES, type LineName } from '../../sections/index.ts'
+import { wholeLineM } from './lineOfDesign.ts'
 import type { Result } from '../../verdict/index.ts'
 
 /** The lines this design has: a return only where it returns, a suction line only before an in-line pump. */
@@ -32,7 +33,7 @@ export const carriesPressure = (design: FuelDesign, line: LineName): boolean =>
 
 /** Every hose and tube of a line that is described leg by leg; those without a hose chosen are left out. */
 export const piecesOfLine = (design: FuelDesign, line: LineName): HosePiece[] =>
-  piecesOfDesign(line, design.fuel[line], design.figure('fuel.tank.lowerM'))
+  piecesOfDesign(line, design.fuel[line], design.figure('fuel.tank.lowerM'), wholeLineM(design, line))
 
 /** Every hose and tube of the design to cut, by kind, packed on the lengths it is sold in. */
 export const cutListOf = (design: FuelDesign): Result<HoseOrder[], CutListError[]> => {

@@ -37,15 +37,19 @@ const verdictOf = ({ test, state, figure, reason }: FitnessResult): Verdict => (
 })
 
 /** What is measured first, then what is tested; nothing where the engine is known. */
+/** A figure is measured, a word or a list of them entered. */
+export const askFor = (entry: WalkEntry): string =>
+  `${entry.kind === 'figure' || entry.kind === 'list' ? 'Measure' : 'Enter'} ${entry.label[0]!.toLowerCase()}${entry.label.slice(1)}`
+
 const actionOf = (
   fit: WalkAroundState,
   fitness: readonly FitnessResult[],
   missing: WalkEntry | undefined,
 ): string | null => {
   if (fit !== 'not-tested') return null
-  if (missing?.need === 3) return `Measure: ${missing.label}`
+  if (missing?.need === 3) return askFor(missing)
   const untested = fitness.find((f) => f.state === 'not-tested')
-  return untested ? `Test: ${untested.test.title}` : null
+  return untested ? `Test ${untested.test.title[0]!.toLowerCase()}${untested.test.title.slice(1)}` : null
 }
 
 /** The walk-around of a job: a pure function of the document. */

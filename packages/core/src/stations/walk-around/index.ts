@@ -1,4 +1,5 @@
 export {
+  askFor,
   assessWalkAround,
   FITNESS_VERDICT,
   type WalkAroundAssessment,

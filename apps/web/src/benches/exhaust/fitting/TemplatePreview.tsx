@@ -16,7 +16,7 @@ export const TemplatePreview = ({ c, index }: { c: ExhaustCase; index: 0 | 1 }) 
         <p className="border border-ink bg-sheet p-5 text-center">No template yet: {TEMPLATE_WANTS[made.error]}.</p>
       </section>
     )
-  const { template: t, datum, pieceName, forbidden, assumed } = made.value
+  const { template: t, datum, pieceName, forbidden } = made.value
   const w = t.widthMm + 2 * PAD_MM
   const h = t.heightMm + 2 * PAD_MM
   const letter = index === 0 ? 'a' : 'b'
@@ -26,11 +26,6 @@ export const TemplatePreview = ({ c, index }: { c: ExhaustCase; index: 0 | 1 }) 
       {forbidden && (
         <p className="mb-2 font-semibold text-stop">
           This position is ruled out, and the paper says so too. See the assessment before you drill.
-        </p>
-      )}
-      {assumed && (
-        <p className="mb-2 font-semibold text-caution">
-          The pipe’s diameter is assumed, not measured: a strip of this length may not close.
         </p>
       )}
       <PaperLinks

@@ -1,4 +1,4 @@
-import { designOf, hoseUnfit, loadOf, type HosePart, type LineName } from '@lochmoor/core'
+import { designOf, hoseUnfit, loadOf, USUAL_COUNTS, type HosePart, type LineName } from '@lochmoor/core'
 import { Link } from 'react-router'
 import { PartField } from '../../../fields/PartField.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
@@ -41,8 +41,8 @@ export const LineInputs = ({
       label={label}
       path={`fuel.${which}.${name}`}
       value={line[name]}
-      emptyMeans={0}
-      onChange={(si) => run(setLine(which, { [name]: si ?? 0 }, `${which}: ${label.toLowerCase()}`))}
+      assumed={which === 'suction' || which === 'vent' ? USUAL_COUNTS[name] : undefined}
+      onChange={(si) => run(setLine(which, { [name]: si }, `${which}: ${label.toLowerCase()}`))}
     />
   )
   const refused = line.hose && unfit(line.hose)

@@ -5,7 +5,9 @@ import {
   explainInputError,
   formatCut,
   formatQuantity,
+  MEASURE_FIRST,
   type HoseOrder,
+  type HosePiece,
   type JobDocument,
 } from '@lochmoor/core'
 import { useMemo } from 'react'
@@ -38,6 +40,8 @@ const Order = ({ order }: { order: HoseOrder }) => {
   const bore = useUnit('bore')
   const m = (v: number) => formatQuantity(v, distance)
   const mm = (v: number) => formatCut(v, bore)
+  // Nobody cuts by a figure that nobody measured.
+  const cut = (p: HosePiece) => (p.assumed ? MEASURE_FIRST : mm(p.cutM))
   const { packing, pieces, stockM, hose } = order
   return (
     <div className="py-2">
@@ -54,15 +58,15 @@ const Order = ({ order }: { order: HoseOrder }) => {
           <li
             key={i}
             className="flex h-9 border-x border-ink"
-            aria-label={`Length ${i + 1}: ${bar.pieces.map((k) => `${pieces[k]!.leg.name} ${mm(pieces[k]!.cutM)}`).join(', ')}; ${m(bar.offcutM)} left`}
+            aria-label={`Length ${i + 1}: ${bar.pieces.map((k) => `${pieces[k]!.leg.name} ${cut(pieces[k]!)}`).join(', ')}; ${m(bar.offcutM)} left`}
           >
             {bar.pieces.map((k) => (
               <span
                 key={k}
-                className="grid min-w-0 place-items-center overflow-hidden border-y border-r border-ink bg-wash text-sm whitespace-nowrap"
+                className={`grid min-w-0 place-items-center overflow-hidden border-y border-r border-ink text-sm whitespace-nowrap ${pieces[k]!.assumed ? 'border-dashed text-soft italic' : 'bg-wash'}`}
                 style={{ width: `${(100 * (pieces[k]!.cutM + CUT_WIDTH_M)) / stockM}%` }}
               >
-                {mm(pieces[k]!.cutM)}
+                {cut(pieces[k]!)}
               </span>
             ))}
             <span className="grid flex-1 place-items-center overflow-hidden border-y border-dashed border-soft text-sm whitespace-nowrap text-soft">
@@ -76,11 +80,19 @@ const Order = ({ order }: { order: HoseOrder }) => {
         rows={pieces}
         keyOf={(p) => `${p.line} ${p.index}`}
         columns={[
-          { head: 'Piece', cell: (p) => `${p.line}: ${p.leg.name}${p.assumed ? ' (length assumed)' : ''}` },
-          { head: 'Path', right: true, cell: (p) => m(p.pathM) },
+          { head: 'Piece', cell: (p) => `${p.line}: ${p.leg.name}` },
+          {
+            head: 'Path',
+            right: true,
+            cell: (p) => (p.assumed ? <em className="text-soft">assumed {m(p.pathM)}</em> : m(p.pathM)),
+          },
           { head: 'Slack', right: true, cell: (p) => mm(p.slackM) },
           { head: 'Ends take up', right: true, cell: (p) => mm(p.takesUpM) },
-          { head: 'Cut', right: true, cell: (p) => <strong>{mm(p.cutM)}</strong> },
+          {
+            head: 'Cut',
+            right: true,
+            cell: (p) => (p.assumed ? <em className="text-soft">{MEASURE_FIRST}</em> : <strong>{cut(p)}</strong>),
+          },
           { head: 'Ends', cell: (p) => `${p.leg.start?.name ?? 'open'}; ${p.leg.end?.name ?? 'open'}` },
         ]}
       />

@@ -1,4 +1,4 @@
-import { formatCut, formatQuantity, outsideOf, type FittingPart, type HosePiece } from '@lochmoor/core'
+import { formatCut, MEASURE_FIRST, outsideOf, type FittingPart, type HosePiece } from '@lochmoor/core'
 import { useUnit } from '../../../store/preferences.ts'
 import { useWidth } from '../../bench/useWidth.ts'
 
@@ -11,6 +11,8 @@ export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
   const mm = (m: number) => formatCut(m, bore)
   const { leg, hose } = piece
   const overM = piece.cutM + piece.takesUpM
+  const cut = piece.assumed ? MEASURE_FIRST : `cut ${mm(piece.cutM)}`
+  const over = piece.assumed ? 'length assumed' : `${mm(overM)} seat to seat`
   const [x0, x1] = [60, width - 60]
   const y = 98
   const end = 44
@@ -23,7 +25,7 @@ export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
         height={HEIGHT}
         role="img"
         className="block"
-        aria-label={`${leg.name}: cut ${mm(piece.cutM)} of ${hose.name}, ${mm(overM)} seat to seat`}
+        aria-label={`${leg.name}: ${cut} of ${hose.name}, ${over}`}
       >
         <text x={10} y={19} fontSize="12.5" fontWeight="700">
           {leg.name}: {hose.name}, outside {mm(outsideOf(hose))}
@@ -36,11 +38,12 @@ export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
           fill="var(--wash)"
           stroke="var(--ink)"
           strokeWidth="1.8"
+          strokeDasharray={piece.assumed ? '6 4' : undefined}
         />
         <End x={x0} y={y} fitting={leg.start} facing={-1} />
         <End x={x1} y={y} fitting={leg.end} facing={1} />
-        <Dim x0={x0 + end} x1={x1 - end} y={y + 30} text={`cut ${mm(piece.cutM)}`} strong />
-        <Dim x0={x0} x1={x1} y={y + 58} text={`${mm(overM)} seat to seat`} />
+        <Dim x0={x0 + end} x1={x1 - end} y={y + 30} text={cut} strong={!piece.assumed} />
+        <Dim x0={x0} x1={x1} y={y + 58} text={over} />
         <text x={x0} y={42} fontSize="11.5">
           {leg.start ? `${leg.start.angleDeg}°, takes up ${mm(startTakesM)}` : 'no end chosen'}
         </text>
@@ -49,7 +52,8 @@ export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
         </text>
       </svg>
       <figcaption className="px-2.5 pb-2 text-sm leading-snug text-soft">
-        <Sum piece={piece} /> {leg.start?.thread ? `Start: ${leg.start.name}, ${leg.start.thread}. ` : ''}
+        {piece.assumed ? 'Measure this leg: its length is assumed. ' : <Sum piece={piece} />}{' '}
+        {leg.start?.thread ? `Start: ${leg.start.name}, ${leg.start.thread}. ` : ''}
         {leg.end?.thread ? `End: ${leg.end.name}, ${leg.end.thread}.` : ''}
         {(leg.start?.angleDeg ?? 0) > 0 &&
           (leg.end?.angleDeg ?? 0) > 0 &&

@@ -3,6 +3,7 @@ import {
   fittingUnfit,
   hoseOfLeg,
   hoseUnfit,
+  legBends,
   loadOf,
   type Catalogue,
   type FittingPart,
@@ -48,16 +49,16 @@ export const LegFields = ({ job, catalogue, which, number, leg }: Props) => {
   const stopped = (unfit: Unfit | null) => (unfit?.state === 'stop' ? why(unfit.why) : null)
   const refuseHose = (h: HosePart) =>
     leg.moves === 'inside' && h.kind !== 'hard-tube' && h.immersible !== true
-      ? 'not rated to lie in fuel'
+      ? 'not rated for use in fuel'
       : load && stopped(hoseUnfit(h, load))
   const refuseEnd = (f: FittingPart) => (load && hose ? stopped(fittingUnfit(f, hose, load)) : null)
-  const count = (name: 'bends90' | 'bends45' | 'panels', label: string) => (
+  const bends = (name: 'bends90' | 'bends45', label: string) => (
     <QuantityField
       label={label}
       path={`${path}.${name}`}
       value={leg[name]}
-      emptyMeans={0}
-      onChange={(si) => set({ [name]: si ?? 0 }, label.toLowerCase())}
+      assumed={legBends(job.fuel[which], leg)[name]}
+      onChange={(si) => set({ [name]: si }, label.toLowerCase())}
     />
   )
   const figure = (name: 'lengthM' | 'bendRadiusM' | 'exhaustGapM', label: string) => (
@@ -97,8 +98,8 @@ export const LegFields = ({ job, catalogue, which, number, leg }: Props) => {
         onChange={(h) => set({ hose: h }, 'hose')}
       />
       {figure('lengthM', 'Length, seat to seat')}
-      {count('bends90', 'Bends of 90°')}
-      {count('bends45', 'Bends of 45°')}
+      {bends('bends90', 'Bends of 90°')}
+      {bends('bends45', 'Bends of 45°')}
       {figure('bendRadiusM', 'Tightest bend, inside radius')}
       {end('start', 'Start fitting')}
       {end('end', 'End fitting')}
@@ -126,7 +127,13 @@ export const LegFields = ({ job, catalogue, which, number, leg }: Props) => {
         options={YES_NO}
         onChange={(v) => set({ nearMotion: v === 'yes' }, 'near motion')}
       />
-      {count('panels', 'Panels it passes through')}
+      <QuantityField
+        label="Panels it passes through"
+        path={`${path}.panels`}
+        value={leg.panels}
+        emptyMeans={0}
+        onChange={(si) => set({ panels: si ?? 0 }, 'panels it passes through')}
+      />
     </Group>
   )
 }

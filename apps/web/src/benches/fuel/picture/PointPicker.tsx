@@ -63,8 +63,12 @@ export const PointPicker = ({ engine, view, onView }: Props) => {
               <Slider.Thumb
                 aria-label="Load between idle and full load"
                 aria-valuetext={point.label}
-                className={`block size-5 rotate-45 border-2 border-accent ${view.load === 'overrun' ? 'bg-paper' : 'bg-accent'}`}
-              />
+                className="grid size-5 place-items-center max-lg:size-11"
+              >
+                <span
+                  className={`block size-5 rotate-45 border-2 border-accent ${view.load === 'overrun' ? 'bg-paper' : 'bg-accent'}`}
+                />
+              </Slider.Thumb>
             </Slider.Root>
           </div>
         </div>

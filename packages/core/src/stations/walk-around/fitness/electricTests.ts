@@ -18,7 +18,7 @@ export const SUPPLY: FitnessTest = {
   cautions: [BATTERY],
   because:
     'Every ECU, pump and injector is made for 12 V and negative earth. Anything else destroys it in the first second.',
-  repair: '12 V, negative earth',
+  repair: 'Convert to 12 V, negative earth',
   source: 'makers’ ratings',
   find: ({ walkAround: { battery } }): Finding | null => {
     const positive = battery.earth === 'positive'
@@ -80,7 +80,7 @@ const findSag = (postV: number | null, remoteV: number | null): Finding | null =
               say`${f} is lost between battery terminal and remote point while cranking: take the ECU feed from the battery terminals, not from there.`,
             repair: (f) => say`${f} is lost on the way: a joint, switch or strap is bad.`,
           },
-          'Joint, switch or strap on the way to the remote point',
+          'Repair the joint, switch or strap on the way to the remote point',
         )
 
 /** A lead that shows less than this carries nothing at all: no joint that still passes current loses so much. Rule of thumb. */
@@ -98,7 +98,7 @@ export const CRANKING_VOLTAGE: FitnessTest = {
   cautions: [CRANKING, BATTERY],
   because:
     'The ECU must count teeth, fire injectors and keep its settings in the very second the starter takes everything.',
-  repair: 'Battery, cables or starter',
+  repair: 'Repair battery, cables or starter',
   source: 'rule of thumb; ECUs need 6 to 8 V at their pins',
   find: ({ walkAround: { tests } }) =>
     worstFinding([
@@ -181,7 +181,7 @@ export const RIPPLE: FitnessTest = {
   cautions: ['Keep clear of fan and belt.'],
   because:
     'A dead diode puts ripple on every supply and reference: speed spikes and wandering sensors that nobody can find.',
-  repair: 'Rectifier or alternator',
+  repair: 'Replace rectifier or alternator',
   source: 'rule of thumb',
   // A dynamo has a commutator and no diodes: nothing of this can be read off it.
   applies: ({ walkAround: { charging } }) => charging.kind !== 'dynamo',

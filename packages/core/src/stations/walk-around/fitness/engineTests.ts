@@ -48,7 +48,7 @@ export const COMPRESSION: FitnessTest = {
   cautions: [CRANKING, 'Plug holes spit: nobody leans over them.'],
   because:
     'The ECU gives every cylinder of a bank the same fuel. A weak one burns it late or not at all, its unburnt oxygen reads lean, and the loop enriches all the others.',
-  repair: 'Valves, rings or gasket',
+  repair: 'Repair valves, rings or gasket',
   source: THUMB,
   find: ({ walkAround: { tests } }) =>
     worstFinding([findCompression(tests.compressionPa), findLeakDown(tests.leakDownShare)]),
@@ -64,7 +64,7 @@ export const IDLE_VACUUM: FitnessTest = {
   cautions: [RUNNING],
   because:
     'The ECU reads this very pressure as load. A leak or a sticking valve upsets the reading, and the fuel with it.',
-  repair: 'Find the leak or the valve',
+  repair: 'Find the leak or the bad valve',
   source: THUMB,
   find: ({ walkAround: { tests } }) =>
     worstFinding([
@@ -117,7 +117,7 @@ export const SMOKE: FitnessTest = {
   minutes: 20,
   cautions: ['The driver drives; somebody else watches.'],
   because: 'Oil ash coats the oxygen sensor: slow first, then pinned. Oil also lowers the fuel’s octane.',
-  repair: 'Guides, seals or rings',
+  repair: 'Renew guides, seals or rings',
   source: 'trade practice',
   find: ({ walkAround: { tests } }) =>
     byWord(tests.smoke, {
@@ -166,7 +166,7 @@ export const CHAIN: FitnessTest = {
   cautions: [(job) => `Ignition off and the battery disconnected: a hand is at the pulley. ${earthedOff(job)}`],
   because:
     'A slack chain lets distributor and cam wander against the crank: spark and injection land at a different crank angle every turn, and no table can correct it.',
-  repair: 'New chain and sprockets',
+  repair: 'Fit a new chain and sprockets',
   source: THUMB,
   find: ({ walkAround: { tests } }) =>
     atMost(tests.chainSlackDeg, { fit: 5, watch: 10 }, (si) => fig(si, 'angle', 1), {

@@ -100,22 +100,22 @@ describe('fit to convert', () => {
     [
       'slow with much',
       { 'tests.crankingA': 380, 'tests.crankingRpm': 80 },
-      'Starter, or whatever makes the engine hard to turn',
+      'Repair the starter, or whatever makes the engine hard to turn',
     ],
     [
       'slow with little, posts sunk',
       { 'tests.crankingA': 90, 'tests.crankingRpm': 80, 'tests.crankingPostV': 9.2 },
-      'Battery',
+      'Replace the battery',
     ],
     [
       'slow with little, posts hold',
       { 'tests.crankingA': 90, 'tests.crankingRpm': 80, 'tests.crankingPostV': 11.4 },
-      'Cables, joints or brushes',
+      'Repair cables, joints or brushes',
     ],
     [
       'slow with little, posts unknown',
       { 'tests.crankingA': 90, 'tests.crankingRpm': 80 },
-      'Battery, cables or joints',
+      'Check battery, cables and joints',
     ],
   ])('what to do first: %s', (_car, entries, step) =>
     expect(repairsFirst(job(entries)).map((r) => r.step)).toEqual([step]),

@@ -61,7 +61,7 @@ export const COOLANT: FitnessTest = {
   cautions: ['Cap off only when cold; never open a hot system.'],
   because:
     'Warm-up fuel, closed loop and fan go by the coolant sensor. An engine that never warms up runs rich for ever; with no coolant flow the sensor reads wrong.',
-  repair: 'Flush, pump or thermostat',
+  repair: 'Flush it, or replace pump or thermostat',
   source: 'trade practice',
   find: ({ walkAround: { tests } }) =>
     worstFinding([

@@ -23,14 +23,19 @@ const slow = (turns: number, drawnA: number, postV: number | null): Finding => {
       state,
       figure,
       reason: say`Slow at ${rpm(turns)} with ${amps(drawnA)}: the current gets there but does not turn into speed. Starter, a tight engine, or oil too thick.`,
-      repair: 'Starter, or whatever makes the engine hard to turn',
+      repair: 'Repair the starter, or whatever makes the engine hard to turn',
     }
   if (drawnA < LITTLE_A)
     return {
       state,
       figure,
       reason: say`Slow at ${rpm(turns)} with only ${amps(drawnA)}: the current does not get there. ${postV === null ? 'Battery, cables or joints: voltage at the battery terminals while cranking shows which.' : postV < 9.6 ? say`Battery terminals drop to ${volts(postV)}: the battery.` : say`Battery terminals hold ${volts(postV)}: cables, joints or the starter’s brushes.`}`,
-      repair: postV === null ? 'Battery, cables or joints' : postV < 9.6 ? 'Battery' : 'Cables, joints or brushes',
+      repair:
+        postV === null
+          ? 'Check battery, cables and joints'
+          : postV < 9.6
+            ? 'Replace the battery'
+            : 'Repair cables, joints or brushes',
     }
   return {
     state,
@@ -51,7 +56,7 @@ export const STARTER: FitnessTest = {
   cautions: [CRANKING, 'The clamp goes round the cable: nothing comes off the battery.'],
   because:
     'A dragging starter pulls voltage down in the very second the ECU wakes up, and a new battery does not fix it.',
-  repair: 'Battery, cables or starter',
+  repair: 'Repair battery, cables or starter',
   source: 'rule of thumb: 1 to 1.4 kW starters draw 150 to 250 A while turning',
   find: ({ walkAround: { tests } }): Finding | null => {
     const { crankingA, crankingRpm, crankingPostV } = tests
