@@ -142,7 +142,7 @@ describe('catalogue endpoint', () => {
       const uses = async () => (await owner.get('/api/catalogue/hoses/own-braided/uses').expect(200)).body.jobs
       expect(await uses()).toEqual([{ id: job.id, title: job.document.vehicle.title, differs: false }])
       const kept = await owner.delete('/api/catalogue/hoses/own-braided').expect(409)
-      expect(kept.body.message).toMatch(/Aldmoor Curlew GT.*cannot vanish/)
+      expect(kept.body.message).toMatch(/Aldmoor Curlew GT.*cannot be removed/)
       await owner.put('/api/catalogue/hoses/own-braided', { ...own, mostPressurePa: 1e6 }).expect(200)
       expect((await uses())[0].differs).toBe(true)
       expect((await owner.get(`/api/jobs/${job.id}`)).body.sections.fuel.value.feed.hose).toEqual(own)

@@ -42,7 +42,7 @@ describe('refusals', () => {
     const { status, body } = answerTo(new Error('secret of the house'))
     expect(status).toBe(500)
     expect(JSON.stringify(body)).not.toContain('secret')
-    expect(body['message']).toMatch(/under [0-9a-f-]{36}/)
+    expect(body['message']).toMatch(/server log as [0-9a-f-]{36}/)
   })
 })
 

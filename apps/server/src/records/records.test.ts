@@ -144,7 +144,7 @@ describe('a database without room', () => {
     const refused = await owner.post(`${job}/records`, entry).expect(507)
     expect(refused.body).toEqual({
       code: 'diskFull',
-      message: expect.stringMatching(/^The disk of Lochmoor’s server is full: nothing was stored/),
+      message: expect.stringMatching(/^The disk on Lochmoor’s server is full: nothing was saved/),
     })
     await database.query('drop trigger no_room')
     await owner.post(`${job}/records`, entry).expect(201)

@@ -88,9 +88,20 @@ describe('drill template', () => {
     expect(svg).toMatch(/<rect id="strip"[^>]*width="199\.49\d*"/)
     expect(svg).toMatch(/^<svg [^>]*width="[\d.]+mm"/)
   })
+  it('in the reader’s English; another is refused by name', async () => {
+    const id = await jobWith(straight(Math.PI * 0.0635), 'Centre of the bonnet')
+    const svgIn = async (english: string) =>
+      ((await asBytes(get(id, `drill-template.svg?english=${english}`)).expect(200)).body as Buffer).toString('utf8')
+    expect(await svgIn('british')).toMatch(/Centre \d+ mm after the merge/)
+    const american = await svgIn('american')
+    expect(american).toMatch(/Center \d+ mm after the merge/)
+    // What its owner calls the car stays.
+    expect(american).toContain('<title>Centre of the bonnet: drill template')
+    expect((await get(id, 'drill-template.svg?english=welsh').expect(400)).body.message).toMatch(/english is "welsh"/)
+  })
   it('is refused with what is still wanted', async () => {
     const none = await get(PLOVER!.id, 'drill-template.pdf').expect(409)
-    expect(none.body).toMatchObject({ code: 'noSpot', message: expect.stringMatching(/choose a spot/) as string })
+    expect(none.body).toMatchObject({ code: 'noSpot', message: expect.stringMatching(/choose a position/) as string })
     const id = await jobWith({ ...straight(0.15), bung: null }, 'No boss')
     expect((await get(id, 'drill-template.svg').expect(409)).body).toMatchObject({ code: 'noBung' })
     const before = await jobWith({ ...straight(0.15), spots: [{ run: 'a', alongM: -0.1, clockDeg: 0 }] }, 'Before')
@@ -114,7 +125,7 @@ describe('working sheet of the exhaust sensor', () => {
     ]))
   it('parts as CSV', async () => {
     const { text } = await get(CARRIER!.id, 'exhaust/parts.csv').expect(200)
-    expect(text.split('\r\n')[0]).toBe('quantity,quantity is,part,name,specification,follows from')
+    expect(text.split('\r\n')[0]).toBe('quantity,quantity is,part,name,specification,reason')
     expect(text).toContain('oxygen sensor,"Ember W2 wideband, high temperature"')
     expect(text).toContain('Band clamp for a slip joint')
   })

@@ -5,6 +5,7 @@ import {
   exhaustCase,
   figureText,
   inEnglish,
+  inUnits,
   ownWords,
   RUN_WORDS,
   sentenceText,
@@ -93,7 +94,7 @@ export class SheetsService {
     const station = withPaper(path, 'working sheet', (s) => STATION_SHEETS[s.id] !== undefined)
     const job = await this.documentOf(workshopId, id)
     if (!job) return null
-    const head = await this.headOf(workshopId, job, english)
+    const head = await this.headOf(workshopId, job, { english, units })
     const catalogue = await this.catalogue.whole(workshopId)
     const bytes = await STATION_SHEETS[station.id]!(job, catalogue, head, paper, units)
     return { name: `${job.vehicle.title}, ${station.title.toLowerCase()}`, bytes }
@@ -106,7 +107,7 @@ export class SheetsService {
     if (!job) return null
     const own = ownWords(job)
     const name = `${job.vehicle.title}, ${station.title.toLowerCase()} parts`
-    return partsFile(name, station.parts!(job), units, (text) => inEnglish(text, english, own))
+    return partsFile(name, station.parts!(job), units, (text) => inUnits(inEnglish(text, english, own), units, own))
   }
 
   /** The drill template of a sensor; a refusal where something is still wanted for it. */
@@ -125,7 +126,7 @@ export class SheetsService {
     if (!made.ok)
       throw new HttpException({ code: made.error, message: `No template yet: ${TEMPLATE_WANTS[made.error]}.` }, 409)
     const { name, pieceName } = made.value
-    const { workshop, madeAt, version, inEnglish: say } = await this.headOf(workshopId, job, english)
+    const { workshop, madeAt, version, inEnglish: say } = await this.headOf(workshopId, job, { english, units: {} })
     const template = {
       ...made.value.template,
       marks: made.value.template.marks.map((m) => (m.kind === 'text' ? { ...m, text: say(m.text) } : m)),
@@ -150,14 +151,14 @@ export class SheetsService {
     return { name: file, bytes: await templatePaper(as, template, head) }
   }
 
-  private async headOf(workshopId: string, job: JobDocument, english: English): Promise<SheetHead> {
+  private async headOf(workshopId: string, job: JobDocument, { english, units }: PaperWords): Promise<SheetHead> {
     const workshop = await this.database.getRepository(WorkshopEntity).findOneByOrFail({ id: workshopId })
     const own = [workshop.name, ...ownWords(job)]
     return {
       workshop: workshop.name,
       madeAt: new Date(),
       version: `Lochmoor ${VERSION}`,
-      inEnglish: (text) => inEnglish(text, english, own),
+      inEnglish: (text) => inUnits(inEnglish(text, english, own), units, own),
     }
   }
 

@@ -55,13 +55,13 @@ describe('parts list of the fuel system', () => {
       'quantity is': 'given',
       part: 'pump',
       name: 'Hagg M120 module',
-      specification: 'module, must hold 400.0\u2009kPa',
-      'follows from': 'demand at full load with a 15 % reserve',
+      specification: 'module, must maintain 400\u2009kPa',
+      reason: 'demand at full load with a 15 % reserve',
     })
     expect(data.filter((d) => d['part'] === 'hose end').length).toBeGreaterThan(2)
   })
   it('in the reader’s units', async () => {
     const { text } = await owner.get(`/api/jobs/${DEMO_JOBS[2]!.id}/fuel/parts.csv?units=pressure:psi`).expect(200)
-    expect(text).toContain('must hold 58.0\u2009psi')
+    expect(text).toContain('must maintain 58.0\u2009psi')
   })
 })

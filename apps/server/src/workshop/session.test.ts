@@ -122,7 +122,7 @@ describe('password', () => {
   it('changes only with the present one, ends other sessions, never says a password back', async () => {
     const [here, there] = [await demoCaller(server, 'installer'), await demoCaller(server, 'installer')]
     const wrong = await here.post('/api/session/password', { current: 'wrong', next: 'a new long one' }).expect(403)
-    expect(wrong.body.message).toMatch(/present password is not right/)
+    expect(wrong.body.message).toMatch(/current password is wrong/)
     const short = await here.post('/api/session/password', { current: DEMO_PASSWORD, next: 'brief' }).expect(400)
     expect(short.body.message).toBe('next is "(not shown)"; allowed: 10 to 200 characters')
     await here.post('/api/session/password', { current: DEMO_PASSWORD, next: 'a new long one' }).expect(200)
@@ -186,13 +186,23 @@ describe('people', () => {
     await signIn('new@hand.example', 'a long enough one').expect(403)
   })
   it('preferences go with the person to another browser', async () => {
-    const preferences = { units: { pressure: 'psi' }, theme: 'dark' }
+    const preferences = { units: { pressure: 'psi' }, theme: 'dark', english: 'american' }
     await (await demoCaller(server, 'installer')).put('/api/session/preferences', preferences).expect(200)
     expect((await (await demoCaller(server, 'installer')).get('/api/session')).body.preferences).toEqual(preferences)
     expect((await (await demoCaller(server, 'owner')).get('/api/session')).body.preferences).toEqual({
       units: {},
       theme: null,
+      english: null,
     })
+  })
+  it('preferences of before there were two Englishes name none, and another English is refused by name', async () => {
+    const owner = await demoCaller(server, 'owner')
+    await owner.put('/api/session/preferences', { units: {}, theme: null }).expect(200)
+    expect((await owner.get('/api/session')).body.preferences.english).toBeNull()
+    const refused = await owner
+      .put('/api/session/preferences', { units: {}, theme: null, english: 'welsh' })
+      .expect(400)
+    expect(refused.body.message).toMatch(/english is "welsh"/)
   })
 })
 

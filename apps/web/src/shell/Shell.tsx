@@ -1,4 +1,4 @@
-import { useEffect } from 'react'
+import { Fragment, useEffect } from 'react'
 import { Link, Outlet } from 'react-router'
 import { usePreferences } from '../store/preferences.ts'
 import { useSession } from '../store/sessionStore.ts'
@@ -12,6 +12,7 @@ import { ThemeSwitch, useAppliedTheme } from './ThemeSwitch.tsx'
 export const Shell = () => {
   const theme = usePreferences((s) => s.theme)
   const applied = useAppliedTheme(theme)
+  const unitsKey = usePreferences((s) => JSON.stringify(s.units))
   const signedOut = useSession((s) => s.session?.state === 'signed-out')
   useShellCommands(applied)
   useEffect(() => {
@@ -37,7 +38,10 @@ export const Shell = () => {
         <AccountMenu />
       </header>
       <main id="main" tabIndex={-1} className="flex min-h-0 flex-1 flex-col outline-none lg:overflow-y-auto">
-        <Outlet />
+        {/* Texts name figures in the units of the reader: other units make the screen anew. */}
+        <Fragment key={unitsKey}>
+          <Outlet />
+        </Fragment>
       </main>
     </div>
   )

@@ -1,5 +1,5 @@
 import { act, render, screen } from '@testing-library/react'
-import { setEnglish, usePreferences } from '../store/preferences.ts'
+import { setEnglish, setUnitPreset, usePreferences } from '../store/preferences.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { soundJob } from '../test/jobs.ts'
 import { InReadersEnglish } from './InReadersEnglish.tsx'
@@ -48,6 +48,17 @@ describe('the reader’s English', () => {
     expect(screen.getByText('Gearbox note')).toBeTruthy()
     expect(screen.getByText('Bonnet Special: hood gap')).toBeTruthy()
     act(() => useJobStore.setState({ document: null }))
+  })
+  it('figures that stand in a text are in the reader’s units, names of parts as they are', () => {
+    act(() => setUnitPreset('american'))
+    const Clearance = () => <p>At least 25 mm off the pipe</p>
+    render(
+      <InReadersEnglish>
+        <Clearance />
+      </InReadersEnglish>,
+    )
+    expect(screen.getByText('At least 0.98 in off the pipe')).toBeTruthy()
+    act(() => setUnitPreset('metric'))
   })
   it('follows the browser where nothing is chosen', () => {
     const speaking = (value: string) => Object.defineProperty(navigator, 'language', { configurable: true, value })

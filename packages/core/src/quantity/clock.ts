@@ -42,8 +42,11 @@ const clockWords = (deg: number): string => {
   const halves = Math.round(degOf(deg / DEG_PER_HOUR) / (DEG_PER_HOUR / 2)) % 24
   const hour = Math.floor(halves / 2)
   const words = halves % 2 === 1 ? `half past ${HOURS[hour]}` : `${hour === 0 ? 12 : hour} o’clock`
-  return Math.abs(degOf(deg / DEG_PER_HOUR) - halves * (DEG_PER_HOUR / 2)) % 360 < 0.5 ? words : `about ${words}`
+  // Around the top the long way is not the way.
+  const offDeg = Math.abs(((deg - halves * (DEG_PER_HOUR / 2) + 540) % 360) - 180)
+  return offDeg < 0.5 ? words : `about ${words}`
 }
 
 /** A clock position for reading: "half past one (45°)". */
-export const formatClock = (deg: number): string => `${clockWords(deg)} (${Math.round(degOf(deg / DEG_PER_HOUR))}°)`
+export const formatClock = (deg: number): string =>
+  `${clockWords(deg)} (${Math.round(degOf(deg / DEG_PER_HOUR)) % 360}°)`

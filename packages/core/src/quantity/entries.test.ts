@@ -78,7 +78,7 @@ describe('clock positions', () => {
     [45, 'half past one (45°)'],
     [90, '3 o’clock (90°)'],
     [20, 'about half past twelve (20°)'],
-    [359.8, '12 o’clock (360°)'],
+    [359.8, '12 o’clock (0°)'],
     [-90, '9 o’clock (270°)'],
   ])('%d° is %s', (deg, words) => expect(formatClock(deg)).toBe(words))
   it('whatever is said at the half hour is read back', () => {

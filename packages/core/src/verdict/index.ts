@@ -14,5 +14,6 @@ export {
   type Verdict,
   type VerdictState,
 } from './verdict.ts'
+export { inUnits } from './inUnits.ts'
 export { marginWords, STATE_WORDS, type MarginWords } from './words.ts'
 export { collectWorking, type Trace, type Working, type WorkingStep } from './working.ts'

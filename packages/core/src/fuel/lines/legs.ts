@@ -59,9 +59,10 @@ export const legBends = (line: LineDesign, leg: LineLeg): { readonly bends90: nu
   return { bends90: of('bends90'), bends45: of('bends45') }
 }
 
-export const cutCaseOf = (line: LineDesign, leg: LineLeg, hose: HosePart, tankLowerM: number, pathM: number) => ({
+export const cutCaseOf = (leg: LineLeg, hose: HosePart, tankLowerM: number, pathM: number) => ({
   pathM,
-  bendsDeg: 90 * legBends(line, leg).bends90 + 45 * legBends(line, leg).bends45,
+  // Of what is cut only bends that were counted: nobody cuts by an assumption.
+  bendsDeg: 90 * (leg.bends90 ?? 0) + 45 * (leg.bends45 ?? 0),
   outsideM: outsideOf(hose),
   slackM: slackOf(leg, tankLowerM),
   takesUpM: (leg.start?.takesUpM ?? 0) + (leg.end?.takesUpM ?? 0),
@@ -77,7 +78,7 @@ export const piecesOfDesign = (line: LineName, design: LineDesign, tankLowerM: n
   return design.legs.flatMap((leg, index): HosePiece[] => {
     const hose = hoseOfLeg(design, leg)
     if (!hose) return []
-    const c = cutCaseOf(design, leg, hose, tankLowerM, lengths[index]!)
+    const c = cutCaseOf(leg, hose, tankLowerM, lengths[index]!)
     return [
       {
         line,

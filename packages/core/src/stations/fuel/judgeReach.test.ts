@@ -74,6 +74,6 @@ describe('what must stand the pump’s reach at the highest voltage', () => {
     }
     expect(labels('strainer', { strainer: null })).toEqual(['Fit strainer Filter mesh'])
     expect(labels('strainer', { strainer: sock })).toEqual(['Fit strainer Filter mesh'])
-    expect(labels('regulator', { regulator: null })).toEqual(['Regulator Regulator r'])
+    expect(labels('regulator', { regulator: null })).toEqual(['Fit regulator Regulator r'])
   })
 })
