@@ -164,7 +164,7 @@ test('after a turbine: before it every point is refused, behind it a leak still 
   await bench.openStation(id, 'exhaust/spots')
   await page.getByRole('button', { name: 'Bank A' }).click()
   await expect(page.getByText('No usable position on this run of pipe')).toBeVisible()
-  await expect(looked(page)).toContainText('before the turbine')
+  await expect(looked(page)).toContainText('before the turbo')
   await goTo(page, 'How many')
   await entry(page, 'How many').selectOption('2')
   await expect(bench.headline).toContainText('Two sensors after one turbo')

@@ -198,7 +198,7 @@ test('what an older version of the page kept is brought up and stored; what fits
   const fuel = (await bench.stored(id, 'fuel')) as { lowV: number; feed: { legs: { id: string }[] } }
   expect(fuel.lowV).toBe(10.9)
   expect(fuel.feed.legs.map((leg) => leg.id)).toEqual(now.feed.legs.map((leg) => leg.id))
-  await page.getByRole('button', { name: 'Give up' }).click()
+  await page.getByRole('button', { name: 'Discard', exact: true }).click()
   await page.keyboard.press('Escape')
   await bench.saved()
 })

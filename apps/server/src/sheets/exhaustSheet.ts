@@ -61,7 +61,7 @@ export const exhaustSheet = async (
   )
   sheet.title(title)
   sheet.paragraph(
-    `Exhaust sensor, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}. Clock positions are seen looking against the flow. Distances are from the downstream edge of the merge, or from the turbine outlet: each drawing says which.`,
+    `Exhaust sensor, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}. Clock positions are seen looking against the flow. Distances are from the downstream edge of the merge, or from the turbo outlet: each drawing says which.`,
     true,
   )
   writeJudgement(sheet, a.verdicts, units)

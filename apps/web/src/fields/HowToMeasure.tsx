@@ -6,7 +6,7 @@ export const HowToMeasure = ({ label, children }: { label: string; children: Rea
   <Popover.Root>
     <Popover.Trigger
       aria-label={`How to measure: ${label}`}
-      className="grid size-6 shrink-0 place-items-center rounded-full max-lg:size-11 border border-hair text-sm text-soft hover:bg-wash"
+      className="grid size-6 shrink-0 place-items-center rounded-full max-lg:size-[44px] border border-hair text-sm text-soft hover:bg-wash"
     >
       ?
     </Popover.Trigger>

@@ -114,7 +114,7 @@ export const QuantityField = (props: Props) => {
         </label>
         {how && <HowToMeasure label={label}>{how}</HowToMeasure>}
         <span
-          className={`flex h-8 w-[9.3rem] shrink-0 items-stretch border bg-sheet max-lg:h-11 ${error ? 'border-2 border-stop' : value === null ? 'border-dashed border-soft' : 'border-soft/60'}`}
+          className={`flex h-8 w-[9.3rem] shrink-0 items-stretch border bg-sheet max-lg:h-[46px] ${error ? 'border-2 border-stop' : value === null ? 'border-dashed border-soft' : 'border-soft/60'}`}
         >
           <input
             id={id}

@@ -11,7 +11,7 @@ interface Props {
   readonly onType: (text: string) => void
 }
 
-const KEY = 'min-h-11 min-w-11 border border-soft px-2 font-semibold hover:bg-wash'
+const KEY = 'min-h-[44px] min-w-[44px] border border-soft px-2 font-semibold hover:bg-wash'
 
 /**
  * Keys for what the number pad of a phone lacks: the units of the figure, the stroke of a fraction, a minus. They are

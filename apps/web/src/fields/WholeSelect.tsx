@@ -28,7 +28,7 @@ export const WholeSelect = (props: Props) => {
   const { id, label, value, options, onChange, open = false, disabled, entry = false, className = '' } = props
   return (
     <span
-      className={`relative flex min-h-8 items-center border bg-sheet py-0.5 pr-6 pl-1.5 leading-tight has-focus-visible:outline-2 has-focus-visible:outline-offset-1 has-focus-visible:outline-accent max-lg:min-h-11 ${open ? 'border-dashed border-soft text-soft italic' : 'border-soft/60 font-semibold'} ${disabled ? 'opacity-60' : ''} ${className}`}
+      className={`relative flex min-h-8 items-center border bg-sheet py-0.5 pr-6 pl-1.5 leading-tight has-focus-visible:outline-2 has-focus-visible:outline-offset-1 has-focus-visible:outline-accent max-lg:min-h-[44px] ${open ? 'border-dashed border-soft text-soft italic' : 'border-soft/60 font-semibold'} ${disabled ? 'opacity-60' : ''} ${className}`}
     >
       {/* What is read aloud is the list itself. */}
       <span aria-hidden>{options.find((o) => o.value === value)?.words ?? ''}</span>

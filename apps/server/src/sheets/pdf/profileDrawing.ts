@@ -1,5 +1,5 @@
 import { formatFigure, formatQuantity, fromSi, unitOf, type ProfilePiece, type UnitChoice } from '@lochmoor/core'
-import { INK, SheetPaper, SOFT } from './sheetPaper.ts'
+import { INK, SOFT, type SheetPaper } from './sheetPaper.ts'
 
 const HEIGHT = 190
 const LEFT = 44

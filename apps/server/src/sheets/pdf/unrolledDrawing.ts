@@ -8,7 +8,7 @@ import {
   type SpotGrid,
   type UnitChoice,
 } from '@lochmoor/core'
-import { INK, SheetPaper, SOFT } from './sheetPaper.ts'
+import { INK, SOFT, type SheetPaper } from './sheetPaper.ts'
 
 const HEIGHT = 190
 const LEFT = 40

@@ -156,7 +156,7 @@ const CandidateList = ({
           const on = compared.includes(c.id)
           return (
             <li key={c.id} className="flex items-start gap-2 border-b border-hair/70 py-1">
-              <label className="grid shrink-0 place-items-center max-lg:size-11">
+              <label className="grid shrink-0 place-items-center max-lg:size-[44px]">
                 <input
                   type="checkbox"
                   aria-label={`Compare: ${c.title}`}

@@ -42,7 +42,7 @@ export type SoftRule = (typeof SOFT_RULES)[number]
 
 export const HARD_WORDS: Readonly<Record<HardRule, string>> = {
   'one-primary': 'before the merge',
-  'before-turbine': 'before the turbine',
+  'before-turbine': 'before the turbo',
   'before-wastegate': 'before the wastegate return',
   'after-catalyst': 'after the catalyst',
   'after-crossover': 'after the cross-over',

@@ -63,7 +63,7 @@ export const PointPicker = ({ engine, view, onView }: Props) => {
               <Slider.Thumb
                 aria-label="Load between idle and full load"
                 aria-valuetext={point.label}
-                className="grid size-5 place-items-center max-lg:size-11"
+                className="grid size-5 place-items-center max-lg:size-[44px]"
               >
                 <span
                   className={`block size-5 rotate-45 border-2 border-accent ${view.load === 'overrun' ? 'bg-paper' : 'bg-accent'}`}
