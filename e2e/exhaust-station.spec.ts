@@ -46,7 +46,7 @@ test('from an exhaust under the car to a template, a tight pipe and a parts list
   await entry(page, 'Length to the harness').fill('0.8 m')
   await entry(page, 'Closest to the pipe').fill('40 mm')
   await entry(page, 'Sensor type set first').selectOption('yes')
-  await expect(page.getByRole('img', { name: /Strip 159\.6 mm long/ })).toBeVisible()
+  await expect(page.getByRole('img', { name: /Strip 159\.6\smm long/ })).toBeVisible()
   await bench.saved()
   const svg = page.waitForEvent('download')
   await page.getByRole('link', { name: 'Template as SVG' }).click()

@@ -92,9 +92,9 @@ describe('drill template', () => {
     const id = await jobWith(straight(Math.PI * 0.0635), 'Centre of the bonnet')
     const svgIn = async (english: string) =>
       ((await asBytes(get(id, `drill-template.svg?english=${english}`)).expect(200)).body as Buffer).toString('utf8')
-    expect(await svgIn('british')).toMatch(/Centre \d+ mm after the merge/)
+    expect(await svgIn('british')).toMatch(/Centre \d+\smm after the merge/)
     const american = await svgIn('american')
-    expect(american).toMatch(/Center \d+ mm after the merge/)
+    expect(american).toMatch(/Center \d+\smm after the merge/)
     // What its owner calls the car stays.
     expect(american).toContain('<title>Centre of the bonnet: drill template')
     expect((await get(id, 'drill-template.svg?english=welsh').expect(400)).body.message).toMatch(/english is "welsh"/)

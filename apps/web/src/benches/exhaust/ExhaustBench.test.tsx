@@ -240,7 +240,7 @@ describe('fitting, leaks and order', () => {
   })
   it('the template is shown, and what keeps it from being drawn', async () => {
     openExhaust('fitting', exhaustJob())
-    expect(screen.getByRole('img', { name: /Strip 157\.1 mm long/ })).toBeTruthy()
+    expect(screen.getByRole('img', { name: /Strip 157\.1\smm long/ })).toBeTruthy()
     expect(screen.getByRole('link', { name: 'Template, A4' }).getAttribute('href')).toBe(
       '/api/jobs/test/drill-template.pdf?sensor=a&paper=a4&english=british',
     )

@@ -72,7 +72,14 @@ const ZoneBox = ({ zone, to }: { zone: Zone; to: WalkTo }) => {
       <text x={x + 5} y={y + 14} fontSize={11.5} fontWeight={700}>
         {title}
       </text>
-      <text x={x + w - 5} y={y + 14} fontSize={10} textAnchor="end" style={{ fill: 'var(--ink-soft)' }}>
+      {/* Under the name, which is long in some words; the engine has its cylinders there. */}
+      <text
+        x={x + w - 5}
+        y={y + (groupId === 'engine' ? 14 : 27)}
+        fontSize={10}
+        textAnchor="end"
+        style={{ fill: 'var(--ink-soft)' }}
+      >
         {known}/{of}
       </text>
     </g>

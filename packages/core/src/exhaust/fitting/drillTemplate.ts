@@ -57,6 +57,8 @@ export interface DrillTemplate {
   readonly marks: readonly TemplateMark[]
 }
 
+/** Figures to drill by: millimetres for everybody, with the thin space of figures that are exact. */
+const MM = '\u2009mm'
 const RULER_MM = 100
 const AFTER_HOLE_MM = 30
 /** Further from the datum the strip begins at a line of its own. */
@@ -116,7 +118,7 @@ export const drillTemplate = (c: TemplateCase): DrillTemplate => {
       y: -1.6,
       size: 3,
       text:
-        edge === 0 ? `this edge at ${datum}` : `this edge ${edge.toFixed(0)} mm after ${datum}: draw that line first`,
+        edge === 0 ? `this edge at ${datum}` : `this edge ${edge.toFixed(0)}${MM} after ${datum}: draw that line first`,
     },
     line('centre', holeX - hole / 2 - 4, holeY, holeX + hole / 2 + 4, holeY),
     line('centre', holeX, holeY - hole / 2 - 4, holeX, holeY + hole / 2 + 4),
@@ -132,14 +134,14 @@ export const drillTemplate = (c: TemplateCase): DrillTemplate => {
       x: 0,
       y: height + 6,
       size: 3.2,
-      text: `Strip ${length.toFixed(1)} mm long for a pipe of ${(c.outsideM * 1000).toFixed(1)} mm. Hole ${hole.toFixed(1)} mm, pilot ${pilot.toFixed(1)} mm.`,
+      text: `Strip ${length.toFixed(1)}${MM} long for a pipe of ${(c.outsideM * 1000).toFixed(1)}${MM}. Hole ${hole.toFixed(1)}${MM}, pilot ${pilot.toFixed(1)}${MM}.`,
     },
     {
       kind: 'text',
       x: 0,
       y: height + 10.5,
       size: 3.2,
-      text: `Centre ${fromDatum.toFixed(0)} mm after ${datum}, ${String(Math.round(c.clockDeg))}° clock position, looking against the flow from the tail.`,
+      text: `Centre ${fromDatum.toFixed(0)}${MM} after ${datum}, ${String(Math.round(c.clockDeg))}° clock position, looking against the flow from the tail.`,
     },
     line('ruler', 0, rulerY, RULER_MM, rulerY),
     ...ticks.map((x) => line('tick', x, rulerY, x, rulerY - (x % 50 === 0 ? 4 : 2.5))),
@@ -148,7 +150,7 @@ export const drillTemplate = (c: TemplateCase): DrillTemplate => {
       x: RULER_MM + 3,
       y: rulerY,
       size: 3.2,
-      text: '100 mm: check before using the strip',
+      text: `100${MM}: check before using the strip`,
       ruler: true,
     },
   ]

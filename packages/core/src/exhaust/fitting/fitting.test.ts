@@ -96,7 +96,7 @@ describe('drill template', () => {
     const far = drillTemplate({ outsideM: 0.05, fromDatumM: 0.9, clockDeg: 0, holeM: 0.02, datum: 'merge' })
     expect(far.edgeFromDatumMm).toBeCloseTo(850, 6)
     expect(far.holeYMm).toBeCloseTo(50, 6)
-    expect(JSON.stringify(far.marks)).toContain('850 mm after the merge')
+    expect(JSON.stringify(far.marks)).toContain('850\u2009mm after the merge')
   })
   it('every mark of the strip lies on it, whatever the pipe and the spot', () => {
     fc.assert(

@@ -52,7 +52,7 @@ describe('the datum of a place', () => {
     if (!made.ok) throw new Error(made.error)
     const svg = templateSvg(made.value.template, 'T', made.value.warnings)
     expect(JSON.stringify(made.value.template.marks)).toContain('after the turbo outlet')
-    expect(svg).toContain('200 mm after the turbo outlet')
+    expect(svg).toContain('200\u2009mm after the turbo outlet')
     expect(svg).not.toContain('merge')
     const label = remediesOf(EXHAUST_STATION, { ...job, exhaust: { ...job.exhaust, spots: [] } }, { ...NO_PARTS, bungs: [boss] }).get('spot-a')![0]!.label // prettier-ignore
     expect(sentenceText(label, {})).toMatch(/after the turbo outlet/)

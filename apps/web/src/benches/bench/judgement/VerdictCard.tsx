@@ -21,7 +21,7 @@ export const VerdictCard = ({ verdict }: { verdict: Verdict }) => {
         onClick={() => setOpen(!shown)}
         className="flex w-full items-baseline gap-2 text-left"
       >
-        <span className="w-[6.1rem] shrink-0">
+        <span className="w-[6.6rem] shrink-0 whitespace-nowrap">
           <StateMark state={state} />
         </span>
         <span className="min-w-0 flex-1 leading-snug font-semibold">{title}</span>

@@ -42,7 +42,7 @@ export const TemplatePreview = ({ c, index }: { c: ExhaustCase; index: 0 | 1 }) 
           viewBox={`${-PAD_MM} ${-PAD_MM} ${w} ${h}`}
           role="img"
           className="block [&_text]:[fill:#1f2a30]"
-          aria-label={`Strip ${t.stripLengthMm.toFixed(1)} mm long, hole centre ${t.holeYMm.toFixed(0)} mm from its upper edge`}
+          aria-label={`Strip ${t.stripLengthMm.toFixed(1)}\u2009mm long, hole centre ${t.holeYMm.toFixed(0)}\u2009mm from its upper edge`}
         >
           {t.marks.map((m, i) => (
             <Mark key={i} m={m} />
@@ -50,7 +50,7 @@ export const TemplatePreview = ({ c, index }: { c: ExhaustCase; index: 0 | 1 }) 
         </svg>
       </figure>
       <ol className="list-decimal py-2 pl-6 leading-snug">
-        <li>Print at 100 %, not “fit to page”. Check the ruler: 100 mm, or the scale is wrong.</li>
+        <li>{'Print at 100 %, not “fit to page”. Check the ruler: 100\u2009mm, or the scale is wrong.'}</li>
         <li>
           Cut it out. Wrap it round the pipe, printed side out, arrow with the flow: its ends meet on the underside, and
           its length of <FigureText figure={fig(t.stripLengthMm / 1000, 'bore')} /> closes with no gap or overlap.
