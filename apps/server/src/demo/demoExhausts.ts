@@ -197,7 +197,7 @@ export const CARRIER_EXHAUST: ExhaustSection = {
   ...emptyExhaust,
   banks: [carrierBank('a'), carrierBank('b')],
   common: [
-    piece('turbine', 'Turbine', 0.14, {
+    piece('turbine', 'Turbo', 0.14, {
       joint: 'flange',
       outsideM: 0.08,
       wallM: 0.005,

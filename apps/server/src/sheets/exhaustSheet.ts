@@ -164,7 +164,7 @@ const heat = (sheet: SheetPaper, c: ExhaustCase, units: UnitChoice): void => {
         { head: 'Gas', share: 0.2, right: true },
         { head: 'Wall', share: 0.2, right: true },
         { head: 'Gas travel time', share: 0.12, right: true },
-        { head: 'In all', share: 0.12, right: true },
+        { head: 'Total', share: 0.12, right: true },
         { head: 'Loop no quicker than', share: 0.1, right: true },
         { head: 'Reversion', share: 0.1, right: true },
       ],

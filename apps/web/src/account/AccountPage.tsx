@@ -22,7 +22,7 @@ export const AccountPage = () => {
         {session.email}, {session.role} at {session.workshop}
       </p>
       <PasswordForm />
-      <h2 className="mt-8 border-b-2 border-ink pb-0.5 font-extrabold">Everywhere</h2>
+      <h2 className="mt-8 border-b-2 border-ink pb-0.5 font-extrabold">All devices</h2>
       <p className="my-2">Signs you out on every device, this one included: for a laptop left behind or lost.</p>
       <div className="flex">
         <Button onClick={() => void leave(signOutEverywhere).then(setTrouble)}>Sign out everywhere</Button>
@@ -32,7 +32,7 @@ export const AccountPage = () => {
           {trouble}
         </p>
       )}
-      <h2 className="mt-8 border-b-2 border-ink pb-0.5 font-extrabold">Units and theme</h2>
+      <h2 className="mt-8 border-b-2 border-ink pb-0.5 font-extrabold">Units, English and theme</h2>
       <p className="my-2">Your units, English and theme go with your account to every browser.</p>
     </div>
   )

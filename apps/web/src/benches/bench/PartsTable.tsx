@@ -32,7 +32,7 @@ export const PartsTable = ({ lines, nothing }: { lines: readonly PartLine[]; not
           ),
         },
         { head: 'Specification', cell: (l) => <SentenceText sentence={l.specification} /> },
-        { head: 'Follows from', cell: (l) => l.why },
+        { head: 'Reason', cell: (l) => l.why },
       ]}
     />
   )

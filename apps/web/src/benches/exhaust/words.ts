@@ -9,7 +9,7 @@ export const KIND_WORDS: Readonly<Record<PieceKind, string>> = {
   merge: 'Merge or collector',
   pipe: 'Pipe',
   flexible: 'Flexible piece',
-  turbine: 'Turbine',
+  turbine: 'Turbo',
   catalyst: 'Catalyst',
   silencer: 'Silencer',
   crossover: 'Cross-over',

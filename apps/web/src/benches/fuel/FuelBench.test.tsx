@@ -46,7 +46,9 @@ describe('fuel bench', () => {
 
   it('a remedy tried by its button cures, and undo takes it back', async () => {
     open(shortJob())
-    await userEvent.click(await part('Assessment').findByRole('button', { name: 'Try: Pump fit instead of Pump weak' }))
+    await userEvent.click(
+      await part('Assessment').findByRole('button', { name: 'Try: Fit Pump fit instead of Pump weak' }),
+    )
     expect(headline().textContent).toContain('Rail pressure OK')
     act(() => undo())
     expect(headline().textContent).toContain('Pressure not maintained')

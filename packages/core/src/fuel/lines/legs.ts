@@ -50,12 +50,18 @@ export interface HosePiece {
 }
 
 /**
- * Bends of a leg. A leg that is the whole line has what the line is assumed to have until they are counted; of several,
- * one that nobody counted is taken as straight.
+ * Bends of a leg. Legs whose bends nobody has counted share, as evenly as whole bends go, what those that were leave of
+ * the bends of the whole line (counted or assumed), so that describing a line leg by leg does not make it straighter.
  */
 export const legBends = (line: LineDesign, leg: LineLeg): { readonly bends90: number; readonly bends45: number } => {
-  const of = (name: 'bends90' | 'bends45') =>
-    leg[name] ?? (line.legs.length === 1 ? (line[name] ?? USUAL_COUNTS[name]) : 0)
+  const of = (name: 'bends90' | 'bends45'): number => {
+    if (leg[name] !== null) return leg[name]
+    const open = line.legs.filter((l) => l[name] === null).map((l) => l.id)
+    const known = line.legs.reduce((sum, l) => sum + (l[name] ?? 0), 0)
+    const left = Math.max(0, (line[name] ?? USUAL_COUNTS[name]) - known)
+    const place = Math.max(0, open.indexOf(leg.id))
+    return Math.floor(left / open.length) + (place < left % open.length ? 1 : 0)
+  }
   return { bends90: of('bends90'), bends45: of('bends45') }
 }
 

@@ -54,7 +54,9 @@ const hexagon = (c: ExhaustCase, chosen: Chosen): ExhaustVerdict[] => {
       ...plain,
       ...atSensor('hexagon', chosen.index),
       title:
-        timeS === null ? `${chosen.name}: its housing` : `${chosen.name}: sensor body too hot at sustained full load`,
+        timeS === null
+          ? `${chosen.name}: sensor body temperature`
+          : `${chosen.name}: sensor body too hot at sustained full load`,
       state: timeS === null ? 'ok' : 'caution',
       next: say`Fit a finned bung or a heat shield, or move it further down`,
       figureName: 'wall at full load, settled',

@@ -104,7 +104,7 @@ export const judgeSpots = (c: ExhaustCase): ExhaustVerdict[] => {
         ...base,
         title: `${name} is in the other bank`,
         state: 'stop',
-        reason: say`With two sensors A belongs to bank A and B to bank B: crossed, each bank is steered by the other.`,
+        reason: say`With two sensors A belongs to bank A and B to bank B: crossed, each bank is trimmed by the other's sensor.`,
       }
     if (first)
       return {

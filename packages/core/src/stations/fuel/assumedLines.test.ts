@@ -42,7 +42,17 @@ describe('a line described leg by leg', () => {
     const feed = { ...sound.feed, bends90: null, bends45: null, lengthM: 1, legs }
     expect(legBends(feed, legs[0]!)).toEqual({ bends90: USUAL_COUNTS.bends90, bends45: USUAL_COUNTS.bends45 })
     expect(piecesOfLine(designOf(withFeed(feed)), 'feed')[0]).toMatchObject({ bendsDeg: 0, assumed: true })
-    expect(legBends({ ...feed, legs: [...legs, emptyLeg('leg-1', 'More')] }, legs[0]!)).toEqual({ bends90: 0, bends45: 0 }) // prettier-ignore
+  })
+
+  it('legs whose bends nobody counted keep the bends of the whole line between them, until those counted are more', () => {
+    const bends = (counts: readonly (number | null)[]) => {
+      const legs = counts.map((bends90, i) => ({ ...emptyLeg(`leg-${i}`, `Leg ${i}`), bends90 }))
+      return legs.map((leg) => legBends({ ...sound.feed, bends90: 5, legs }, leg).bends90)
+    }
+    expect(bends([null, null, null])).toEqual([2, 2, 1])
+    expect(bends([3, null, null])).toEqual([3, 1, 1])
+    expect(bends([null, 0])).toEqual([5, 0])
+    expect(bends([7, null])).toEqual([7, 0])
   })
 })
 

@@ -37,8 +37,8 @@ export const judgeModuleAbove = ({ design }: FuelCase): FuelVerdict | null => {
     margin: fig(-fit.foulsByM, 'bore'),
     reason: fouls
       ? fit.hatThatFitsM > 0
-        ? say`Hat, fittings and hose bend stand ${fig(fit.foulsByM, 'bore')} too high. A hat of ${fig(fit.hatThatFitsM, 'bore')} would fit, or lower fittings; otherwise a recess in the floor, or the hole somewhere else.`
-        : say`Hat, fittings and hose bend stand ${fig(fit.foulsByM, 'bore')} too high, and with these fittings no hat would fit: choose fittings that leave sideways, or a pump outside the tank.`
+        ? say`Hat, fittings and hose bend are ${fig(fit.foulsByM, 'bore')} too high. A hat of ${fig(fit.hatThatFitsM, 'bore')} would fit, or lower fittings; otherwise a recess in the floor, or the hole somewhere else.`
+        : say`Hat, fittings and hose bend are ${fig(fit.foulsByM, 'bore')} too high, and with these fittings no hat would fit: choose fittings that leave sideways, or a pump outside the tank.`
       : sweeps
         ? say`It fits in place, but while the tank is tilted up its top swings ${fig(fit.sweepM, 'bore')} sideways, ${fig(fit.sweepFoulsByM, 'bore')} more than there is room for: lift it level, or connect the hoses first.`
         : say`Hat, fittings and hose bend clear the floor; lifting the tank tilted swings the top ${fig(fit.sweepM, 'bore')} sideways.`,

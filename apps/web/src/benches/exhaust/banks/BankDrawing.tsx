@@ -3,7 +3,7 @@ import { useWidth } from '../../bench/useWidth.ts'
 
 const HEIGHT = 232
 
-/** Which sensor stands in which bank, and which injectors the controller steers by it: straight, or crossed. */
+/** Which sensor stands in which bank, and which injectors the ECU steers by it: straight, or crossed. */
 export const BankDrawing = ({ job }: { job: JobDocument }) => {
   const [ref, width] = useWidth<HTMLElement>(620)
   const { banks, steers } = job.exhaust
@@ -85,7 +85,7 @@ export const BankDrawing = ({ job }: { job: JobDocument }) => {
           strokeWidth="2"
         />
         <text x={x.controller} y={(y.a + y.b) / 2 + 4} fontSize="11" textAnchor="middle">
-          controller
+          ECU
         </text>
         {crossed && (
           <text

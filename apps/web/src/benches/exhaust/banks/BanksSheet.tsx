@@ -24,7 +24,7 @@ const CASES: readonly (readonly [string, string])[] = [
   ],
   ['Vee or flat, throttle body, common pipe', 'One in the common pipe.'],
   [
-    'Vee or flat, injectors in the ports',
+    'Vee or flat, port injection',
     'Two, one per bank, before any cross-over: each trims its own bank. One will do, but the other bank then follows blindly.',
   ],
   ['One turbo', 'One, downstream of the turbo and of the wastegate return. Two there make the banks fight.'],
@@ -120,7 +120,7 @@ export const BanksSheet = (props: SheetProps) => {
                 <KnownChoiceField
                   label="What went lean"
                   value={exhaust.bankTest}
-                  none="not tested"
+                  none="not checked"
                   options={[
                     ['own-went-lean', 'Reading A: right'],
                     ['other-went-lean', 'Reading B: crossed'],

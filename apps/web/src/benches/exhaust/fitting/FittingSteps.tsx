@@ -48,7 +48,7 @@ export const FittingSteps = ({
             <FigureText figure={fig(readsToLambda, 'lambda')} />.{' '}
           </>
         )}
-        The heater comes on only once the ECU takes the pipe to be dry.
+        The heater comes on only once the ECU considers the pipe dry.
       </li>
     </ol>
   </section>

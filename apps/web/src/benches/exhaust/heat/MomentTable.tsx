@@ -66,7 +66,7 @@ export const MomentTable = ({ c, spot, name }: { c: ExhaustCase; spot: SensorSpo
             cell: ({ h }) => <Range band={h.delay.lagS} family="duration" decimals={0} />,
           },
           {
-            head: 'In all',
+            head: 'Total',
             right: true,
             cell: ({ h }) => <Range band={h.delay.totalS} family="duration" decimals={0} />,
           },

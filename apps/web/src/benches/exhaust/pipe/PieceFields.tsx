@@ -39,14 +39,14 @@ export const PieceFields = ({ job, path, piece, laid, index }: Props) => {
       <Group title={`Piece ${index + 1}`}>
         <NameEntry name={piece.name} what="A piece" onChange={(name) => set('name', name, 'name')} />
         <ChoiceField
-          label="It is"
+          label="Type"
           value={piece.kind}
           options={kinds}
           onChange={(v: PieceKind) => set('kind', v, 'kind')}
         />
         <PathField {...field} path={`${path}.count`} label="Identical pipes in parallel" emptyMeans={1} decided />
         <PathField {...field} path={`${path}.lengthM`} label="Length" assumed={laid?.lengthM} />
-        <PathField {...field} path={`${path}.roundM`} label="Circumference (by tape)" assumedWord="not taken" />
+        <PathField {...field} path={`${path}.roundM`} label="Circumference (by tape)" assumedWord="not measured" />
         <PathField
           {...field}
           path={`${path}.outsideM`}

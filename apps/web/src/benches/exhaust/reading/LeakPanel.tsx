@@ -94,7 +94,7 @@ export const LeakPanel = ({ c, run, spot, foundM, cylinders }: Props) => {
             cell: (r) => <ShownLambda lambda={r.leak.reads.typical} readsToLambda={c.exhaust.readsToLambda} />,
           },
           {
-            head: 'Engine gets, loop closed',
+            head: 'Engine runs at, loop closed',
             right: true,
             cell: (r) => (
               <strong>

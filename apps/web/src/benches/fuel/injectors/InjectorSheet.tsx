@@ -126,7 +126,7 @@ const SetTable = ({ sets, injectors, chosenId }: SetTableProps) => {
             <>
               <FigureText figure={fig(s.idlePulseS, 'duration')} />
               <span className="block text-sm text-soft">
-                least <FigureText figure={fig(s.leastPulseS, 'duration')} />
+                minimum <FigureText figure={fig(s.leastPulseS, 'duration')} />
               </span>
             </>
           ),

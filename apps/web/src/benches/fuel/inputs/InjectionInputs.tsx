@@ -80,7 +80,7 @@ export const InjectionInputs = ({ job, catalogue }: InputsProps) => {
           label="Reference hose"
           value={fuel.referenced ? 'yes' : 'no'}
           options={[
-            ['no', 'None, open to air to air'],
+            ['no', 'None, open to air'],
             ['yes', 'To the manifold'],
           ]}
           how="A hose to the manifold lets the rail follow vacuum and boost, so the pressure across a port injector stays the same."

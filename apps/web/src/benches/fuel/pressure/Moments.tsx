@@ -49,7 +49,11 @@ export const Moments = ({ assessment: { solved, verdicts }, shownId, onPoint }: 
             ),
           },
           { head: 'At the pump', right: true, cell: (s) => <FigureText figure={fig(s.point.voltageV, 'voltage')} /> },
-          { head: 'Takes', right: true, cell: (s) => <FigureText figure={fig(s.point.demandM3S, 'volumeFlow')} /> },
+          {
+            head: 'Engine uses',
+            right: true,
+            cell: (s) => <FigureText figure={fig(s.point.demandM3S, 'volumeFlow')} />,
+          },
           {
             head: 'Returned',
             right: true,

@@ -90,7 +90,7 @@ const Inlets = ({ job, assessment }: SheetProps) => {
             cell: (r) => <FigureText figure={fig(r.s.point.temperatureK, 'temperature')} />,
           },
           { head: 'Air', right: true, cell: (r) => pa(r.at.ambientPa) },
-          { head: 'Lost on the way in in', right: true, cell: (r) => pa(r.at.lossPa) },
+          { head: 'Lost on the way in', right: true, cell: (r) => pa(r.at.lossPa) },
           { head: 'At the inlet', right: true, cell: (r) => pa(r.at.inletPa) },
           { head: 'Boils at', right: true, cell: (r) => pa(r.at.vapourPa) },
           { head: 'Margin', right: true, cell: (r) => pa(r.at.marginPa) },

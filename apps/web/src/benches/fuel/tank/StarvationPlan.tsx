@@ -42,7 +42,7 @@ export const StarvationPlan = ({ job, answer }: { job: JobDocument; answer: Star
         height={height}
         role="img"
         className="block"
-        aria-label={`Pick-up dry at: accelerating ${said(answer.acceleratingMS2)}, braking ${said(answer.brakingMS2)}, left turn ${said(answer.leftTurnMS2)}, right turn ${said(answer.rightTurnMS2)}`}
+        aria-label={`Pick-up uncovers at: accelerating ${said(answer.acceleratingMS2)}, braking ${said(answer.brakingMS2)}, left turn ${said(answer.leftTurnMS2)}, right turn ${said(answer.rightTurnMS2)}`}
       >
         <text x={10} y={18} fontSize="12.5" fontWeight="700">
           Acceleration that uncovers the pick-up, {formatQuantity(answer.levelM, bore)} of fuel

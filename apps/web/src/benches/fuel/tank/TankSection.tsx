@@ -157,8 +157,8 @@ export const TankSection = ({ fit, c, lowM }: Props) => {
         {narrow && lowM !== null && `Low fuel ${mm(lowM)} deep. `}
         {fit.cutOffM > 0 && `Cut ${mm(fit.cutOffM)} off the module. `}
         {fit.shortByM > 0 && `The module ends ${mm(fit.shortByM)} too high. `}
-        Sock {mm(Math.max(0, c.tankDepthM - hangs))} off the floor. Lifting the tank tilted by {Math.abs(c.tiltDeg)}°
-        swings the top {mm(fit.sweepM)} sideways
+        Strainer {mm(Math.max(0, c.tankDepthM - hangs))} off the floor. Lifting the tank tilted by {Math.abs(c.tiltDeg)}
+        ° swings the top {mm(fit.sweepM)} sideways
         {c.swingRoomM === null ? '; the room for it is not measured.' : `, and there is room for ${mm(c.swingRoomM)}.`}
       </figcaption>
     </figure>
