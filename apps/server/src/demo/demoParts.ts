@@ -35,6 +35,8 @@ export const leg = (
 ): LineLeg => ({
   ...emptyLeg(`leg-${name.toLowerCase().replace(/[^a-z]+/g, '-')}`, name),
   lengthM,
+  bends90: 0,
+  bends45: 0,
   start: ends[0] === null ? null : pick(c.fittings, ends[0]),
   end: ends[1] === null ? null : pick(c.fittings, ends[1]),
   ...more,

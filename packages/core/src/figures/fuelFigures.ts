@@ -30,11 +30,14 @@ const noReturn = computed<number>('returnless: none', ['fuel.systemType'], (_, g
   given.word('fuel.systemType') === 'return' ? null : 0,
 )
 
-/** Of the line as one figure; its legs have their own. */
+/** Legs have fittings and bends of their own; those whose bends nobody counted share the bends of the line. */
+const counts = (design: LineDesign, name: LineCount): boolean =>
+  design.legs.length === 0 || (name !== 'connectors' && design.legs.some((leg) => leg[name] === null))
+
 const counted = <L extends 'feed' | 'return'>(line: L) => {
   const rule = (name: LineCount): FigureRule<number> => ({
     usedBy: FUEL,
-    matters: (j, find) => j.fuel[line].legs.length === 0 && (line === 'feed' || find('fuel.systemType') === 'return'),
+    matters: (j, find) => counts(j.fuel[line], name) && (line === 'feed' || find('fuel.systemType') === 'return'),
     sources: [own(`fuel.${line}.${name}`), assumed('a typical line', USUAL_COUNTS[name])],
   })
   return {

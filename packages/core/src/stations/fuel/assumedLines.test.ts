@@ -73,4 +73,9 @@ describe('bends and connectors that nobody has counted', () => {
     const job = withFeed({ ...counts, legs: [{ ...emptyLeg('leg-0', 'Leg'), lengthM: 4, bends90: 1, bends45: 0 }] })
     expect(assessFuel(job).assumptions.filter((a) => a.field.startsWith('fuel.feed.'))).toEqual([])
   })
+  it('count still while the bends of a leg are not counted', () => {
+    const job = withFeed({ ...counts, legs: [{ ...emptyLeg('leg-0', 'Leg'), lengthM: 4, bends45: 0 }] })
+    const assumed = assessFuel(job).assumptions.map((a) => a.field)
+    expect(assumed.filter((field) => field.startsWith('fuel.feed.'))).toEqual(['fuel.feed.bends90'])
+  })
 })
