@@ -131,7 +131,7 @@ describe('choose parts', () => {
     const table = await screen.findByRole('region', { name: 'Combinations' })
     const left = screen.getByRole('region', { name: 'Left out' })
     expect(left.textContent).toMatch(/the hat fouls the floor above\s*Tall hat \(by/)
-    expect(within(table).queryByRole('button', { name: /^Take Tall hat/ })).toBeNull()
+    expect(within(table).queryByRole('button', { name: /^Use Tall hat/ })).toBeNull()
     await userEvent.selectOptions(screen.getByLabelText('Show'), 'passing')
     await userEvent.click(within(table).getAllByRole('button', { name: /^Use Own hanging/ })[0]!)
     expect([jobNow().fuel.pump?.id, jobNow().fuel.strainer?.id]).toEqual(['own-hanging', 'sock'])

@@ -1,9 +1,8 @@
 import { placeWords } from '../../exhaust/pipe/datum.ts'
 import { runOf } from '../../exhaust/pipe/layOut.ts'
-import { RUN_WORDS } from '../../exhaust/pipe/runWords.ts'
 import type { JobDocument } from '../../job/index.ts'
 import type { Catalogue } from '../../parts/index.ts'
-import type { SensorSpot } from '../../sections/index.ts'
+import type { RunId, SensorSpot } from '../../sections/index.ts'
 import { fig, say, type Sentence } from '../../verdict/index.ts'
 import type { Ladder, Trial } from '../station.ts'
 import { exhaustCase, SENSOR_NAMES, type ExhaustCase } from './exhaustCase.ts'
@@ -15,9 +14,12 @@ import { sensorAdvice } from './sensorAdvice.ts'
 /** So many of the best spots are tried. */
 const SPOTS_TRIED = 8
 
+const ON_RUN: Readonly<Record<RunId, string>> = { a: 'on bank A, ', b: 'on bank B, ', common: 'on the common pipe, ' }
+
+/** As it follows “put the sensor”. */
 const placeOf = (c: ExhaustCase, { run: id, alongM, clockDeg }: SensorSpot): Sentence => {
   const run = runOf(c.runs, id)!
-  return say`${c.runs.length > 1 ? `${RUN_WORDS[id]}, ` : ''}${placeWords(run, alongM)}, ${fig(clockDeg, 'clock')}`
+  return say`${c.runs.length > 1 ? ON_RUN[id] : ''}${placeWords(run, alongM)}, ${fig(clockDeg, 'clock')}`
 }
 
 const spotOf = ({ run, alongM, clockDeg }: SensorSpot): SensorSpot => ({ run, alongM, clockDeg })
