@@ -11,7 +11,7 @@ import {
   fuelCautions,
   fuelWorking,
   leakTestOf,
-  MEASURE_FIRST,
+  BEFORE_CUTTING,
   LINE_NAMES,
   partsOfFuel,
   piecesOfLine,
@@ -133,7 +133,7 @@ const cutList = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void =
   const m = (v: number) => figureText(fig(v, 'distance'), units)
   const mm = (v: number) => formatCut(v, unitOf('bore', units.bore))
   // Nothing to cut is printed from an assumption.
-  const cut = (p: HosePiece) => (p.assumed ? MEASURE_FIRST : mm(p.cutM))
+  const cut = (p: HosePiece) => (p.assumed ? BEFORE_CUTTING[p.assumed] : mm(p.cutM))
   for (const order of list.value) {
     sheet.strong(
       `${order.hose.name}: ${order.packing.bars.length} × ${m(order.stockM)}${order.packing.proved ? '' : ' (fewer may do; not proven)'}`,
@@ -149,7 +149,7 @@ const cutList = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void =
       ],
       order.pieces.map((p) => [
         `${p.line}: ${p.leg.name}`,
-        p.assumed ? 'assumed' : m(p.pathM),
+        p.assumed === 'length' ? 'assumed' : m(p.pathM),
         mm(p.slackM),
         mm(p.takesUpM),
         cut(p),

@@ -30,14 +30,17 @@ const noReturn = computed<number>('returnless: none', ['fuel.systemType'], (_, g
   given.word('fuel.systemType') === 'return' ? null : 0,
 )
 
-/** Legs have fittings and bends of their own; those whose bends nobody counted share the bends of the line. */
-const counts = (design: LineDesign, name: LineCount): boolean =>
+/**
+ * Whether a count of the whole line matters: legs have fittings and bends of their own, but those whose bends nobody
+ * counted share the bends of the line.
+ */
+const countMatters = (design: LineDesign, name: LineCount): boolean =>
   design.legs.length === 0 || (name !== 'connectors' && design.legs.some((leg) => leg[name] === null))
 
 const counted = <L extends 'feed' | 'return'>(line: L) => {
   const rule = (name: LineCount): FigureRule<number> => ({
     usedBy: FUEL,
-    matters: (j, find) => counts(j.fuel[line], name) && (line === 'feed' || find('fuel.systemType') === 'return'),
+    matters: (j, find) => countMatters(j.fuel[line], name) && (line === 'feed' || find('fuel.systemType') === 'return'),
     sources: [own(`fuel.${line}.${name}`), assumed('a typical line', USUAL_COUNTS[name])],
   })
   return {

@@ -68,7 +68,7 @@ export {
   HEAT_GAP_M,
   hoseOfLeg,
   legBends,
-  MEASURE_FIRST,
+  BEFORE_CUTTING,
   outsideOf,
   slackOf,
   type HosePiece,

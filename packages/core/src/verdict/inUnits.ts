@@ -20,8 +20,8 @@ const roughly = (value: number, metric: Unit, shown: Unit): string => {
 
 /**
  * A text of the program with the metric figures that stand in it in the reader's units: "10 mm cold" as "0.39 in cold".
- * Rules of thumb, so as roughly as they are said; what is exact, as the figures of a drill template, has a thin space. What a person has written, and names of parts, are given as `own` and
- * stay.
+ * Rules of thumb, so as roughly as they are said; what is exact, as the figures of a drill template, has a thin space.
+ * What a person has written, and names of parts, are given as `own` and stay.
  */
 export const inUnits = (text: string, units: UnitChoice, own: readonly string[] = []): string => {
   if (!/\d (?:mm|kPa|°C|N m|kW)\b/.test(text)) return text

@@ -225,7 +225,8 @@ describe('lines', () => {
     expect(jobNow().fuel.feed.legs).toHaveLength(2)
   })
   it('an end of another size cannot be chosen and says why; one that fits shortens the cut', async () => {
-    openSheet('lines', withLegs(leg('Tank to body', 1)), withFittings as unknown as typeof catalogue)
+    const counts = { bends90: 0, bends45: 0 }
+    openSheet('lines', withLegs(leg('Tank to body', 1, counts)), withFittings as unknown as typeof catalogue)
     const select = screen.getByLabelText<HTMLSelectElement>('Start fitting')
     const option = [...select.options].find((o) => o.value === 'big')!
     expect(option.disabled).toBe(true)
@@ -235,6 +236,14 @@ describe('lines', () => {
     await userEvent.selectOptions(select, 'end')
     expect(screen.getByRole('img', { name: /Tank to body: cut 990/ })).toBeTruthy()
     expect(screen.getByRole('region', { name: 'Fitting the ends' }).textContent).toContain('Two-piece end')
+  })
+  it('a leg whose bends nobody counted has no length to cut; counted, it has', async () => {
+    openSheet('lines', withLegs(leg('Tank to body', 1)))
+    const list = within(screen.getByRole('region', { name: 'Cut list' }))
+    expect(list.getAllByText('count bends first').length).toBeGreaterThan(0)
+    await userEvent.type(screen.getByLabelText('Bends of 90°'), '2')
+    await userEvent.type(screen.getByLabelText('Bends of 45°'), '0')
+    expect(list.queryByText('count bends first')).toBeNull()
   })
   it('a leg near the exhaust is found, in the judgement and in the list', () => {
     openSheet('lines', withLegs(leg('By the silencer', 1, { exhaustGapM: 0.03 })))

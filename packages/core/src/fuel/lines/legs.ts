@@ -2,8 +2,8 @@ import { USUAL_COUNTS, type LineDesign, type LineLeg, type LineName } from '../.
 import type { HosePart } from '../../parts/index.ts'
 import { cutLengthM, ENGINE_ROCK_M, HOSE_SHORTENING_SHARE } from './cutLength.ts'
 
-/** What stands in place of a length to cut while the leg is not measured: nobody cuts by an assumption. */
-export const MEASURE_FIRST = 'measure first'
+/** What stands in place of a length to cut while the leg is not measured or its bends are not counted: nobody cuts by an assumption. */
+export const BEFORE_CUTTING = { length: 'measure first', bends: 'count bends first' } as const
 /** No leg is assumed shorter than this. */
 const LEAST_LEG_M = 0.1
 /** Clips every 300 to 450 mm; the middle. */
@@ -46,7 +46,8 @@ export interface HosePiece {
   readonly clips: number
   readonly sleeveM: number
   readonly grommets: number
-  readonly assumed: boolean
+  /** What of it is still assumed, so that nobody can cut it yet. */
+  readonly assumed: keyof typeof BEFORE_CUTTING | null
 }
 
 /**
@@ -59,15 +60,14 @@ export const legBends = (line: LineDesign, leg: LineLeg): { readonly bends90: nu
     const open = line.legs.filter((l) => l[name] === null).map((l) => l.id)
     const known = line.legs.reduce((sum, l) => sum + (l[name] ?? 0), 0)
     const left = Math.max(0, (line[name] ?? USUAL_COUNTS[name]) - known)
-    const place = Math.max(0, open.indexOf(leg.id))
-    return Math.floor(left / open.length) + (place < left % open.length ? 1 : 0)
+    const [each, more] = [Math.floor(left / open.length), left % open.length]
+    return open.indexOf(leg.id) < more ? each + 1 : each
   }
   return { bends90: of('bends90'), bends45: of('bends45') }
 }
 
 export const cutCaseOf = (leg: LineLeg, hose: HosePart, tankLowerM: number, pathM: number) => ({
   pathM,
-  // Of what is cut only bends that were counted: nobody cuts by an assumption.
   bendsDeg: 90 * (leg.bends90 ?? 0) + 45 * (leg.bends45 ?? 0),
   outsideM: outsideOf(hose),
   slackM: slackOf(leg, tankLowerM),
@@ -99,7 +99,7 @@ export const piecesOfDesign = (line: LineName, design: LineDesign, tankLowerM: n
         clips: leg.moves === 'no' ? Math.max(1, Math.ceil(c.pathM / CLIP_EVERY_M)) : 0,
         sleeveM: leg.sleeved ? c.pathM : 0,
         grommets: leg.panels,
-        assumed: leg.lengthM === null,
+        assumed: leg.lengthM === null ? 'length' : leg.bends90 === null || leg.bends45 === null ? 'bends' : null,
       },
     ]
   })

@@ -1,6 +1,6 @@
 import { seededRandom } from '../../numeric/seededRandom.ts'
 import { legBends, legLengthsM } from '../../fuel/lines/legs.ts'
-import { emptyLeg, emptyLine, USUAL_COUNTS, type LineDesign } from '../../sections/index.ts'
+import { emptyLeg, emptyLine, USUAL_COUNTS, type LineDesign, type LineLeg } from '../../sections/index.ts'
 import { assessFuel } from './assessFuel.ts'
 import { designOf } from './fuelDesign.ts'
 import { lengthOfLine, lineCounts, lineOfDesign } from './lineOfDesign.ts'
@@ -41,7 +41,17 @@ describe('a line described leg by leg', () => {
     const legs = [emptyLeg('leg-0', 'Whole line')]
     const feed = { ...sound.feed, bends90: null, bends45: null, lengthM: 1, legs }
     expect(legBends(feed, legs[0]!)).toEqual({ bends90: USUAL_COUNTS.bends90, bends45: USUAL_COUNTS.bends45 })
-    expect(piecesOfLine(designOf(withFeed(feed)), 'feed')[0]).toMatchObject({ bendsDeg: 0, assumed: true })
+    expect(piecesOfLine(designOf(withFeed(feed)), 'feed')[0]).toMatchObject({ bendsDeg: 0, assumed: 'length' })
+  })
+
+  it('nothing is cut before its length is measured and its bends are counted', () => {
+    const assumedOf = (change: Partial<LineLeg>) =>
+      piecesOfLine(designOf(withFeed({ legs: [{ ...emptyLeg('leg-0', 'Leg'), ...change }] })), 'feed')[0]!.assumed
+    expect(assumedOf({})).toBe('length')
+    expect(assumedOf({ lengthM: 1 })).toBe('bends')
+    expect(assumedOf({ lengthM: 1, bends90: 1 })).toBe('bends')
+    expect(assumedOf({ lengthM: 1, bends90: 1, bends45: 0 })).toBeNull()
+    expect(assumedOf({ bends90: 1, bends45: 0 })).toBe('length')
   })
 
   it('legs whose bends nobody counted keep the bends of the whole line between them, until those counted are more', () => {

@@ -150,7 +150,7 @@ const legParts = (design: FuelDesign): PartLine[] => {
           fig(packing.boughtM, 'distance'),
           say`${fig(packing.bars.length, 'count')} × ${fig(stockM, 'distance')} for ${fig(own.length, 'count')} pieces`,
           'the cut list',
-          own.some((p) => p.assumed),
+          own.some((p) => p.assumed !== null),
         ),
       )
     : []

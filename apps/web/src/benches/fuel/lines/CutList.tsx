@@ -1,11 +1,11 @@
 import {
+  BEFORE_CUTTING,
   designOf,
   cutListOf,
   CUT_WIDTH_M,
   explainInputError,
   formatCut,
   formatQuantity,
-  MEASURE_FIRST,
   type HoseOrder,
   type HosePiece,
   type JobDocument,
@@ -41,7 +41,7 @@ const Order = ({ order }: { order: HoseOrder }) => {
   const m = (v: number) => formatQuantity(v, distance)
   const mm = (v: number) => formatCut(v, bore)
   // Nobody cuts by a figure that nobody measured.
-  const cut = (p: HosePiece) => (p.assumed ? MEASURE_FIRST : mm(p.cutM))
+  const cut = (p: HosePiece) => (p.assumed ? BEFORE_CUTTING[p.assumed] : mm(p.cutM))
   const { packing, pieces, stockM, hose } = order
   return (
     <div className="py-2">
@@ -84,14 +84,14 @@ const Order = ({ order }: { order: HoseOrder }) => {
           {
             head: 'Path',
             right: true,
-            cell: (p) => (p.assumed ? <em className="text-soft">assumed {m(p.pathM)}</em> : m(p.pathM)),
+            cell: (p) => (p.assumed === 'length' ? <em className="text-soft">assumed {m(p.pathM)}</em> : m(p.pathM)),
           },
           { head: 'Slack', right: true, cell: (p) => mm(p.slackM) },
           { head: 'Ends take up', right: true, cell: (p) => mm(p.takesUpM) },
           {
             head: 'Cut',
             right: true,
-            cell: (p) => (p.assumed ? <em className="text-soft">{MEASURE_FIRST}</em> : <strong>{cut(p)}</strong>),
+            cell: (p) => (p.assumed ? <em className="text-soft">{cut(p)}</em> : <strong>{cut(p)}</strong>),
           },
           { head: 'Ends', cell: (p) => `${p.leg.start?.name ?? 'open'}; ${p.leg.end?.name ?? 'open'}` },
         ]}

@@ -1,4 +1,4 @@
-import { formatCut, MEASURE_FIRST, outsideOf, type FittingPart, type HosePiece } from '@lochmoor/core'
+import { BEFORE_CUTTING, formatCut, outsideOf, type FittingPart, type HosePiece } from '@lochmoor/core'
 import { useUnit } from '../../../store/preferences.ts'
 import { useWidth } from '../../bench/useWidth.ts'
 
@@ -11,8 +11,8 @@ export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
   const mm = (m: number) => formatCut(m, bore)
   const { leg, hose } = piece
   const overM = piece.cutM + piece.takesUpM
-  const cut = piece.assumed ? MEASURE_FIRST : `cut ${mm(piece.cutM)}`
-  const over = piece.assumed ? 'length assumed' : `${mm(overM)} seat to seat`
+  const cut = piece.assumed ? BEFORE_CUTTING[piece.assumed] : `cut ${mm(piece.cutM)}`
+  const over = piece.assumed === 'length' ? 'length assumed' : `${mm(overM)} seat to seat`
   const [x0, x1] = [60, width - 60]
   const y = 98
   const end = 44
@@ -52,7 +52,13 @@ export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
         </text>
       </svg>
       <figcaption className="px-2.5 pb-2 text-sm leading-snug text-soft">
-        {piece.assumed ? 'Measure this leg: its length is assumed. ' : <Sum piece={piece} />}{' '}
+        {piece.assumed === 'length' ? (
+          'Measure this leg: its length is assumed. '
+        ) : piece.assumed === 'bends' ? (
+          'Count the bends of this leg: every bend adds to the length to cut. '
+        ) : (
+          <Sum piece={piece} />
+        )}{' '}
         {leg.start?.thread ? `Start: ${leg.start.name}, ${leg.start.thread}. ` : ''}
         {leg.end?.thread ? `End: ${leg.end.name}, ${leg.end.thread}.` : ''}
         {(leg.start?.angleDeg ?? 0) > 0 &&
