@@ -2,7 +2,7 @@ import type { SectionName } from '@lochmoor/contract'
 import { sameValue, valueAt } from '@lochmoor/core'
 import { openDB, type IDBPDatabase } from 'idb'
 import type { OutboxEntry, RecordEntry, SectionEntry } from './outboxEntries.ts'
-import { alone, openTabs, TAB } from './tab.ts'
+import { alone, onceGone, openTabs, TAB } from './tab.ts'
 import { upgradeWaiting } from './upgradeWaiting.ts'
 
 const STORE = 'waiting'
@@ -76,6 +76,9 @@ let elsewhere: readonly OutboxEntry[] = []
 /** What to do with edits of sections that were taken over, in the same breath: nobody edits between. */
 let onTaken: (taken: readonly SectionEntry[]) => void = () => undefined
 
+/** What to do when a page that had something to send is gone. */
+let onLeft: () => void = () => undefined
+
 /**
  * Takes over what a person's closed pages left, and looks what open ones have: one page at a time, so that each entry has
  * one page that edits and sends it.
@@ -89,6 +92,8 @@ const adopt = (personId: string): Promise<void> =>
       const isOpen = await openTabs()
       const stored = upgradeWaiting((await db.getAll(STORE)) as OutboxEntry[])
       elsewhere = stored.filter((e) => e.tab !== TAB && isOpen(e.tab))
+      // A page may still be on its way out when this one looks: what it leaves is heard of later.
+      for (const e of elsewhere) if (e.personId === personId && e.tab !== undefined) onceGone(e.tab, () => onLeft())
       for (const e of stored) {
         lastSeq = Math.max(lastSeq, e.seq)
         if (e.personId !== personId || e.tab === TAB || isOpen(e.tab)) continue
@@ -135,6 +140,9 @@ export const outbox = {
   takeIn: (taken: readonly OutboxEntry[]): void => onTaken(taken.filter((e) => e.kind === 'section')),
   whenTaken: (act: typeof onTaken): void => {
     onTaken = act
+  },
+  whenLeft: (act: () => void): void => {
+    onLeft = act
   },
   nextSeq: (): number => ++lastSeq,
   adopt,

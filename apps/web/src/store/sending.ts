@@ -92,6 +92,7 @@ const layAdopted = (taken: readonly SectionEntry[]): void => {
 }
 
 outbox.whenTaken(layAdopted)
+outbox.whenLeft(sendNow)
 
 /** One page of the browser sends at a time. */
 const sendAll = async (): Promise<void> => {

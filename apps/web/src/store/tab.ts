@@ -20,6 +20,21 @@ export const openTabs = async (): Promise<(tab: string | undefined) => boolean> 
   return (tab) => tab === TAB || (tab !== undefined && names.has(nameOf(tab)))
 }
 
+const watched = new Set<string>()
+/** Does something once another page is gone: its lock is granted then, and given back at once. */
+export const onceGone = (tab: string, act: () => void): void => {
+  const manager = locks()
+  if (!manager || watched.has(tab)) return
+  watched.add(tab)
+  manager
+    .request(nameOf(tab), () => Promise.resolve())
+    .then(() => {
+      watched.delete(tab)
+      act()
+    })
+    .catch((e: unknown) => console.warn('a page that closes will not be noticed', e))
+}
+
 /** Does something that only one page may do at a time; where the browser has no locks there is one page for all we know. */
 export const alone = <T>(what: string, work: () => Promise<T>): Promise<T> => {
   const manager = locks()
