@@ -39,7 +39,7 @@ test('an owner asks somebody in, who follows the letter of the stand-in mailbox 
   await guest.getByLabel('Your name').fill('Hob Fellgate')
   await guest.getByLabel(/^Password/).fill('short')
   await guest.getByRole('button', { name: 'Create account' }).click()
-  await expect(guest.getByRole('alert')).toContainText('allowed: 10 to 200 characters')
+  await expect(guest.getByRole('alert')).toContainText('allowed: 12 to 200 characters')
   await guest.getByLabel(/^Password/).fill('a hill behind the shop')
   await guest.getByRole('button', { name: 'Create account' }).click()
   await expect(guest.getByRole('heading', { name: 'Jobs' })).toBeVisible()

@@ -1,8 +1,10 @@
-// Starts the tests' own MariaDB once for the server project.
+// Starts the tests' own MariaDB once for the server project, and sees to it that what runs in threads of its own is built.
 const { spawn } = require('node:child_process')
 const { join } = require('node:path')
 
 module.exports = async () => {
+  const { buildNode } = await import('../launch/setUp.mjs')
+  await buildNode((line) => process.stderr.write(`${line}\n`))
   const child = spawn(process.execPath, [join(__dirname, '../launch/throwawayDatabase.mjs')], {
     stdio: ['pipe', 'pipe', 'inherit'],
   })

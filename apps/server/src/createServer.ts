@@ -2,15 +2,16 @@ import { DataSource } from 'typeorm'
 import { databasePatience } from './http/databasePatience.ts'
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import { MOST_PHOTO_BYTES, PHOTO_TYPES } from '@lochmoor/contract'
 import { NestFactory } from '@nestjs/core'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger'
 import cookieParser from 'cookie-parser'
-import express, { type NextFunction, type Request, type Response } from 'express'
+import express, { type NextFunction, type Request, type RequestHandler, type Response } from 'express'
 import helmet from 'helmet'
 import type { Logger } from 'pino'
-import { pinoHttp } from 'pino-http'
+import { door } from './http/door/door.ts'
+import { requestLog } from './http/requestLog.ts'
+import { Doorkeeper } from './workshop/doorkeeper.ts'
 import { AppModule } from './app.module.ts'
 import { StorePreparation } from './database/storePreparation.ts'
 import { RefusalFilter } from './http/refusal.filter.ts'
@@ -34,9 +35,6 @@ export interface ServerOptions {
  */
 const KEEP_ALIVE_MS = 75_000
 
-/** A job file with a book of photographs. */
-const MOST_JOB_FILE = '120mb'
-
 const CONTENT_POLICY = {
   useDefaults: false,
   directives: {
@@ -55,6 +53,17 @@ const CONTENT_POLICY = {
   },
 }
 
+/** Nothing of a workshop is kept by browsers and proxies, but where a route says otherwise. */
+const kept: RequestHandler = (_request, response, next) => {
+  response.setHeader('cache-control', 'no-store')
+  next()
+}
+/** The page itself is open to everybody and takes nothing. */
+const onlyApi =
+  (handler: RequestHandler): RequestHandler =>
+  (request, response, next) =>
+    request.path.toLowerCase().startsWith('/api/') ? handler(request, response, next) : next()
+
 /** The whole server, prepared and ready to listen. */
 export const createServer = async ({
   databaseUrl,
@@ -68,15 +77,15 @@ export const createServer = async ({
     abortOnError: false,
     bodyParser: false,
   })
-  app.use(pinoHttp({ logger: log, autoLogging: { ignore: (r) => !r.url?.startsWith('/api/') } }))
+  app.use(requestLog(log))
   app.use(helmet({ contentSecurityPolicy: CONTENT_POLICY, strictTransportSecurity: false }))
   app.use(databasePatience(() => app.get(DataSource).query('select 1')))
   app.use(cookieParser())
-  app.use('/api/jobs/import', express.json({ limit: MOST_JOB_FILE }))
-  app.use(express.json({ limit: '1mb' }))
-  app.use(express.raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTES }))
+  app.use('/api', kept)
+  app.use(onlyApi(door(() => app.get(Doorkeeper))))
   app.set('query parser', 'simple')
   app.set('trust proxy', proxies)
+  app.set('etag', false)
   app.setGlobalPrefix('api')
   app.useGlobalPipes(new SchemaPipe())
   app.useGlobalFilters(new RefusalFilter(log))

@@ -2,8 +2,9 @@ import 'reflect-metadata'
 import { fileURLToPath } from 'node:url'
 import { pino } from 'pino'
 import { createServer } from './createServer.ts'
+import { errorInLog } from './http/requestLog.ts'
 
-const log = pino({ level: process.env['LOCHMOOR_LOG'] ?? 'info' })
+const log = pino({ level: process.env['LOCHMOOR_LOG'] ?? 'info', serializers: { err: errorInLog } })
 const port = Number(process.env['LOCHMOOR_PORT'] ?? 4600)
 const host = process.env['LOCHMOOR_HOST'] ?? '127.0.0.1'
 const databaseUrl = process.env['DATABASE_URL']

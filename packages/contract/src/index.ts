@@ -6,7 +6,7 @@ export * from './calculators/fuelCircuit.ts'
 export * from './calculators/exhaustStation.ts'
 export * from './calculators/fuelStation.ts'
 export { RANGES } from './calculators/ranges.ts'
-export { explainProblem, explainProblems, type FieldProblem } from './field/explainProblems.ts'
+export { explainProblem, explainProblems, MOST_PROBLEMS, type FieldProblem } from './field/explainProblems.ts'
 export { explainRange, figure, oneOf, range, wholeFigure } from './field/figure.ts'
 export {
   JOB_SCHEMA_VERSION,

@@ -63,7 +63,10 @@ export class CatalogueController {
   @Get()
   @AllWhoRead()
   @Answers({ 200: CatalogueSchema })
-  async all(@Who() { workshopId }: Caller): Promise<Record<string, unknown>> {
+  async all(@Who() caller: Caller): Promise<Record<string, unknown>> {
+    const { workshopId } = caller
+    // A guest is shown one job: what is in it, and not what else the workshop has on its shelves.
+    if (caller.kind === 'guest') return this.catalogue.ofJob(workshopId, caller.jobId)
     const lists = await Promise.all(
       PART_KINDS.map(async (kind) => [kind, await this.parts.list(workshopId, kind)] as const),
     )
@@ -71,9 +74,11 @@ export class CatalogueController {
   }
 
   @Get(':kind')
-  @AllWhoRead()
   @Answers({ 200: z.array(AnyPart) })
-  kind(@Who() { workshopId }: Caller, @Param('kind', { schema: PartKindSchema }) kind: PartKind): Promise<unknown[]> {
+  kind(
+    @Who() { workshopId }: PersonCaller,
+    @Param('kind', { schema: PartKindSchema }) kind: PartKind,
+  ): Promise<unknown[]> {
     return this.parts.list(workshopId, kind)
   }
 

@@ -71,6 +71,17 @@ export class CatalogueRepository {
     )
   }
 
+  async sectionsOf(workshopId: string, jobId: string): Promise<{ section: SectionName; value: unknown }[]> {
+    const rows: { section: SectionName; value: unknown }[] = await this.database.query(
+      'select s.section, s.value from job j join job_section s on s.job_id = j.id where j.workshop_id = ? and j.id = ?',
+      [workshopId, jobId],
+    )
+    return rows.map(({ section, value }) => ({
+      section,
+      value: typeof value === 'string' ? (JSON.parse(value) as unknown) : value,
+    }))
+  }
+
   /** Puts in, or brings up to date, the parts shipped with this version. */
   async storeStock(stock: Catalogue): Promise<void> {
     const rows = PART_KINDS.flatMap((kind) =>

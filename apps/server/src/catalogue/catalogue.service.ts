@@ -1,8 +1,16 @@
 import { isDeepStrictEqual } from 'node:util'
-import { partHeaders, partToCells, type PartKind, type PartUses, type SectionName } from '@lochmoor/contract'
+import {
+  PART_KINDS,
+  partHeaders,
+  partToCells,
+  type PartKind,
+  type PartUses,
+  type SectionName,
+} from '@lochmoor/contract'
 import { err, ok, PARTS_HELD, pumpSanity, type Part, type PumpPart, type Result } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import Papa from 'papaparse'
+import { FORMULA } from '../http/csv.ts'
 import { CatalogueRepository } from './catalogue.repository.ts'
 
 export type PartError =
@@ -69,11 +77,26 @@ export class CatalogueService {
     return { jobs: [...jobs.values()] }
   }
 
+  /** The parts that a job holds, by kind, each once. */
+  async ofJob(workshopId: string, jobId: string): Promise<Record<PartKind, object[]>> {
+    const sections = await this.parts.sectionsOf(workshopId, jobId)
+    const held = (kind: PartKind) =>
+      PARTS_HELD.filter((h) => h.kind === kind).flatMap((h) => {
+        const [section, ...path] = h.path.split('.')
+        return sections.filter((s) => s.section === section).flatMap((s) => at(s.value, path))
+      })
+    const once = (parts: unknown[]) => {
+      const real = parts.filter((p): p is { id: string } => typeof p === 'object' && p !== null && 'id' in p)
+      return [...new Map(real.map((p) => [p.id, p])).values()]
+    }
+    return Object.fromEntries(PART_KINDS.map((kind) => [kind, once(held(kind))])) as Record<PartKind, object[]>
+  }
+
   async csv(workshopId: string, kind: PartKind): Promise<string> {
     const parts = await this.parts.list(workshopId, kind)
     return Papa.unparse(
       { fields: partHeaders(kind), data: parts.map((p) => partToCells(kind, p)) },
-      { newline: '\r\n', escapeFormulae: true },
+      { newline: '\r\n', escapeFormulae: FORMULA },
     )
   }
 }

@@ -8,6 +8,7 @@ import { documentOf } from '../jobs/documentOf.ts'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
 import { RecordsRepository } from '../records/records.repository.ts'
 import { asVersion4 } from '../test/oldDocuments.ts'
+import { StorePreparation } from './storePreparation.ts'
 import { testServer } from '../test/testServer.ts'
 
 describe('preparing the store', () => {
@@ -36,7 +37,7 @@ describe('preparing the store', () => {
   it('undoes its migrations cleanly', async () => {
     const server = await testServer({ demo: false })
     const database = server.app.get(DataSource)
-    for (let i = 0; i < 2; i++) await database.undoLastMigration({ transaction: 'none' })
+    for (let i = 0; i < 3; i++) await database.undoLastMigration({ transaction: 'none' })
     const left = await database.query<Record<string, string>[]>('show tables')
     expect(left.flatMap((r) => Object.values(r))).toEqual(['migrations'])
     await server.close()
@@ -62,6 +63,7 @@ describe('preparing the store', () => {
           id: randomUUID(),
           at: new Date(Date.now() + 1000).toISOString(),
           storedAt: null,
+          importedBy: null,
           who: 'Una Brock',
           body: {
             kind: 'measurement',
@@ -107,10 +109,33 @@ describe('preparing the store', () => {
     await server.close()
   })
 
+  it('refuses data of a newer version by its name, and changes nothing', async () => {
+    const server = await testServer({ demo: false })
+    const database = server.app.get(DataSource)
+    const store = server.app.get(StorePreparation)
+    await database.query("insert into migrations (timestamp, name) values (9999999999999, 'Later9999999999999')")
+    await database.query(
+      "insert into written_by (version, document_version, at) values ('9.9.9', 42, now(6) + interval 1 day)",
+    )
+    await expect(store.prepare({ demo: true })).rejects.toThrow(
+      /written by a newer Lochmoor \(version 9\.9\.9.*Nothing was changed/,
+    )
+    await database.query('delete from migrations where timestamp = 9999999999999')
+    const [workshop, job] = [randomUUID(), randomUUID()]
+    await database.query('insert into workshop (id, name) values (?, ?)', [workshop, 'Shop'])
+    await database.query('insert into job (id, workshop_id, title) values (?, ?, ?)', [job, workshop, 'Van'])
+    await database.query("insert into job_section (job_id, section, version, schema_version, value) values (?, 'fuel', 1, 99, '{}')", [job]) // prettier-ignore
+    await expect(store.prepare({ demo: false })).rejects.toThrow(/documents of version 99/)
+    expect(Number((await database.query('select count(*) as n from person'))[0].n)).toBe(0)
+    await database.query('delete from job')
+    await store.prepare({ demo: false })
+    await server.close()
+  })
+
   it('brings a store of the first version up to date: tables, documents, history', async () => {
     const server = await testServer({ demo: false })
     const database = server.app.get(DataSource)
-    await database.undoLastMigration({ transaction: 'none' })
+    for (let i = 0; i < 2; i++) await database.undoLastMigration({ transaction: 'none' })
     const [workshop, job] = [randomUUID(), randomUUID()]
     const { vehicle, fuel } = emptyJob('Old van')
     const old = {

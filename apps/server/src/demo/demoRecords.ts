@@ -146,6 +146,7 @@ export const demoRecords = (now: Date): { jobId: string; records: LogRecord[] }[
         id: id(n),
         at,
         storedAt: at,
+        importedBy: null,
         who: DEMO_PEOPLE[who].name,
         body,
         corrects: corrects === undefined ? null : id(corrects),

@@ -1,15 +1,18 @@
-import { Imported, JobFile, JobId, Refusal } from '@lochmoor/contract'
+import { Imported, JobFile, JobId, MOST_JOB_FILE_BYTES, Refusal } from '@lochmoor/contract'
 import type { Result } from '@lochmoor/core'
-import { Body, Controller, Get, HttpException, Param, Post, Res } from '@nestjs/common'
+import { Controller, Get, HttpException, Param, Post, Req, Res } from '@nestjs/common'
 import { ApiBody, ApiTags } from '@nestjs/swagger'
-import type { Response } from 'express'
+import type { Request, Response } from 'express'
 import { Answers, jsonSchemaOf } from '../http/answers.decorator.ts'
-import { Who, type PersonCaller } from '../workshop/caller.ts'
+import { Turns } from '../work/turns.ts'
+import { From, Who, type PersonCaller } from '../workshop/caller.ts'
 import { ExportsService, type ExportError } from './exports.service.ts'
+import { withUpload } from './uploaded.ts'
 
 const orRefuse = <T>(result: Result<T, ExportError>): T => {
   if (result.ok) return result.value
   const { error } = result
+  if (error.code === 'refused') throw new HttpException(error.refusal, 400)
   throw error.code === 'noSuchJob'
     ? new HttpException({ code: error.code, message: 'There is no job with this id here.' }, 404)
     : new HttpException(
@@ -24,24 +27,30 @@ const orRefuse = <T>(result: Result<T, ExportError>): T => {
 @ApiTags('exports')
 @Controller('jobs')
 export class ExportsController {
+  /** One file of a person at a time, and few of all. */
+  private readonly own = new Turns(1, 1)
+  private readonly all = new Turns(1, 4, 30)
+
   constructor(private readonly exports: ExportsService) {}
 
   @Get(':id/export')
   @Answers({ 200: JobFile, 404: Refusal })
   async export(
-    @Who() { workshopId }: PersonCaller,
+    @Who() caller: PersonCaller,
     @Param('id', { schema: JobId }) id: string,
+    @From() address: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<JobFile> {
-    const file = orRefuse(await this.exports.export(workshopId, id, new Date()))
+    const file = orRefuse(await this.exports.export(caller, id, new Date(), address))
     response.attachment(`${file.sections.vehicle.title.replace(/[/:*?"<>|]/g, '-')}.lochmoor.json`)
     return file
   }
 
   @Post('import')
   @ApiBody({ schema: jsonSchemaOf(JobFile) })
-  @Answers({ 201: Imported, 400: Refusal })
-  async import(@Who() caller: PersonCaller, @Body() body: unknown): Promise<Imported> {
-    return orRefuse(await this.exports.import(caller, body))
+  @Answers({ 201: Imported, 400: Refusal, 413: Refusal, 429: Refusal })
+  async import(@Who() caller: PersonCaller, @Req() request: Request, @From() address: string): Promise<Imported> {
+    const read = () => withUpload(request, MOST_JOB_FILE_BYTES, (path) => this.exports.import(caller, path, address))
+    return orRefuse(await this.own.take(() => this.all.take(read), caller.personId))
   }
 }

@@ -2,9 +2,7 @@ import { randomUUID } from 'node:crypto'
 import {
   JOB_FILE_FORMAT,
   JOB_SCHEMA_VERSION,
-  JobFile,
-  JobFileHead,
-  migrateSections,
+  type JobFile,
   repointField,
   type Imported,
   type SectionName,
@@ -12,17 +10,24 @@ import {
 import { err, ok, type JobDocument, type LogRecord, type Result } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import { DataSource } from 'typeorm'
-import { parseOrRefuse } from '../http/schema.pipe.ts'
 import { documentOf } from '../jobs/documentOf.ts'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
 import { PhotosRepository, type PhotoRow } from '../records/photos.repository.ts'
 import { RecordsRepository } from '../records/records.repository.ts'
 import { isBare, reencode } from '../records/reencode.ts'
+import { WorkPools } from '../work/workPools.ts'
+import { AuditService } from '../workshop/audit.service.ts'
 import type { PersonCaller } from '../workshop/caller.ts'
 import { PeopleService } from '../workshop/people.service.ts'
+import type { JobFileRead } from './jobFileWorker.ts'
 
 export type ExportError =
-  { readonly code: 'noSuchJob' } | { readonly code: 'badPhoto'; readonly photoId: string; readonly found: string }
+  | { readonly code: 'noSuchJob' }
+  | { readonly code: 'refused'; readonly refusal: object }
+  | { readonly code: 'badPhoto'; readonly photoId: string; readonly found: string }
+
+type ReadFile = Extract<JobFileRead, { ok: true }>['file']
+type ReadPhotos = Extract<JobFileRead, { ok: true }>['photos']
 
 /** A job as one open file, and back again. */
 @Injectable()
@@ -33,9 +38,16 @@ export class ExportsService {
     private readonly records: RecordsRepository,
     private readonly photos: PhotosRepository,
     private readonly people: PeopleService,
+    private readonly audit: AuditService,
+    private readonly pools: WorkPools,
   ) {}
 
-  async export(workshopId: string, id: string, now: Date): Promise<Result<JobFile, ExportError>> {
+  async export(
+    { email, workshopId }: PersonCaller,
+    id: string,
+    now: Date,
+    address: string,
+  ): Promise<Result<JobFile, ExportError>> {
     const job = await this.jobs.find(workshopId, id)
     if (!job) return err({ code: 'noSuchJob' })
     const [records, photos, history] = await Promise.all([
@@ -43,6 +55,7 @@ export class ExportsService {
       this.photos.all(workshopId, id),
       this.jobs.wholeHistory(workshopId, id),
     ])
+    await this.audit.note({ workshopId, event: 'job-exported', who: email, about: `${job.title} (${id})`, address })
     return ok({
       format: JOB_FILE_FORMAT,
       schemaVersion: JOB_SCHEMA_VERSION,
@@ -64,35 +77,32 @@ export class ExportsService {
         version: h.version,
         at: h.at.toISOString(),
         who: h.who,
+        importedBy: h.importedBy,
         schemaVersion: h.schemaVersion,
-        value: h.value,
+        value: h.value as Record<string, unknown>,
       })),
     })
   }
 
   /** Reads a file of this or an older version. Keeps the ids where they are free, so that out and in again is the same. */
-  async import({ workshopId, name }: PersonCaller, input: unknown): Promise<Result<Imported, ExportError>> {
-    const head = parseOrRefuse(JobFileHead, input)
-    const file = parseOrRefuse(JobFile, {
-      records: [],
-      photos: [],
-      history: [],
-      ...(input as object),
-      schemaVersion: JOB_SCHEMA_VERSION,
-      sections: migrateSections(head.sections, head.schemaVersion),
-    })
-    const photos = await this.readPhotos(file)
+  async import(caller: PersonCaller, path: string, address: string): Promise<Result<Imported, ExportError>> {
+    const { email, name, workshopId } = caller
+    const read = await this.pools.jobFile({ path })
+    if (!read.ok) return err({ code: 'refused', refusal: read.refusal })
+    const { file, writtenBy } = read
+    const photos = await this.readPhotos(read.photos)
     if (!photos.ok) return photos
     const keptId = !(await this.jobs.idIsTaken(file.id))
     const id = keptId ? file.id : randomUUID()
-    const ids = await this.freshIds(file)
+    const ids = await this.freshIds(file, photos.value)
     await this.database.transaction(async (manager) => {
       const document = await this.withKnownPerson(workshopId, file.sections)
-      const history = file.history.map((h) => ({ ...h, at: new Date(h.at) }))
+      // Whatever names stand in a file, nobody of this workshop has said so here.
+      const history = file.history.map((h) => ({ ...h, at: new Date(h.at), importedBy: name }))
       const versions = Object.fromEntries(
         Object.keys(file.sections).map((s) => [
           s,
-          Math.max(1, ...file.history.filter((h) => h.section === s).map((h) => h.version)),
+          file.history.filter((h) => h.section === s).reduce((most, h) => Math.max(most, h.version), 1),
         ]),
       )
       await this.jobs.create(
@@ -113,17 +123,19 @@ export class ExportsService {
       await this.records.add(
         workshopId,
         id,
-        file.records.map((r) => pointedToday(withIds(r, ids), file, head.schemaVersion)),
+        file.records.map((r) => ({ ...pointedToday(withIds(r, ids), file, writtenBy), importedBy: name })),
         manager,
       )
     })
-    return ok({ id, keptId, migratedFrom: head.schemaVersion === JOB_SCHEMA_VERSION ? null : head.schemaVersion })
+    const about = `${file.sections.vehicle.title} (${id})`
+    await this.audit.note({ workshopId, event: 'job-imported', who: email, about, address })
+    return ok({ id, keptId, migratedFrom: writtenBy === JOB_SCHEMA_VERSION ? null : writtenBy })
   }
 
-  private async readPhotos(file: JobFile): Promise<Result<PhotoRow[], ExportError>> {
+  private async readPhotos(photos: ReadPhotos): Promise<Result<PhotoRow[], ExportError>> {
     const rows: PhotoRow[] = []
-    for (const { id, base64, width, height } of file.photos) {
-      const image = Buffer.from(base64, 'base64')
+    for (const { id, bytes, width, height } of photos) {
+      const image = Buffer.from(bytes)
       // Encoded once already: kept as it is, but only if it truly is a picture; the thumbnail is made anew.
       const read = await reencode(image)
       if (!read.ok) return err({ code: 'badPhoto', photoId: id, found: read.error.found })
@@ -134,10 +146,10 @@ export class ExportsService {
   }
 
   /** The ids of the file, or new ones where they stand in the store already. */
-  private async freshIds(file: JobFile): Promise<Map<string, string>> {
+  private async freshIds(file: ReadFile, photos: readonly PhotoRow[]): Promise<Map<string, string>> {
     const ids = new Map<string, string>()
     for (const { id } of file.records) ids.set(id, (await this.records.idIsTaken(id)) ? randomUUID() : id)
-    for (const { id } of file.photos) ids.set(id, (await this.photos.idIsTaken(id)) ? randomUUID() : id)
+    for (const { id } of photos) ids.set(id, (await this.photos.idIsTaken(id)) ? randomUUID() : id)
     return ids
   }
 
@@ -160,7 +172,7 @@ const withIds = (record: LogRecord, ids: ReadonlyMap<string, string>): LogRecord
 })
 
 /** An entry of an older file by the ids that its items get, where its history makes that certain. */
-const pointedToday = (record: LogRecord, { history }: JobFile, from: number): LogRecord => {
+const pointedToday = (record: LogRecord, { history }: ReadFile, from: number): LogRecord => {
   const { at, body } = record
   if (from === JOB_SCHEMA_VERSION || body.kind !== 'measurement' || body.field === null) return record
   const section = body.field.split('.')[0]

@@ -25,7 +25,12 @@ const withoutIds = (value: unknown): unknown => {
   if (typeof value !== 'object' || value === null) return value
   return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, withoutIds(v)]))
 }
-const same = ({ exportedAt: _, ...file }: JobFile) => file
+/** All that a file says, but for the moment and for who brought it in. */
+const same = ({ exportedAt: _, ...file }: JobFile) => ({
+  ...file,
+  records: file.records.map((r) => ({ ...r, importedBy: null })),
+  history: file.history.map((h) => ({ ...h, importedBy: null })),
+})
 
 describe('a job as a file', () => {
   it('out, deleted and in again is the same, with book, photographs and history', async () => {
@@ -40,7 +45,15 @@ describe('a job as a file', () => {
     await owner.delete(`/api/jobs/${ID}`).expect(200)
     const { body } = await owner.post('/api/jobs/import', before).expect(201)
     expect(body).toEqual({ id: ID, keptId: true, migratedFrom: null })
-    expect(same(await exported())).toEqual(same(before))
+    const after = await exported()
+    expect(same(after)).toEqual(same(before))
+    // It does not speak in the name of anybody here: who brought it in is said of every entry and version.
+    expect([...after.records, ...after.history].map((e) => e.importedBy)).toEqual(Array(14).fill('Maren Skell'))
+    const { records } = (await owner.get(`/api/jobs/${ID}/records`)).body
+    expect(records[0]).toMatchObject({ who: before.records.at(-1)!.who, importedBy: 'Maren Skell' })
+    expect((await owner.get(`/api/jobs/${ID}/records.csv`)).text).toContain('Maren Skell')
+    const { entries } = (await owner.get(`/api/jobs/${ID}/history`)).body
+    expect(entries.every((e: { importedBy: string }) => e.importedBy === 'Maren Skell')).toBe(true)
     const photo = before.photos[0]!.id
     await owner.get(`/api/jobs/${ID}/photos/${photo}/thumb`).expect(200)
     const next = (await owner.get(`/api/jobs/${ID}`)).body.sections.fuel

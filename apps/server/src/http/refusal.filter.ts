@@ -4,22 +4,20 @@ import { Catch, HttpException, type ArgumentsHost, type ExceptionFilter } from '
 import type { Request, Response } from 'express'
 import type { Logger } from 'pino'
 import { DATABASE_AWAY } from './databasePatience.ts'
+import { TooBusy } from '../work/turns.ts'
+import { tooLarge } from './door/bodies.ts'
 import { isDatabaseAway } from '../database/isDatabaseAway.ts'
 import { isDiskFull } from '../database/isDiskFull.ts'
 
 const TOO_LARGE = 413
+/** What the router throws for an address that cannot be decoded. */
+const isUnsound = (thrown: unknown): boolean => thrown instanceof URIError
 const DISK_FULL = {
   code: 'diskFull',
   message: 'The disk on Lochmoor’s server is full: nothing was saved. Free some space there; this will be tried again.',
 } as const
 
-/** What may be sent there at most. */
-const tooLarge = ({ method, url }: Request): string =>
-  method === 'PUT' && /\/photos\//.test(url)
-    ? 'The photograph is larger than 10 MB; allowed: at most 10 MB.'
-    : /\/import$/.test(url)
-      ? 'The job file is larger than 120 MB; allowed: at most 120 MB.'
-      : 'The request is larger than 1 MB.'
+const sentence = ({ method, path }: Request): string => tooLarge(method, path)
 
 /** Turns everything thrown into one shape; what is not ours to tell becomes a plain 500 with an id for the log. */
 @Catch()
@@ -31,6 +29,7 @@ export class RefusalFilter implements ExceptionFilter {
     // Told already that the database does not answer: what comes late has nobody to go to.
     if (response.headersSent) return
     const { status, body } = this.refusal(thrown, host)
+    if (body.retryAfterS !== undefined) response.setHeader('retry-after', String(body.retryAfterS))
     response.status(status).json(body)
   }
 
@@ -39,12 +38,22 @@ export class RefusalFilter implements ExceptionFilter {
       if (thrown.getStatus() === TOO_LARGE)
         return {
           status: TOO_LARGE,
-          body: { code: 'tooLarge', message: tooLarge(host.switchToHttp().getRequest<Request>()) },
+          body: { code: 'tooLarge', message: sentence(host.switchToHttp().getRequest<Request>()) },
         }
       const said = thrown.getResponse()
       const body = typeof said === 'string' ? { message: said } : (said as Partial<Refusal>)
       return { status: thrown.getStatus(), body: { code: 'refused', message: thrown.message, ...body } }
     }
+    if (thrown instanceof TooBusy) {
+      const { retryAfterS } = thrown
+      const message = `Too much of this is being made just now; wait ${retryAfterS} s and try again.`
+      return { status: 429, body: { code: 'tooBusy', message, retryAfterS } }
+    }
+    if (isUnsound(thrown))
+      return {
+        status: 400,
+        body: { code: 'badInput', message: 'The address is not well written: a % in it stands for no character.' },
+      }
     if (isDatabaseAway(thrown)) {
       this.log.warn({ err: thrown }, 'database away')
       return {

@@ -13,7 +13,7 @@ const answerTo = (thrown: unknown) => {
     json: (b: Record<string, unknown>) => (answer.body = b),
   }
   const host = {
-    switchToHttp: () => ({ getResponse: () => response, getRequest: () => ({ method: 'POST', url: '/api/jobs' }) }),
+    switchToHttp: () => ({ getResponse: () => response, getRequest: () => ({ method: 'POST', path: '/api/jobs' }) }),
   } as unknown as ArgumentsHost
   new RefusalFilter(pino({ level: 'silent' })).catch(thrown, host)
   return answer
@@ -33,7 +33,7 @@ describe('refusals', () => {
       'too large says how much',
       new HttpException('request entity too large', 413),
       413,
-      { code: 'tooLarge', message: 'The request is larger than 1 MB.' },
+      { code: 'tooLarge', message: 'The request is larger than 64 kB; allowed: at most 64 kB.' },
     ],
     ['a lost database is 503', withCode('ECONNREFUSED'), 503, { code: 'databaseAway' }],
   ])('%s', (_name, thrown, status, body) => expect(answerTo(thrown)).toMatchObject({ status, body }))

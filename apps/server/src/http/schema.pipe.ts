@@ -5,6 +5,23 @@ import type { z } from 'zod'
 /** Fields whose value is never said back, not even in a refusal. */
 const SECRET = /(?:^|\.)(?:password|current|next|token)$/
 
+const MOST_TEXT = 200
+const cut = (text: string): string =>
+  (text.length > MOST_TEXT ? `${text.slice(0, MOST_TEXT - 1)}…` : text).toWellFormed()
+
+/** A refusal says enough of a value to find it by: twenty of them fit in 16 kB. */
+const shortened = ({ allowed, field, value }: FieldProblem): FieldProblem => {
+  const short =
+    typeof value === 'string'
+      ? cut(value)
+      : typeof value === 'object' && value !== null
+        ? Array.isArray(value)
+          ? `a list of ${value.length}`
+          : `a group of ${Object.keys(value).length}`
+        : value
+  return { field: cut(field), value: short, allowed: allowed.length > 2 * MOST_TEXT ? cut(allowed) : allowed }
+}
+
 /** What the schema made of a value, or a refusal that names every field, its value and what is allowed. */
 export const parseOrRefuse = <T extends z.ZodType>(
   schema: T,
@@ -16,6 +33,7 @@ export const parseOrRefuse = <T extends z.ZodType>(
   const problems = explainProblems(parsed.error, value)
     .map(rename)
     .map((p) => (SECRET.test(p.field) && p.value !== undefined ? { ...p, value: '(not shown)' } : p))
+    .map(shortened)
   throw new BadRequestException({
     code: 'badInput',
     message: problems.map(explainProblem).join('; '),

@@ -4,6 +4,7 @@ import { Injectable } from '@nestjs/common'
 import Papa from 'papaparse'
 import { CatalogueRepository } from '../catalogue/catalogue.repository.ts'
 import { VERSION } from '../version.ts'
+import { FORMULA } from '../http/csv.ts'
 import { BoardRepository } from './board.repository.ts'
 import { documentOf } from './documentOf.ts'
 import type { JobEntity, JobSectionEntity } from './job.entity.ts'
@@ -101,6 +102,6 @@ export class BoardService {
         })
       if (jobs.length < CSV_PAGE) break
     }
-    return Papa.unparse(rows, { escapeFormulae: true, newline: '\r\n' })
+    return Papa.unparse(rows, { escapeFormulae: FORMULA, newline: '\r\n' })
   }
 }

@@ -42,13 +42,20 @@ export class GuestLinksService {
     days: number,
     address: string,
   ): Promise<Result<GuestLinkMade, JobError>> {
-    const { workshopId, name, email } = caller
+    const { workshopId, name, email, personId } = caller
     if (!(await this.jobs.exists(workshopId, jobId))) return err({ code: 'noSuchJob' })
     const [id, token, createdAt] = [randomUUID(), newToken(), new Date()]
     const expiresAt = new Date(createdAt.getTime() + days * DAY_MS)
-    await this.database
-      .getRepository(GuestLinkEntity)
-      .insert({ id, workshopId, jobId, tokenHash: hashOfToken(token), createdBy: name, createdAt, expiresAt })
+    await this.database.getRepository(GuestLinkEntity).insert({
+      id,
+      workshopId,
+      jobId,
+      tokenHash: hashOfToken(token),
+      createdBy: name,
+      createdById: personId,
+      createdAt,
+      expiresAt,
+    })
     await this.audit.note({
       workshopId,
       event: 'guest-link-made',

@@ -94,4 +94,8 @@ export class SectionHistoryEntity {
 
   @Column({ type: 'varchar', length: 80 })
   who: string
+
+  /** Who brought it in from a file; then `who` is a name in that file and nobody of this workshop. */
+  @Column({ name: 'imported_by', type: 'varchar', length: 80, nullable: true })
+  importedBy: string | null
 }

@@ -1,5 +1,6 @@
 import {
   BoardQuery,
+  explainProblem,
   Done,
   HistoryPage,
   HistoryQuery,
@@ -94,22 +95,44 @@ export class JobsController {
     @Body() body: unknown,
   ): Promise<SectionSaved> {
     const { baseVersion, value } = parseOrRefuse(sectionWrite(SECTION_SCHEMAS[section]), body)
+    await this.refuseStranger(caller.workshopId, value)
     return orRefuseJob(await this.jobs.write(caller, id, section, baseVersion, value))
+  }
+
+  /** Only somebody of this workshop can have a job of it. */
+  private async refuseStranger(workshopId: string, value: object): Promise<void> {
+    const personId = 'personId' in value ? value.personId : null
+    if (typeof personId !== 'string') return
+    if ((await this.people.colleagues(workshopId)).some((p) => p.id === personId)) return
+    const problem = {
+      field: 'value.personId',
+      value: personId,
+      allowed: 'the id of a person of this workshop, or null',
+    }
+    throw new HttpException({ code: 'badInput', message: explainProblem(problem), problems: [problem] }, 400)
   }
 
   @Post(':id/archive')
   @HttpCode(200)
   @Answers({ 200: Done, 404: Refusal })
-  async archive(@Who() { workshopId }: PersonCaller, @Param('id', { schema: JobId }) id: string): Promise<Finished> {
-    orRefuseJob(await this.jobs.archive(workshopId, id, new Date()))
+  async archive(
+    @Who() caller: PersonCaller,
+    @Param('id', { schema: JobId }) id: string,
+    @From() address: string,
+  ): Promise<Finished> {
+    orRefuseJob(await this.jobs.archive(caller, id, new Date(), address))
     return done
   }
 
   @Post(':id/restore')
   @HttpCode(200)
   @Answers({ 200: Done, 404: Refusal })
-  async restore(@Who() { workshopId }: PersonCaller, @Param('id', { schema: JobId }) id: string): Promise<Finished> {
-    orRefuseJob(await this.jobs.archive(workshopId, id, null))
+  async restore(
+    @Who() caller: PersonCaller,
+    @Param('id', { schema: JobId }) id: string,
+    @From() address: string,
+  ): Promise<Finished> {
+    orRefuseJob(await this.jobs.archive(caller, id, null, address))
     return done
   }
 

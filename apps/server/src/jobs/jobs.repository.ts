@@ -22,6 +22,9 @@ export interface NewJobRow {
   readonly history?: readonly Omit<SectionHistoryEntity, 'jobId'>[]
 }
 
+/** Rows that go to the store in one statement. */
+const AT_ONCE = 200
+
 /** Jobs of a workshop. Every query names the workshop; there is no way to ask without one. */
 @Injectable()
 export class JobsRepository {
@@ -83,7 +86,8 @@ export class JobsRepository {
     )
     const past =
       history?.map((h) => ({ ...h, value: h.value as object, jobId: id })) ?? rows.map((r) => ({ ...r, at: now, who }))
-    if (past.length > 0) await manager.insert(SectionHistoryEntity, past)
+    for (let i = 0; i < past.length; i += AT_ONCE)
+      await manager.insert(SectionHistoryEntity, past.slice(i, i + AT_ONCE))
     return id
   }
 

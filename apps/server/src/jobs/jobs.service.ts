@@ -93,8 +93,17 @@ export class JobsService {
     }
   }
 
-  async archive(workshopId: string, id: string, archivedAt: Date | null): Promise<Result<null, JobError>> {
-    return (await this.jobs.setArchived(workshopId, id, archivedAt)) ? ok(null) : err({ code: 'noSuchJob' })
+  /** Puts a job away, or back on the board. */
+  async archive(
+    { email, workshopId }: PersonCaller,
+    id: string,
+    archivedAt: Date | null,
+    address: string,
+  ): Promise<Result<null, JobError>> {
+    if (!(await this.jobs.setArchived(workshopId, id, archivedAt))) return err({ code: 'noSuchJob' })
+    const event = archivedAt ? 'job-archived' : 'job-restored'
+    await this.audit.note({ workshopId, event, who: email, about: `job ${id}`, address })
+    return ok(null)
   }
 
   /** For good, with log book and photographs: only what was archived before. */
@@ -134,6 +143,7 @@ export class JobsService {
           version: row.version,
           at: row.at.toISOString(),
           who: row.who,
+          importedBy: row.importedBy,
           changes: older
             ? changesOf(name, inTodaysShape(older, name), inTodaysShape(row, name)).map((d) => ({
                 path: d.path,

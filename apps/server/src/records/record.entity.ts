@@ -28,6 +28,10 @@ export class RecordEntity {
   @Column({ type: 'varchar', length: 80 })
   who: string
 
+  /** Who brought it in from a file; then `who` is a name in that file and nobody of this workshop. */
+  @Column({ name: 'imported_by', type: 'varchar', length: 80, nullable: true })
+  importedBy: string | null
+
   @Column({ type: 'varchar', length: 120, nullable: true })
   field: string | null
 

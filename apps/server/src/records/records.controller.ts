@@ -9,8 +9,21 @@ import {
   Refusal,
 } from '@lochmoor/contract'
 import type { LogRecord, Result } from '@lochmoor/core'
-import { Body, Controller, Get, Header, HttpException, Param, Post, Put, Query, StreamableFile } from '@nestjs/common'
+import {
+  Body,
+  Controller,
+  Get,
+  Header,
+  HttpException,
+  Param,
+  Post,
+  Put,
+  Query,
+  Res,
+  StreamableFile,
+} from '@nestjs/common'
 import { ApiTags } from '@nestjs/swagger'
+import type { Response } from 'express'
 import { z } from 'zod'
 import { Answers } from '../http/answers.decorator.ts'
 import { GuestsToo, Who, type Caller, type PersonCaller } from '../workshop/caller.ts'
@@ -72,13 +85,16 @@ export class RecordsController {
   }
 
   @Post('records')
-  @Answers({ 201: LogRecordSchema, 400: Refusal, 404: Refusal, 409: Refusal })
+  @Answers({ 200: LogRecordSchema, 201: LogRecordSchema, 400: Refusal, 404: Refusal, 409: Refusal })
   async add(
     @Who() caller: PersonCaller,
     @Param('id', { schema: JobId }) id: string,
     @Body({ schema: NewRecord }) body: NewRecord,
+    @Res({ passthrough: true }) response: Response,
   ): Promise<LogRecord> {
-    return orRefuse(await this.records.add(caller, id, body))
+    const { isNew, record } = orRefuse(await this.records.add(caller, id, body))
+    response.status(isNew ? 201 : 200)
+    return record
   }
 
   /** The photograph as the body of the request, of type image/jpeg, image/png or image/webp. */
@@ -96,28 +112,46 @@ export class RecordsController {
 
   @Get('photos/:photoId')
   @GuestsToo()
-  @Header('cache-control', 'private, max-age=31536000, immutable')
   photo(
     @Who() { workshopId }: Caller,
     @Param('id', { schema: JobId }) id: string,
     @Param('photoId', { schema: PhotoId }) photoId: string,
-  ): Promise<StreamableFile> {
-    return this.file(workshopId, id, photoId, 'image')
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StreamableFile | undefined> {
+    return this.file(workshopId, id, photoId, 'image', response)
   }
 
   @Get('photos/:photoId/thumb')
   @GuestsToo()
-  @Header('cache-control', 'private, max-age=31536000, immutable')
   thumb(
     @Who() { workshopId }: Caller,
     @Param('id', { schema: JobId }) id: string,
     @Param('photoId', { schema: PhotoId }) photoId: string,
-  ): Promise<StreamableFile> {
-    return this.file(workshopId, id, photoId, 'thumb')
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StreamableFile | undefined> {
+    return this.file(workshopId, id, photoId, 'thumb', response)
   }
 
-  private async file(workshopId: string, id: string, photoId: string, which: 'image' | 'thumb') {
+  /**
+   * A photograph never changes, so the browser may keep it; but it asks each time whether it may still show it, and a link
+   * that has been ended shows nothing.
+   */
+  private async file(
+    workshopId: string,
+    id: string,
+    photoId: string,
+    which: 'image' | 'thumb',
+    response: Response,
+  ): Promise<StreamableFile | undefined> {
+    const tag = `"${photoId}-${which}"`
+    const has = response.req.headers['if-none-match'] === tag
     const bytes = orRefuse(await this.records.photoBytes(workshopId, id, photoId, which))
+    response.setHeader('cache-control', 'private, no-cache')
+    response.setHeader('etag', tag)
+    if (has) {
+      response.status(304)
+      return undefined
+    }
     return new StreamableFile(bytes, { type: 'image/jpeg', length: bytes.length })
   }
 }

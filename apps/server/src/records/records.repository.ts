@@ -16,10 +16,14 @@ const shown = (r: RecordEntity): LogRecord => ({
   at: r.at.toISOString(),
   storedAt: r.storedAt.toISOString(),
   who: r.who,
+  importedBy: r.importedBy,
   body: r.body,
   corrects: r.corrects,
   withdraws: r.withdraws,
 })
+
+/** Rows that go to the store in one statement. */
+const AT_ONCE = 200
 
 /** The log book of a job. It offers adding and reading; there is no changing and no deleting. */
 @Injectable()
@@ -42,24 +46,22 @@ export class RecordsRepository {
     records: readonly LogRecord[],
     manager: EntityManager = this.database.manager,
   ): Promise<void> {
-    if (records.length === 0) return
-    await manager.insert(
-      RecordEntity,
-      records.map((r) => ({
-        id: r.id,
-        workshopId,
-        jobId,
-        kind: r.body.kind,
-        at: new Date(r.at),
-        storedAt: r.storedAt ? new Date(r.storedAt) : new Date(),
-        who: r.who,
-        field: r.body.kind === 'measurement' ? r.body.field : null,
-        corrects: r.corrects,
-        withdraws: r.withdraws,
-        body: r.body,
-        search: wordsOf(r.body, r.who),
-      })),
-    )
+    const rows = records.map((r) => ({
+      id: r.id,
+      workshopId,
+      jobId,
+      kind: r.body.kind,
+      at: new Date(r.at),
+      storedAt: r.storedAt ? new Date(r.storedAt) : new Date(),
+      who: r.who,
+      importedBy: r.importedBy,
+      field: r.body.kind === 'measurement' ? r.body.field : null,
+      corrects: r.corrects,
+      withdraws: r.withdraws,
+      body: r.body,
+      search: wordsOf(r.body, r.who),
+    }))
+    for (let i = 0; i < rows.length; i += AT_ONCE) await manager.insert(RecordEntity, rows.slice(i, i + AT_ONCE))
   }
 
   /** A page of entries, latest stored first. */

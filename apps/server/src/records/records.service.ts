@@ -4,7 +4,8 @@ import { Injectable } from '@nestjs/common'
 import Papa from 'papaparse'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
 import type { PersonCaller } from '../workshop/caller.ts'
-import { isDuplicateKey } from '../database/duplicateKey.ts'
+import { againAtDeadlock, isDuplicateKey } from '../database/duplicateKey.ts'
+import { FORMULA } from '../http/csv.ts'
 import { PhotosRepository } from './photos.repository.ts'
 import { RecordsRepository } from './records.repository.ts'
 import { reencode, type PhotoError } from './reencode.ts'
@@ -16,6 +17,12 @@ export type RecordError =
   | { readonly code: 'noSuchPhoto' }
   | PhotoError
 
+export interface Added {
+  readonly record: LogRecord
+  /** False where it stood in the book already: sent again, or twice at once. */
+  readonly isNew: boolean
+}
+
 @Injectable()
 export class RecordsService {
   constructor(
@@ -25,11 +32,7 @@ export class RecordsService {
   ) {}
 
   /** Adds an entry. The same entry sent again is the same entry: an answer may have been lost. */
-  async add(
-    { workshopId, name }: PersonCaller,
-    jobId: string,
-    entry: NewRecord,
-  ): Promise<Result<LogRecord, RecordError>> {
+  async add({ workshopId, name }: PersonCaller, jobId: string, entry: NewRecord): Promise<Result<Added, RecordError>> {
     if (!(await this.jobs.exists(workshopId, jobId))) return err({ code: 'noSuchJob' })
     const before = await this.stored(workshopId, jobId, name, entry)
     if (before) return before
@@ -37,15 +40,15 @@ export class RecordsService {
       return err({ code: 'nothingToCorrect' })
     if (entry.body.kind === 'photo' && !(await this.photos.find(workshopId, jobId, entry.body.photoId)))
       return err({ code: 'noSuchPhoto' })
-    const record: LogRecord = { ...entry, who: name, storedAt: new Date().toISOString() }
+    const record: LogRecord = { ...entry, who: name, importedBy: null, storedAt: new Date().toISOString() }
     try {
-      await this.records.add(workshopId, jobId, [record])
+      await againAtDeadlock(() => this.records.add(workshopId, jobId, [record]))
     } catch (error) {
       // Sent to two servers at once: the other was quicker.
       if (!isDuplicateKey(error)) throw error
       return (await this.stored(workshopId, jobId, name, entry)) ?? err({ code: 'idTaken' })
     }
-    return ok((await this.records.find(workshopId, jobId, entry.id)) ?? record)
+    return ok({ record: (await this.records.find(workshopId, jobId, entry.id)) ?? record, isNew: true })
   }
 
   /** The entry where it is stored already, or that its id belongs to another one; null where the id is free. */
@@ -54,12 +57,13 @@ export class RecordsService {
     jobId: string,
     name: string,
     entry: NewRecord,
-  ): Promise<Result<LogRecord, RecordError> | null> {
+  ): Promise<Result<Added, RecordError> | null> {
     // Asked in this order, a record that another server stores meanwhile is found by the second question.
     const taken = await this.records.idIsTaken(entry.id)
     if (!taken) return null
     const before = await this.records.find(workshopId, jobId, entry.id)
-    return before && before.who === name && sameValue(before.body, entry.body) ? ok(before) : err({ code: 'idTaken' })
+    const isSame = before?.who === name && before.importedBy === null && sameValue(before.body, entry.body)
+    return before && isSame ? ok({ record: before, isNew: false }) : err({ code: 'idTaken' })
   }
 
   async page(workshopId: string, jobId: string, q: RecordQuery): Promise<Result<RecordPage, RecordError>> {
@@ -75,6 +79,7 @@ export class RecordsService {
         at: r.at,
         stored: r.storedAt ?? '',
         who: r.who,
+        'imported by': r.importedBy ?? '',
         kind: r.body.kind,
         quantity: m?.quantity ?? '',
         entered: m ? m.text : 'text' in r.body ? r.body.text : '',
@@ -92,7 +97,7 @@ export class RecordsService {
         id: r.id,
       }
     })
-    return ok(Papa.unparse(rows, { escapeFormulae: true, newline: '\r\n' }))
+    return ok(Papa.unparse(rows, { escapeFormulae: FORMULA, newline: '\r\n' }))
   }
 
   /** Takes a photograph; sent again under the same id it is the same photograph. */
@@ -109,7 +114,7 @@ export class RecordsService {
     if (!made.ok) return made
     const { image, thumb, width, height } = made.value
     try {
-      await this.photos.add(workshopId, jobId, { id: photoId, image, thumb, width, height })
+      await againAtDeadlock(() => this.photos.add(workshopId, jobId, { id: photoId, image, thumb, width, height }))
     } catch (error) {
       if (!isDuplicateKey(error)) throw error
       return (await this.storedPhoto(workshopId, jobId, photoId, bytes)) ?? err({ code: 'idTaken' })

@@ -58,7 +58,7 @@ describe('job log', () => {
   it('the same entry sent twice stands once; another under its id is refused', async () => {
     const e = note('once')
     await owner.post(`${job}/records`, e).expect(201)
-    await owner.post(`${job}/records`, e).expect(201)
+    await owner.post(`${job}/records`, e).expect(200)
     expect((await owner.get(`${job}/records`)).body.total).toBe(1)
     await owner.post(`${job}/records`, { ...note('other'), id: e.id }).expect(409)
     await installer.post(`${job}/records`, e).expect(409)
@@ -69,7 +69,8 @@ describe('job log', () => {
     const answers = await Promise.all(
       entries.flatMap((e) => Array.from({ length: 8 }, () => owner.post(`${job}/records`, e).then((r) => [r.status, r.body.id] as const))), // prettier-ignore
     )
-    expect(answers).toEqual(entries.flatMap((e) => Array.from({ length: 8 }, () => [201, e.id])))
+    for (const e of entries)
+      expect(answers.filter(([, id]) => id === e.id).map(([status]) => status).sort()).toEqual([...Array(7).fill(200), 201]) // prettier-ignore
     expect((await owner.get(`${job}/records`)).body.total).toBe(5)
   })
 
@@ -205,11 +206,11 @@ describe('photographs', () => {
       400,
     ],
     ['nothing', Buffer.alloc(0), 'image/jpeg', 400],
-    ['another kind of file', Buffer.from('GIF89a'), 'image/gif', 400],
+    ['another kind of file', Buffer.from('GIF89a'), 'image/gif', 415],
     ['more than ten megabytes', Buffer.alloc(10 * 1024 * 1024 + 1), 'image/jpeg', 413],
   ])('refuses %s', async (_name, bytes, type, status) => {
     const { body } = await put(bytes, type).expect(status)
-    expect(body.message).toMatch(/10 MB/)
+    expect(body.message).toMatch(status === 415 ? /allowed: image\/jpeg, image\/png, image\/webp/ : /10 MB/)
   })
 
   it('a broken picture is refused, not stored', async () => {

@@ -1,9 +1,12 @@
 import { err, ok, type Result } from '@lochmoor/core'
 import sharp from 'sharp'
+import { Turns } from '../work/turns.ts'
 
 const LONG_SIDE = 2400
 const THUMB_SIDE = 320
-const MOST_PIXELS = 80_000_000
+const MOST_PIXELS = 40_000_000
+/** One picture is opened at a time: forty million pixels are 160 MB. */
+const ONE_BY_ONE = new Turns(1, 40, 10)
 const FORMATS = new Set(['jpeg', 'png', 'webp'])
 
 export interface Reencoded {
@@ -17,10 +20,12 @@ export type PhotoError = { readonly code: 'notAPhoto'; readonly found: string }
 
 /**
  * A photograph as JPEG, upright, its long side at most 2400 px, with a thumbnail. Everything the camera wrote about
- * itself and the place is left behind. What is not JPEG, PNG or WebP, is broken, or holds over 80 million pixels is
+ * itself and the place is left behind. What is not JPEG, PNG or WebP, is broken, or holds over 40 million pixels is
  * refused, whatever its name or type says.
  */
-export const reencode = async (bytes: Buffer): Promise<Result<Reencoded, PhotoError>> => {
+export const reencode = (bytes: Buffer): Promise<Result<Reencoded, PhotoError>> => ONE_BY_ONE.take(() => decode(bytes))
+
+const decode = async (bytes: Buffer): Promise<Result<Reencoded, PhotoError>> => {
   try {
     const source = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
     const { format } = await source.metadata()

@@ -2,7 +2,7 @@ import { JobId, PartListQuery, SheetQuery, StationPath, TemplateQuery, TemplateS
 import { Controller, Get, HttpException, Param, Query, StreamableFile } from '@nestjs/common'
 import { ApiTags } from '@nestjs/swagger'
 import { GuestsToo, Who, type Caller } from '../workshop/caller.ts'
-import { SheetsService, type MadeFile } from './sheets.service.ts'
+import { SheetsService, type Asker, type MadeFile } from './sheets.service.ts'
 import { unitsWanted } from './unitsWanted.ts'
 
 const asFile = (made: MadeFile | null, type: string, ending: string): StreamableFile => {
@@ -10,6 +10,12 @@ const asFile = (made: MadeFile | null, type: string, ending: string): Streamable
   const name = encodeURIComponent(`${made.name.replace(/[/:*?"<>|]/g, '-')}.${ending}`)
   return new StreamableFile(made.bytes, { type, disposition: `attachment; filename*=UTF-8''${name}` })
 }
+
+/** A guest takes turns with everybody who came by the same link. */
+const askerOf = (caller: Caller): Asker => ({
+  workshopId: caller.workshopId,
+  asker: caller.kind === 'person' ? caller.personId : caller.token,
+})
 
 @ApiTags('sheets')
 @Controller('jobs/:id')
@@ -19,32 +25,32 @@ export class SheetsController {
 
   @Get('drill-template.pdf')
   async template(
-    @Who() { workshopId }: Caller,
+    @Who() caller: Caller,
     @Param('id', { schema: JobId }) id: string,
     @Query({ schema: TemplateQuery }) { paper, sensor, english }: TemplateQuery,
   ): Promise<StreamableFile> {
-    return asFile(await this.sheets.template(workshopId, id, sensor, paper, english), 'application/pdf', 'pdf')
+    return asFile(await this.sheets.template(askerOf(caller), id, sensor, paper, english), 'application/pdf', 'pdf')
   }
 
   @Get('drill-template.svg')
   async templateSvg(
-    @Who() { workshopId }: Caller,
+    @Who() caller: Caller,
     @Param('id', { schema: JobId }) id: string,
     @Query({ schema: TemplateSvgQuery }) { sensor, english }: TemplateSvgQuery,
   ): Promise<StreamableFile> {
-    const made = await this.sheets.template(workshopId, id, sensor, 'svg', english)
+    const made = await this.sheets.template(askerOf(caller), id, sensor, 'svg', english)
     return asFile(made, 'image/svg+xml; charset=utf-8', 'svg')
   }
 
   @Get(':station/sheet.pdf')
   async sheet(
-    @Who() { workshopId }: Caller,
+    @Who() caller: Caller,
     @Param('id', { schema: JobId }) id: string,
     @Param('station', { schema: StationPath }) station: string,
     @Query({ schema: SheetQuery }) { paper, units, english }: SheetQuery,
   ): Promise<StreamableFile> {
     const wanted = { units: unitsWanted(units), english }
-    return asFile(await this.sheets.sheet(workshopId, id, station, paper, wanted), 'application/pdf', 'pdf')
+    return asFile(await this.sheets.sheet(askerOf(caller), id, station, paper, wanted), 'application/pdf', 'pdf')
   }
 
   @Get(':station/parts.csv')

@@ -25,11 +25,13 @@ import Papa from 'papaparse'
 import { DataSource } from 'typeorm'
 import { CatalogueRepository } from '../catalogue/catalogue.repository.ts'
 import { documentOf } from '../jobs/documentOf.ts'
+import { FORMULA } from '../http/csv.ts'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
 import { VERSION } from '../version.ts'
+import { Turns } from '../work/turns.ts'
+import { WorkPools } from '../work/workPools.ts'
 import { WorkshopEntity } from '../workshop/workshop.entity.ts'
-import type { SheetHead } from './fuelSheet.ts'
-import { templatePaper } from './pdf/templatePaper.ts'
+import type { PaperTask } from './paperWorker.ts'
 import { STATION_SHEETS } from './stationSheets.ts'
 
 export interface MadeFile {
@@ -42,6 +44,15 @@ export interface PaperWords {
   readonly units: UnitChoice
   readonly english: English
 }
+
+/** Whose workshop, and whose turn it is. */
+export interface Asker {
+  readonly workshopId: string
+  readonly asker: string
+}
+
+const PAPERS_AT_ONCE = 2
+const PAPERS_WAITING = 20
 
 const HEADS = ['quantity', 'quantity is', 'part', 'name', 'specification', 'reason']
 
@@ -59,7 +70,7 @@ const partsFile = (
     say(sentenceText(l.specification, units)),
     say(l.why),
   ])
-  const csv = Papa.unparse({ fields: HEADS, data }, { newline: '\r\n', escapeFormulae: true })
+  const csv = Papa.unparse({ fields: HEADS, data }, { newline: '\r\n', escapeFormulae: FORMULA })
   return { name, bytes: Buffer.from(csv, 'utf8') }
 }
 
@@ -77,15 +88,18 @@ const withPaper = (path: string, kind: string, has: (s: StationValue) => boolean
 /** Sheets and lists of a job for the wall and for the dealer. Null: no such job here. */
 @Injectable()
 export class SheetsService {
+  private readonly turns = new Turns(PAPERS_AT_ONCE, PAPERS_WAITING)
+
   constructor(
     private readonly database: DataSource,
     private readonly jobs: JobsRepository,
     private readonly catalogue: CatalogueRepository,
+    private readonly pools: WorkPools,
   ) {}
 
   /** The working sheet of a station; a refusal where it has none. */
   async sheet(
-    workshopId: string,
+    { asker, workshopId }: Asker,
     id: string,
     path: string,
     paper: Paper,
@@ -94,10 +108,10 @@ export class SheetsService {
     const station = withPaper(path, 'working sheet', (s) => STATION_SHEETS[s.id] !== undefined)
     const job = await this.documentOf(workshopId, id)
     if (!job) return null
-    const head = await this.headOf(workshopId, job, { english, units })
+    const { head, own } = await this.headOf(workshopId, job)
     const catalogue = await this.catalogue.whole(workshopId)
-    const bytes = await STATION_SHEETS[station.id]!(job, catalogue, head, paper, units)
-    return { name: `${job.vehicle.title}, ${station.title.toLowerCase()}`, bytes }
+    const task = { kind: 'sheet', station: station.id, job, catalogue, head, paper, units, english, own } as const
+    return { name: `${job.vehicle.title}, ${station.title.toLowerCase()}`, bytes: await this.draw(asker, task) }
   }
 
   /** The parts list of a station; a refusal where it has none. */
@@ -112,7 +126,7 @@ export class SheetsService {
 
   /** The drill template of a sensor; a refusal where something is still wanted for it. */
   async template(
-    workshopId: string,
+    { asker, workshopId }: Asker,
     id: string,
     sensor: 'a' | 'b',
     as: Paper | 'svg',
@@ -122,16 +136,18 @@ export class SheetsService {
     if (!job) return null
     const c = exhaustCase(job)
     const index = sensor === 'a' ? 0 : 1
-    const made = templateOfJob(c, index)
-    if (!made.ok)
-      throw new HttpException({ code: made.error, message: `No template yet: ${TEMPLATE_WANTS[made.error]}.` }, 409)
-    const { name, pieceName } = made.value
-    const { workshop, madeAt, version, inEnglish: say } = await this.headOf(workshopId, job, { english, units: {} })
+    const found = templateOfJob(c, index)
+    if (!found.ok)
+      throw new HttpException({ code: found.error, message: `No template yet: ${TEMPLATE_WANTS[found.error]}.` }, 409)
+    const { name, pieceName } = found.value
+    const { head: made, own } = await this.headOf(workshopId, job)
+    const { workshop, madeAt, version } = made
+    const say = (text: string) => inUnits(inEnglish(text, english, own), {}, own)
     const template = {
-      ...made.value.template,
-      marks: made.value.template.marks.map((m) => (m.kind === 'text' ? { ...m, text: say(m.text) } : m)),
+      ...found.value.template,
+      marks: found.value.template.marks.map((m) => (m.kind === 'text' ? { ...m, text: say(m.text) } : m)),
     }
-    const warnings = made.value.warnings.map(say)
+    const warnings = found.value.warnings.map(say)
     const run = chosenSpots(c).find((s) => s.index === index)!.spot.run
     const title = say(`${job.vehicle.title}: drill template, ${name.toLowerCase()}`)
     const file = `${job.vehicle.title}, drill template${c.sensorCount === 2 ? ` ${sensor.toUpperCase()}` : ''}`
@@ -148,18 +164,20 @@ export class SheetsService {
         `${workshop} · ${madeAt.toISOString().slice(0, 10)} · ${version} · glasses, gloves, every chip out of the pipe; battery off before welding, ${earthedTerminal(job)} first`,
       ),
     }
-    return { name: file, bytes: await templatePaper(as, template, head) }
+    return { name: file, bytes: await this.draw(asker, { kind: 'template', paper: as, template, head }) }
   }
 
-  private async headOf(workshopId: string, job: JobDocument, { english, units }: PaperWords): Promise<SheetHead> {
+  private async headOf(workshopId: string, job: JobDocument) {
     const workshop = await this.database.getRepository(WorkshopEntity).findOneByOrFail({ id: workshopId })
-    const own = [workshop.name, ...ownWords(job)]
     return {
-      workshop: workshop.name,
-      madeAt: new Date(),
-      version: `Lochmoor ${VERSION}`,
-      inEnglish: (text) => inUnits(inEnglish(text, english, own), units, own),
+      own: [workshop.name, ...ownWords(job)],
+      head: { workshop: workshop.name, madeAt: new Date(), version: `Lochmoor ${VERSION}` },
     }
+  }
+
+  /** In a thread of its own; two of a person at a time, the rest of theirs in turn. */
+  private draw(asker: string, task: PaperTask): Promise<Buffer> {
+    return this.turns.take(async () => Buffer.from(await this.pools.paper(task)), asker)
   }
 
   private async documentOf(workshopId: string, id: string): Promise<JobDocument | null> {

@@ -37,12 +37,6 @@ const ROWS: readonly Row[] = [
   },
   {
     method: 'post',
-    path: '/api/session/demo',
-    body: () => ({ as: 'installer' }),
-    wants: [200, 200, 200, 200, null, 200],
-  },
-  {
-    method: 'post',
     path: '/api/session/guest',
     body: () => ({ token: 'nosuchtokennosuchtoken' }),
     wants: [410, 410, 410, 410, null, 410],
@@ -50,7 +44,7 @@ const ROWS: readonly Row[] = [
   {
     method: 'post',
     path: '/api/session/first-owner',
-    body: () => ({ workshop: 'W', name: 'N', email: 'n@w.example', password: 'long enough' }),
+    body: () => ({ workshop: 'W', name: 'N', email: 'n@w.example', password: 'long enough today' }),
     wants: [409, 409, 409, 409, null, 409],
   },
   {
@@ -62,8 +56,48 @@ const ROWS: readonly Row[] = [
   {
     method: 'post',
     path: '/api/session/password',
-    body: () => ({ current: 'x', next: 'long enough' }),
+    body: () => ({ current: 'x', next: 'long enough today' }),
     wants: [401, 403, 403, 403, null, 403],
+  },
+  {
+    method: 'post',
+    path: '/api/session/second-factor',
+    body: () => ({ code: '123456' }),
+    wants: [409, 409, 409, 409, null, 409],
+  },
+  { method: 'post', path: '/api/session/passkey/options', wants: [409, 409, 409, 409, null, 409] },
+  {
+    method: 'post',
+    path: '/api/session/passkey',
+    body: () => ({ response: { id: 'x', rawId: 'x', type: 'public-key', response: {} } }),
+    wants: [409, 409, 409, 409, null, 409],
+  },
+  { method: 'post', path: '/api/session/authenticator', wants: [401, 200, 200, 403, null, 200] },
+  {
+    method: 'put',
+    path: '/api/session/authenticator',
+    body: () => ({ password: 'x', secret: 'A'.repeat(32), code: '123456' }),
+    wants: [401, 403, 403, 403, null, 403],
+  },
+  { method: 'post', path: '/api/session/new-passkey', wants: [401, 200, 200, 403, null, 200] },
+  {
+    method: 'put',
+    path: '/api/session/new-passkey',
+    body: () => ({ password: 'x', name: 'key', response: { id: 'x', rawId: 'x', type: 'public-key', response: {} } }),
+    wants: [401, 403, 403, 403, null, 403],
+  },
+  {
+    method: 'post',
+    path: '/api/session/second-factor/removal',
+    body: () => ({ password: 'x' }),
+    wants: [401, 403, 403, 403, null, 403],
+  },
+  { method: 'get', path: '/api/workshop/invitations', wants: [401, 200, 403, 403, null, 200] },
+  {
+    method: 'delete',
+    path: '/api/workshop/invitations/{invitationId}',
+    as: `/api/workshop/invitations/${NO_LINK}`,
+    wants: [401, 410, 403, 403, null, 410],
   },
   { method: 'get', path: '/api/workshop/colleagues', wants: [401, 200, 200, 403, null, 200] },
   { method: 'get', path: '/api/workshop/people', wants: [401, 200, 403, 403, null, 200] },
@@ -97,11 +131,11 @@ const ROWS: readonly Row[] = [
   {
     method: 'post',
     path: '/api/invitations',
-    body: () => ({ token: 'nosuchtokennosuchtoken', name: 'N', password: 'long enough' }),
+    body: () => ({ token: 'nosuchtokennosuchtoken', name: 'N', password: 'long enough today' }),
     wants: [410, 410, 410, 410, null, 410],
   },
   { method: 'get', path: '/api/catalogue', wants: [401, 200, 200, 200, null, 200] },
-  { method: 'get', path: '/api/catalogue/{kind}', as: '/api/catalogue/pumps', wants: [401, 200, 200, 200, null, 200] },
+  { method: 'get', path: '/api/catalogue/{kind}', as: '/api/catalogue/pumps', wants: [401, 200, 200, 403, null, 200] },
   {
     method: 'get',
     path: '/api/catalogue/{kind}/parts.csv',
@@ -204,6 +238,13 @@ const ROWS: readonly Row[] = [
   },
   { method: 'delete', path: '/api/session/all', wants: [401, 200, 200, 403, null, 200] },
   { method: 'delete', path: '/api/session', wants: [200, 200, 200, 200, null, 200] },
+  // Last: whoever signs in anew has left the session that was there.
+  {
+    method: 'post',
+    path: '/api/session/demo',
+    body: () => ({ as: 'installer' }),
+    wants: [200, 200, 200, 200, null, 200],
+  },
 ]
 
 let server: TestServer

@@ -1,6 +1,6 @@
 import type { AuditTrail } from '@lochmoor/contract'
 import { Injectable } from '@nestjs/common'
-import { DataSource, MoreThan } from 'typeorm'
+import { DataSource } from 'typeorm'
 import { AuditEntity } from './audit.entity.ts'
 
 export type AuditEvent =
@@ -10,6 +10,13 @@ export type AuditEvent =
   | 'signed-out'
   | 'signed-out-everywhere'
   | 'password-changed'
+  | 'password-wrong'
+  | 'second-factor-set'
+  | 'second-factor-removed'
+  | 'second-factor-reset'
+  | 'second-factor-failed'
+  | 'workshop-changed'
+  | 'invitation-revoked'
   | 'invited'
   | 'invitation-accepted'
   | 'role-changed'
@@ -19,6 +26,10 @@ export type AuditEvent =
   | 'guest-link-ended'
   | 'guest-opened'
   | 'job-deleted'
+  | 'job-imported'
+  | 'job-exported'
+  | 'job-archived'
+  | 'job-restored'
 
 export interface AuditLine {
   readonly workshopId: string | null
@@ -40,15 +51,9 @@ export class AuditService {
       .insert({ workshopId, event, who, about: about.slice(0, 200), address, at: new Date() })
   }
 
-  /** Failed sign-ins since a time, by address of the account and by address of the machine. */
-  async failuresSince(since: Date, who: string, address: string): Promise<{ byWho: number; byAddress: number }> {
-    const repository = this.database.getRepository(AuditEntity)
-    const event = 'sign-in-failed'
-    const [byWho, byAddress] = await Promise.all([
-      repository.countBy({ event, who, at: MoreThan(since) }),
-      repository.countBy({ event, address, at: MoreThan(since) }),
-    ])
-    return { byWho, byAddress }
+  /** Whether an account was let in from a machine before. */
+  hasSignedInFrom(who: string, address: string): Promise<boolean> {
+    return this.database.getRepository(AuditEntity).existsBy({ event: 'signed-in', who, address })
   }
 
   async trail(workshopId: string): Promise<AuditTrail> {

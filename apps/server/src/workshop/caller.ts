@@ -10,6 +10,8 @@ export interface PersonCaller {
   readonly name: string
   readonly email: string
   readonly role: PersonRole
+  /** What has to be set up before anything else may be done; null where nothing is wanting. */
+  readonly wants: 'second-factor' | null
   readonly token: string
 }
 export interface GuestCaller {
@@ -30,10 +32,12 @@ export interface RequestWithCaller extends Request {
 export const Open = (): CustomDecorator => SetMetadata('access', 'open')
 /** Open to guests too, for the job of their link (the route's parameter `id`). */
 export const GuestsToo = (): CustomDecorator => SetMetadata('access', 'guest')
-/** Open to guests for what belongs to no job, such as the catalogue. */
+/** Open to guests for what belongs to their job without naming it: its parts. */
 export const AllWhoRead = (): CustomDecorator => SetMetadata('access', 'reader')
+/** Open to those who have still to set up what their workshop asks for. */
+export const Entering = (): CustomDecorator => SetMetadata('access', 'entering')
 export const OwnerOnly = (): CustomDecorator => SetMetadata('access', 'owner')
-export type Access = 'open' | 'guest' | 'reader' | 'owner' | 'person'
+export type Access = 'open' | 'guest' | 'reader' | 'owner' | 'entering' | 'person'
 
 const callerOf = (context: ExecutionContext): Caller => {
   const { caller } = context.switchToHttp().getRequest<RequestWithCaller>()

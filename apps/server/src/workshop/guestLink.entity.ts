@@ -18,6 +18,9 @@ export class GuestLinkEntity {
   @Column({ name: 'created_by', type: 'varchar', length: 80 })
   createdBy: string
 
+  @Column({ name: 'created_by_id', type: 'char', length: 36, nullable: true })
+  createdById: string | null
+
   @Column({ name: 'created_at', type: 'datetime', precision: 6 })
   createdAt: Date
 

@@ -18,6 +18,9 @@ export class InvitationEntity {
   @Column({ name: 'token_hash', type: 'char', length: 64 })
   tokenHash: string
 
+  @Column({ name: 'created_at', type: 'datetime', precision: 6 })
+  createdAt: Date
+
   @Column({ name: 'expires_at', type: 'datetime', precision: 6 })
   expiresAt: Date
 

@@ -4,8 +4,11 @@ import {
   Done,
   Invitation,
   InvitationAccept,
+  InvitationId,
   InvitationInfo,
   LinkToken,
+  OpenInvitation,
+  OpenInvitations,
   Mailbox,
   People,
   Person,
@@ -15,7 +18,7 @@ import {
   WorkshopChange,
 } from '@lochmoor/contract'
 import type { Result } from '@lochmoor/core'
-import { Body, Controller, Get, HttpException, Param, Patch, Post, Res } from '@nestjs/common'
+import { Body, Controller, Delete, Get, HttpException, Param, Patch, Post, Res } from '@nestjs/common'
 import { ApiTags } from '@nestjs/swagger'
 import type { Response } from 'express'
 import type { z } from 'zod'
@@ -23,22 +26,29 @@ import { Answers } from '../http/answers.decorator.ts'
 import { AuditService } from './audit.service.ts'
 import { From, Open, OwnerOnly, Who, type PersonCaller } from './caller.ts'
 import { PeopleService, type PeopleError } from './people.service.ts'
-import { setSessionCookie } from './session.controller.ts'
+import { refusedPassword } from './passwords.ts'
+import { setSessionCookie } from './sessionCookie.ts'
 
-const STATUS = { noSuchPerson: 404, lastOwner: 409, elsewhere: 409, noSuchInvitation: 410 } satisfies Record<
-  PeopleError['code'],
-  number
->
+const STATUS = {
+  noSuchPerson: 404,
+  lastOwner: 409,
+  elsewhere: 409,
+  noSuchInvitation: 410,
+  removed: 409,
+} satisfies Record<Exclude<PeopleError['code'], 'weakPassword'>, number>
 const MESSAGE = {
   noSuchPerson: 'There is no person with this id here.',
   lastOwner: 'A workshop needs at least one owner who can sign in: make somebody else an owner first.',
   elsewhere: 'This address belongs to another workshop on this installation.',
   noSuchInvitation: 'This link has been used, has expired or was never valid. Ask the owner for a new one.',
-} satisfies Record<PeopleError['code'], string>
+  removed: 'This person was removed from the workshop: let them in again first, under People.',
+} satisfies Record<Exclude<PeopleError['code'], 'weakPassword'>, string>
 
 const orRefuse = <T>(result: Result<T, PeopleError>): T => {
   if (result.ok) return result.value
-  const { code } = result.error
+  const { error } = result
+  if (error.code === 'weakPassword') throw refusedPassword('password', error.allowed)
+  const { code } = error
   throw new HttpException({ message: MESSAGE[code], code }, STATUS[code])
 }
 const done = { done: true } as const
@@ -80,12 +90,13 @@ export class PeopleController {
 
   @Patch()
   @OwnerOnly()
-  @Answers({ 200: Done, 403: Refusal })
-  async rename(
-    @Who() { workshopId }: PersonCaller,
-    @Body({ schema: WorkshopChange }) body: z.infer<typeof WorkshopChange>,
+  @Answers({ 200: Done, 400: Refusal, 403: Refusal })
+  async changeWorkshop(
+    @Who() caller: PersonCaller,
+    @Body({ schema: WorkshopChange }) body: WorkshopChange,
+    @From() address: string,
   ): Promise<Finished> {
-    await this.people.rename(workshopId, body.name)
+    await this.people.changeWorkshop(caller, body, address)
     return done
   }
 
@@ -98,6 +109,26 @@ export class PeopleController {
     @From() address: string,
   ): Promise<Finished> {
     orRefuse(await this.people.invite(caller, body, address))
+    return done
+  }
+
+  /** Links that somebody may still follow. */
+  @Get('invitations')
+  @OwnerOnly()
+  @Answers({ 200: OpenInvitations, 403: Refusal })
+  openInvitations(@Who() { workshopId }: PersonCaller): Promise<OpenInvitation[]> {
+    return this.people.openInvitations(workshopId)
+  }
+
+  @Delete('invitations/:invitationId')
+  @OwnerOnly()
+  @Answers({ 200: Done, 403: Refusal, 410: Refusal })
+  async revoke(
+    @Who() caller: PersonCaller,
+    @Param('invitationId', { schema: InvitationId }) id: string,
+    @From() address: string,
+  ): Promise<Finished> {
+    orRefuse(await this.people.revoke(caller, id, address))
     return done
   }
 

@@ -1,16 +1,27 @@
 import { randomUUID } from 'node:crypto'
-import type { Colleagues, Invitation, InvitationInfo, Mailbox, Person, PersonChange } from '@lochmoor/contract'
+import type {
+  Colleagues,
+  Invitation,
+  InvitationInfo,
+  Mailbox,
+  OpenInvitation,
+  Person,
+  PersonChange,
+  WorkshopChange,
+} from '@lochmoor/contract'
 import { err, ok, type Result } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import { DataSource, IsNull, MoreThan } from 'typeorm'
 import type { z } from 'zod'
 import { AuditService, type AuditEvent } from './audit.service.ts'
 import type { PersonCaller } from './caller.ts'
+import { GuestLinkEntity } from './guestLink.entity.ts'
 import { InvitationEntity, LetterEntity } from './invitation.entity.ts'
+import { weakPassword } from './passwords.ts'
 import { PersonEntity } from './person.entity.ts'
 import { hashOfPassword, hashOfToken, newToken } from './secrets.ts'
-import { SessionEntity } from './session.entity.ts'
-import { SessionsService, type Opened } from './sessions.service.ts'
+import { SecondFactorService } from './secondFactor.service.ts'
+import { NO_PREFERENCES, SessionsService, type Opened } from './sessions.service.ts'
 import { WorkshopEntity } from './workshop.entity.ts'
 
 export type PeopleError =
@@ -18,6 +29,8 @@ export type PeopleError =
   | { readonly code: 'lastOwner' }
   | { readonly code: 'elsewhere' }
   | { readonly code: 'noSuchInvitation' }
+  | { readonly code: 'removed' }
+  | { readonly code: 'weakPassword'; readonly allowed: string }
 
 const INVITATION_DAYS = 7
 const DAY_MS = 86_400_000
@@ -31,6 +44,7 @@ export class PeopleService {
     private readonly database: DataSource,
     private readonly audit: AuditService,
     private readonly sessions: SessionsService,
+    private readonly factors: SecondFactorService,
   ) {}
 
   async people(workshopId: string): Promise<Person[]> {
@@ -42,11 +56,20 @@ export class PeopleService {
     return (await this.people(workshopId)).map(({ id, name, active }) => ({ id, name, active }))
   }
 
-  async rename(workshopId: string, name: string): Promise<void> {
-    await this.database.getRepository(WorkshopEntity).update({ id: workshopId }, { name })
+  /** Name and locks of the workshop. */
+  async changeWorkshop({ email, workshopId }: PersonCaller, change: WorkshopChange, address: string): Promise<void> {
+    if (Object.keys(change).length === 0) return
+    await this.database.getRepository(WorkshopEntity).update({ id: workshopId }, change)
+    const about = Object.entries(change)
+      .map(([what, to]) => `${what}: ${to}`)
+      .join(', ')
+    await this.audit.note({ workshopId, event: 'workshop-changed', who: email, about, address })
   }
 
-  /** Role, or whether somebody may still sign in. The last owner who can cannot be taken away. */
+  /**
+   * Role, or whether somebody may still sign in. The last owner who can cannot be taken away. Whoever is removed takes
+   * along every way in: sessions, links to a password, and the guest links they made.
+   */
   async change(
     caller: PersonCaller,
     personId: string,
@@ -54,26 +77,45 @@ export class PeopleService {
     address: string,
   ): Promise<Result<Person, PeopleError>> {
     const { workshopId } = caller
-    return this.database.transaction(async (manager) => {
+    type Changed = Result<{ person: Person; events: [boolean, AuditEvent, string][] }, PeopleError>
+    const changed = await this.database.transaction(async (manager): Promise<Changed> => {
       const owners = await manager.find(PersonEntity, {
         where: { workshopId, role: 'owner', active: true },
         lock: { mode: 'pessimistic_write' },
       })
-      const person = await manager.findOneBy(PersonEntity, { workshopId, id: personId })
+      const person = await manager.findOne(PersonEntity, {
+        where: { workshopId, id: personId },
+        lock: { mode: 'pessimistic_write' },
+      })
       if (!person) return err({ code: 'noSuchPerson' })
       const next = { role: change.role ?? person.role, active: change.active ?? person.active }
       const isLast = owners.length === 1 && owners[0]?.id === personId
       if (isLast && (next.role !== 'owner' || !next.active)) return err({ code: 'lastOwner' })
       await manager.update(PersonEntity, { workshopId, id: personId }, next)
-      if (!next.active) await manager.delete(SessionEntity, { personId })
+      // Who gains rights signs in for them anew; who loses them has none left open.
+      if (!next.active || next.role !== person.role) await this.sessions.endAllOf(personId, null, manager)
+      if (!next.active) {
+        await manager.delete(InvitationEntity, { workshopId, email: person.email })
+        await manager.delete(GuestLinkEntity, [
+          { workshopId, createdById: personId },
+          { workshopId, createdById: IsNull(), createdBy: person.name },
+        ])
+      }
       const events: [boolean, AuditEvent, string][] = [
         [next.role !== person.role, 'role-changed', `${person.email}: ${person.role} to ${next.role}`],
         [next.active !== person.active, next.active ? 'activated' : 'deactivated', person.email],
       ]
-      for (const [happened, event, about] of events)
-        if (happened) await this.audit.note({ workshopId, event, who: caller.email, about, address })
-      return ok({ id: person.id, name: person.name, email: person.email, ...next })
+      return ok({ person: { id: person.id, name: person.name, email: person.email, ...next }, events })
     })
+    if (!changed.ok) return changed
+    const { events, person } = changed.value
+    if (change.secondFactor === 'reset') {
+      await this.factors.resetOf(personId)
+      events.push([true, 'second-factor-reset', person.email])
+    }
+    for (const [happened, event, about] of events)
+      if (happened) await this.audit.note({ workshopId, event, who: caller.email, about, address })
+    return ok(person)
   }
 
   /** Writes the one-time link into the stand-in mailbox. For somebody known here it sets a new password. */
@@ -85,16 +127,20 @@ export class PeopleService {
     const { workshopId } = caller
     const known = await this.database.getRepository(PersonEntity).findOneBy({ email })
     if (known && known.workshopId !== workshopId) return err({ code: 'elsewhere' })
+    if (known && !known.active) return err({ code: 'removed' })
     const workshop = await this.database.getRepository(WorkshopEntity).findOneByOrFail({ id: workshopId })
     const token = newToken()
     const link = `/invitation/${token}`
     await this.database.transaction(async (manager) => {
+      // The newest link is the only one.
+      await manager.delete(InvitationEntity, { workshopId, email })
       await manager.insert(InvitationEntity, {
         id: randomUUID(),
         workshopId,
         email,
         role: known?.role ?? role,
         tokenHash: hashOfToken(token),
+        createdAt: new Date(),
         expiresAt: new Date(Date.now() + INVITATION_DAYS * DAY_MS),
         usedAt: null,
       })
@@ -116,6 +162,34 @@ export class PeopleService {
       about: `${email} as ${known?.role ?? role}`,
       address,
     })
+    return ok(null)
+  }
+
+  /** Links that somebody may still follow. */
+  async openInvitations(workshopId: string): Promise<OpenInvitation[]> {
+    const rows = await this.database.getRepository(InvitationEntity).find({
+      where: { workshopId, usedAt: IsNull(), expiresAt: MoreThan(new Date()) },
+      order: { createdAt: 'DESC', id: 'ASC' },
+    })
+    return rows.map(({ id, email, role, createdAt, expiresAt }) => ({
+      id,
+      email,
+      role,
+      createdAt: createdAt.toISOString(),
+      expiresAt: expiresAt.toISOString(),
+    }))
+  }
+
+  async revoke(
+    { email: who, workshopId }: PersonCaller,
+    id: string,
+    address: string,
+  ): Promise<Result<null, PeopleError>> {
+    const invitations = this.database.getRepository(InvitationEntity)
+    const invitation = await invitations.findOneBy({ workshopId, id, usedAt: IsNull() })
+    const { affected } = await invitations.delete({ workshopId, id, usedAt: IsNull() })
+    if (!invitation || affected !== 1) return err({ code: 'noSuchInvitation' })
+    await this.audit.note({ workshopId, event: 'invitation-revoked', who, about: invitation.email, address })
     return ok(null)
   }
 
@@ -155,6 +229,10 @@ export class PeopleService {
   }
 
   async accept(token: string, name: string, password: string, address: string): Promise<Result<Opened, PeopleError>> {
+    const open = await this.openInvitation(token)
+    if (!open) return err({ code: 'noSuchInvitation' })
+    const weak = weakPassword(password, { name, email: open.email })
+    if (weak) return err({ code: 'weakPassword', allowed: weak })
     const passwordHash = await hashOfPassword(password)
     const person = await this.database.transaction(async (manager): Promise<PersonEntity | null> => {
       const used = await manager.update(
@@ -166,9 +244,10 @@ export class PeopleService {
       const { email, role, workshopId } = await manager.findOneByOrFail(InvitationEntity, {
         tokenHash: hashOfToken(token),
       })
-      const known = await manager.findOneBy(PersonEntity, { email })
-      if (known && known.workshopId !== workshopId) return null
-      if (known) await manager.delete(SessionEntity, { personId: known.id })
+      const known = await manager.findOne(PersonEntity, { where: { email }, lock: { mode: 'pessimistic_write' } })
+      // A link lets nobody back in who was removed, nor does it speak for another workshop.
+      if (known && (known.workshopId !== workshopId || !known.active)) return null
+      if (known) await this.sessions.endAllOf(known.id, null, manager)
       return manager.save(PersonEntity, {
         id: known?.id ?? randomUUID(),
         workshopId,
@@ -177,12 +256,14 @@ export class PeopleService {
         role: known?.role ?? role,
         active: true,
         passwordHash,
-        preferences: known?.preferences ?? { units: {}, theme: null, english: null },
+        totpSecret: known?.totpSecret ?? null,
+        totpStep: known?.totpStep ?? null,
+        preferences: known?.preferences ?? NO_PREFERENCES,
       })
     })
     if (!person) return err({ code: 'noSuchInvitation' })
     const { workshopId, email } = person
     await this.audit.note({ workshopId, event: 'invitation-accepted', who: email, address })
-    return ok(await this.sessions.openFor(person))
+    return ok(await this.sessions.openFor(person, await this.sessions.hasSecondFactor(person)))
   }
 }

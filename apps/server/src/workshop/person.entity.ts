@@ -25,6 +25,14 @@ export class PersonEntity {
   @Column({ name: 'password_hash', type: 'varchar', length: 255 })
   passwordHash: string
 
+  /** Secret of the authenticator, base32; null without one. */
+  @Column({ name: 'totp_secret', type: 'varchar', length: 80, nullable: true })
+  totpSecret: string | null
+
+  /** The last time step whose code was used: no code counts twice. */
+  @Column({ name: 'totp_step', type: 'bigint', unsigned: true, nullable: true })
+  totpStep: string | null
+
   @Column({ type: 'json' })
   preferences: Preferences
 }

@@ -1,6 +1,7 @@
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm'
 import { GuestLinkEntity } from './guestLink.entity.ts'
 import { PersonEntity } from './person.entity.ts'
+import { WorkshopEntity } from './workshop.entity.ts'
 
 /** A signed-in person, or a guest who followed a link. Only the hash of its token is stored. */
 @Entity('session')
@@ -19,6 +20,22 @@ export class SessionEntity {
 
   @Column({ name: 'expires_at', type: 'datetime', precision: 6 })
   expiresAt: Date
+
+  /** When it was last used, to within a minute. */
+  @Column({ name: 'seen_at', type: 'datetime', precision: 6 })
+  seenAt: Date
+
+  /** The password was right, the second factor is still to come. */
+  @Column({ type: 'boolean' })
+  halfway: boolean
+
+  /** What a passkey was asked to sign last. */
+  @Column({ type: 'varchar', length: 100, nullable: true })
+  challenge: string | null
+
+  @ManyToOne(() => WorkshopEntity)
+  @JoinColumn({ name: 'workshop_id' })
+  workshop: Relation<WorkshopEntity>
 
   @ManyToOne(() => PersonEntity)
   @JoinColumn({ name: 'person_id' })

@@ -65,7 +65,7 @@ const PasswordForm = () => {
         value={entries.current}
         onChange={set('current')}
       />
-      <NewPasswordEntry label="New password, at least 10 characters" value={entries.next} onChange={set('next')} />
+      <NewPasswordEntry label="New password, at least 12 characters" value={entries.next} onChange={set('next')} />
       {said && (
         <p
           role={said.good ? 'status' : 'alert'}

@@ -28,7 +28,7 @@ export const FormEnd = ({
 
 /** A password that is made now; password keepers offer one. */
 export const NewPasswordEntry = ({
-  label = 'Password, at least 10 characters',
+  label = 'Password, at least 12 characters',
   value,
   onChange,
 }: {

@@ -7,7 +7,8 @@ export type ApiError =
   | { readonly kind: 'away'; readonly message: string }
   | { readonly kind: 'refused'; readonly status: number; readonly refusal: Refusal }
 
-const AWAY_STATUS = new Set([500, 502, 503, 504, 507])
+/** 429: too much at once, try again later. */
+const AWAY_STATUS = new Set([429, 500, 502, 503, 504, 507])
 const SIGNED_OUT = 401
 
 const state = { csrf: '', onSignedOut: (): void => undefined }

@@ -16,6 +16,7 @@ const id = (n: number) => `b2e4d3c5-6f7c-4819-8b2c-00000000000${n}`
 const entry = (n: number, body: LogRecord['body'], more: Partial<LogRecord> = {}): LogRecord => ({
   id: id(n),
   at: `2026-02-0${n}T08:00:00.000Z`,
+  importedBy: null,
   storedAt: `2026-02-0${n}T08:00:01.000Z`,
   who: 'Tobin Raithe',
   body,

@@ -66,7 +66,9 @@ export const useBook = (query: BookQuery): Book => {
       : outbox
           .of(personNow())
           .flatMap((e) =>
-            e.kind === 'record' && e.jobId === jobId ? [{ ...e.record, who, storedAt: null } satisfies LogRecord] : [],
+            e.kind === 'record' && e.jobId === jobId
+              ? [{ ...e.record, who, importedBy: null, storedAt: null } satisfies LogRecord]
+              : [],
           )
           .filter((r) => !ids.has(r.id) && answers(r, query))
           .reverse()

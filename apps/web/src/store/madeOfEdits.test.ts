@@ -44,7 +44,17 @@ const theyMeasure = (si: number) => {
   server.changeElsewhere('fuel', (fuel: FuelSection) => ({ ...fuel, feed: { ...fuel.feed, riseM: si } }))
   const id = crypto.randomUUID()
   const at = new Date().toISOString()
-  server.records.push({ id, at, storedAt: at, who: 'U', by: 'U', body: body(si), corrects: null, withdraws: false })
+  server.records.push({
+    id,
+    at,
+    storedAt: at,
+    who: 'U',
+    importedBy: null,
+    by: 'U',
+    body: body(si),
+    corrects: null,
+    withdraws: false,
+  })
 }
 const waiting = () => outbox.ofJob(JOB).map((e) => e.kind)
 const entry = (si: number): LogRecord =>

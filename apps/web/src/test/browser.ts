@@ -175,6 +175,8 @@ export class Browser {
             csrf: personId,
             demo: true,
             preferences: { units: {}, theme: null, english: null },
+            secondFactor: { totp: false, passkeys: [], recoveryCodes: 0, wanting: false },
+            settings: { idleHours: 12, secondFactor: false },
           },
         })
       },

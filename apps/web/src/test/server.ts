@@ -46,7 +46,7 @@ export class FakeServer {
     const at = new Date().toISOString()
     const words = { quantity: path, family: null, text: '', place: '', condition: '', instrument: '' }
     const body = { kind: 'measurement' as const, si, field: path, ...words }
-    this.records.push({ id: crypto.randomUUID(), at, storedAt: at, who: 'U', by: 'elsewhere', body, corrects: null, withdraws: false }) // prettier-ignore
+    this.records.push({ id: crypto.randomUUID(), at, storedAt: at, who: 'U', importedBy: null, by: 'elsewhere', body, corrects: null, withdraws: false }) // prettier-ignore
   }
 
   private answer(url: string, { method = 'GET', body, headers }: RequestInit): Promise<Response> {
@@ -83,12 +83,12 @@ export class FakeServer {
       if (this.refuseRecord) return reply(409, { code: 'idTaken', message: this.refuseRecord })
       // As the server does: the same entry again is the same entry.
       if (!this.records.some((r) => r.id === record.id))
-        this.records.push({ ...record, who: 'T', storedAt: savedAt, by })
+        this.records.push({ ...record, who: 'T', importedBy: null, storedAt: savedAt, by })
       if (this.loseNextAnswer) {
         this.loseNextAnswer = false
         return Promise.reject(new TypeError('lost'))
       }
-      return reply(201, { ...record, who: 'T', storedAt: savedAt })
+      return reply(201, { ...record, who: 'T', importedBy: null, storedAt: savedAt })
     }
     const asked = new URL(url, 'http://here')
     if (method === 'GET' && asked.pathname.endsWith('/records')) {

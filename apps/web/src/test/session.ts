@@ -16,6 +16,8 @@ export const sitHere = (
       csrf: 'c',
       demo: true,
       preferences: { units: {}, theme: null, english: null },
+      secondFactor: { totp: false, passkeys: [], recoveryCodes: 0, wanting: false },
+      settings: { idleHours: 12, secondFactor: false },
     },
   })
 

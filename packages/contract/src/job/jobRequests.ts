@@ -1,5 +1,6 @@
 import { JOB } from '@lochmoor/core/job-shape'
 import { z } from 'zod'
+import { moment } from '../field/time.ts'
 import { oneOf, range, wholeFigure } from '../field/figure.ts'
 import {
   JobTitle,
@@ -78,6 +79,8 @@ export const HistoryEntry = z.strictObject({
   version: z.int(),
   at: z.iso.datetime(),
   who: z.string(),
+  /** Who brought this version in from a file; null for what was written here. */
+  importedBy: z.string().nullable(),
   changes: z.array(
     z.strictObject({
       path: z.string(),
@@ -93,10 +96,14 @@ export const HistoryPage = z.strictObject({ entries: z.array(HistoryEntry), more
 export type HistoryPage = z.infer<typeof HistoryPage>
 export const HistoryQuery = z.strictObject({
   section: SectionNameSchema.optional(),
-  before: z.iso.datetime({ error: 'allowed: a time, ISO 8601' }).optional(),
+  before: moment.optional(),
 })
 const VERSION = 'allowed: a whole number from 1'
-export const VersionNumber = z.coerce.number({ error: VERSION }).int({ error: VERSION }).min(1, { error: VERSION })
+export const VersionNumber = z.coerce
+  .number({ error: VERSION })
+  .int({ error: VERSION })
+  .min(1, { error: VERSION })
+  .max(2 ** 31 - 1, { error: VERSION })
 export const SectionVersion = z.strictObject({ section: SectionNameSchema, version: z.int(), value: z.unknown() })
 export type SectionVersion = z.infer<typeof SectionVersion>
 

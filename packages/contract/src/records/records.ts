@@ -1,12 +1,17 @@
 import type { LogRecord, RecordBody } from '@lochmoor/core'
 import { z } from 'zod'
 import { oneOf } from '../field/figure.ts'
+import { moment } from '../field/time.ts'
 import { text } from '../field/text.ts'
 
-const filled = (most: number) => {
+export const filled = (most: number) => {
   const message = `allowed: 1 to ${most} characters`
   return z.string({ error: message }).trim().min(1, { error: message }).max(most, { error: message })
 }
+
+const FIELD = 'allowed: the path of a field, at most 120 letters, figures, dots and hyphens'
+/** Where in the document a figure stands. */
+export const FieldPath = z.string({ error: FIELD }).regex(/^[\w.-]{1,120}$/, { error: FIELD })
 
 export const RecordKindSchema = oneOf(['note', 'measurement', 'decision', 'change', 'photo'])
 
@@ -58,7 +63,7 @@ export const RecordBodySchema = z.discriminatedUnion('kind', [
       )
       .nullable(),
     text: filled(200),
-    field: filled(120).nullable(),
+    field: FieldPath.nullable(),
     place: text(120),
     condition: text(200),
     instrument: text(120),
@@ -73,7 +78,7 @@ export const RecordBodySchema = z.discriminatedUnion('kind', [
 ]) satisfies z.ZodType<RecordBody>
 
 const RecordId = z.uuid({ error: 'allowed: a UUID' })
-const AT = z.iso.datetime({ error: 'allowed: a time, ISO 8601 in UTC' })
+const AT = moment
 
 /** A new entry. The id is made where it is written, so that sending it twice stores it once. */
 export const NewRecord = z.strictObject({
@@ -88,8 +93,10 @@ export type NewRecord = z.infer<typeof NewRecord>
 export const LogRecordSchema = z.strictObject({
   id: RecordId,
   at: AT,
-  storedAt: z.iso.datetime().nullable(),
-  who: z.string(),
+  storedAt: moment.nullable(),
+  who: filled(80),
+  /** Who brought it in from a file: then `who` is a name in that file. Null for what was written here. */
+  importedBy: filled(80).nullable().default(null),
   body: RecordBodySchema,
   corrects: RecordId.nullable(),
   withdraws: z.boolean(),
@@ -107,8 +114,11 @@ const SIZE = 'allowed: a whole number, 1 to 500'
 export const RecordQuery = z.strictObject({
   kind: RecordKindSchema.optional(),
   search: z.string().max(80, { error: 'allowed: at most 80 characters' }).default(''),
-  field: z.string().max(120, { error: 'allowed: at most 120 characters' }).optional(),
-  before: z.string().regex(/^\d+$/, { error: 'allowed: what the page before gave as next' }).optional(),
+  field: FieldPath.optional(),
+  before: z
+    .string()
+    .regex(/^\d{1,18}$/, { error: 'allowed: what the page before gave as next' })
+    .optional(),
   size: z.coerce
     .number({ error: SIZE })
     .int({ error: SIZE })

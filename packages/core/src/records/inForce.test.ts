@@ -6,6 +6,7 @@ const entry = (id: string, at: string, si: number, more: Partial<LogRecord> = {}
   id,
   at: `2026-03-${at}T08:00:00.000Z`,
   storedAt: null,
+  importedBy: null,
   who: 'T',
   corrects: null,
   withdraws: false,

@@ -33,6 +33,8 @@ export interface LogRecord {
   /** When it reached the book; null while it waits in the browser. */
   readonly storedAt: string | null
   readonly who: string
+  /** Who brought it in from a file: then `who` is a name in that file, and nobody of this workshop. */
+  readonly importedBy: string | null
   readonly body: RecordBody
   /** The older entry that this one corrects. */
   readonly corrects: string | null

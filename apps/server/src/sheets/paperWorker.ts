@@ -1,0 +1,45 @@
+import type { Paper } from '@lochmoor/contract'
+import {
+  inEnglish,
+  inUnits,
+  type Catalogue,
+  type DrillTemplate,
+  type English,
+  type JobDocument,
+  type Station,
+  type UnitChoice,
+} from '@lochmoor/core'
+import type { SheetHead } from './fuelSheet.ts'
+import { templatePaper } from './pdf/templatePaper.ts'
+import { STATION_SHEETS } from './stationSheets.ts'
+
+interface SheetTask {
+  readonly kind: 'sheet'
+  readonly station: Station
+  readonly job: JobDocument
+  readonly catalogue: Catalogue
+  readonly head: Omit<SheetHead, 'inEnglish'>
+  readonly paper: Paper
+  readonly units: UnitChoice
+  readonly english: English
+  /** What a person has written: it stays as it is. */
+  readonly own: readonly string[]
+}
+interface TemplateTask {
+  readonly kind: 'template'
+  readonly paper: Paper
+  readonly template: DrillTemplate
+  readonly head: Parameters<typeof templatePaper>[2]
+}
+/** A paper to be drawn, as it is handed to a thread. */
+export type PaperTask = SheetTask | TemplateTask
+
+const draw = (task: PaperTask): Promise<Buffer> => {
+  if (task.kind === 'template') return templatePaper(task.paper, task.template, task.head)
+  const { catalogue, english, head, job, own, paper, station, units } = task
+  const say = (text: string) => inUnits(inEnglish(text, english, own), units, own)
+  return STATION_SHEETS[station]!(job, catalogue, { ...head, inEnglish: say }, paper, units)
+}
+
+/** Draws a paper in a thread of its own. */
+export default async (task: PaperTask): Promise<Uint8Array> => new Uint8Array(await draw(task))

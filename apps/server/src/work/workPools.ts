@@ -1,0 +1,46 @@
+import { availableParallelism } from 'node:os'
+import { fileURLToPath } from 'node:url'
+import { Injectable, type OnModuleDestroy } from '@nestjs/common'
+import { Piscina } from 'piscina'
+import type { JobFileTask, JobFileRead } from '../exports/jobFileWorker.ts'
+import type { PaperTask } from '../sheets/paperWorker.ts'
+
+/** A worker's file as it was built; workers run nothing else, also where the server itself runs from its sources. */
+const built = (path: string): string =>
+  fileURLToPath(new URL(`../${path}`, import.meta.url))
+    .replace(/\/apps\/server\/src\//, '/apps/server/dist/')
+    .replace(/\.ts$/, '.js')
+
+const IDLE_MS = 30_000
+
+/** Threads beside the one that answers: papers are drawn and job files read there. */
+@Injectable()
+export class WorkPools implements OnModuleDestroy {
+  private readonly papers = new Piscina({
+    filename: built('sheets/paperWorker.ts'),
+    minThreads: 0,
+    maxThreads: Math.min(4, Math.max(1, availableParallelism() - 1)),
+    idleTimeout: IDLE_MS,
+    resourceLimits: { maxOldGenerationSizeMb: 512 },
+  })
+  /** One at a time: a job file may be large. What it needs beyond its limit ends this thread and nothing else. */
+  private readonly files = new Piscina({
+    filename: built('exports/jobFileWorker.ts'),
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: IDLE_MS,
+    resourceLimits: { maxOldGenerationSizeMb: 1024 },
+  })
+
+  paper(task: PaperTask): Promise<Uint8Array> {
+    return this.papers.run(task) as Promise<Uint8Array>
+  }
+
+  jobFile(task: JobFileTask): Promise<JobFileRead> {
+    return this.files.run(task) as Promise<JobFileRead>
+  }
+
+  async onModuleDestroy(): Promise<void> {
+    await Promise.all([this.papers.destroy(), this.files.destroy()])
+  }
+}
