@@ -30,7 +30,9 @@ export class RefusalFilter implements ExceptionFilter {
     if (response.headersSent) return
     const { status, body } = this.refusal(thrown, host)
     if (body.retryAfterS !== undefined) response.setHeader('retry-after', String(body.retryAfterS))
-    response.status(status).json(body)
+    // A refusal is no file, whatever the route would have sent.
+    response.removeHeader('content-disposition')
+    response.status(status).type('application/json').json(body)
   }
 
   private refusal(thrown: unknown, host: ArgumentsHost): { status: number; body: Refusal } {

@@ -10,6 +10,9 @@ const answerTo = (thrown: unknown) => {
   const answer = { status: 0, body: {} as Record<string, unknown> }
   const response = {
     status: (s: number) => ((answer.status = s), response),
+    type: () => response,
+    removeHeader: () => undefined,
+    setHeader: () => undefined,
     json: (b: Record<string, unknown>) => (answer.body = b),
   }
   const host = {

@@ -2,7 +2,7 @@ import type { NextFunction, Request, RequestHandler, Response } from 'express'
 import express from 'express'
 import { HttpException } from '@nestjs/common'
 import type { Doorkeeper } from '../../workshop/doorkeeper.ts'
-import { bodyRuleOf, TYPES_OF } from './bodies.ts'
+import { bodyRuleOf, tooLarge, TYPES_OF } from './bodies.ts'
 import { ShapeCounter, unsoundText } from './jsonShape.ts'
 
 const refuse = (status: number, code: string, message: string): HttpException =>
@@ -17,7 +17,7 @@ const MUST_SUIT = new Set(['POST', 'PUT', 'PATCH', 'DELETE'])
 const refuseUnsuitable = (request: Request): void => {
   if (!hasBody(request)) return
   if (!MUST_SUIT.has(request.method)) throw refuse(400, 'noBodyHere', `${request.method} takes no body.`)
-  const { kind } = bodyRuleOf(request.method, request.path)
+  const { kind, most } = bodyRuleOf(request.method, request.path)
   const encoding = request.headers['content-encoding']
   if (encoding !== undefined && encoding.toLowerCase() !== 'identity')
     throw refuse(415, 'encoded', `content-encoding is "${encoding.slice(0, 40)}"; allowed: none, send it as it is.`)
@@ -28,6 +28,8 @@ const refuseUnsuitable = (request: Request): void => {
       'wrongType',
       `content-type is ${type ? `"${type.slice(0, 60)}"` : 'missing'}; allowed: ${TYPES_OF[kind].join(', ')}.`,
     )
+  if (Number(request.headers['content-length'] ?? 0) > most)
+    throw refuse(413, 'tooLarge', tooLarge(request.method, request.path))
 }
 
 const jsonOf = (limit: number): RequestHandler =>
