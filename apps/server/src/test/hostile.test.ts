@@ -55,7 +55,10 @@ const put = (value: unknown, [key, ...rest]: readonly string[], wrong: unknown):
 }
 
 const record = { id: randomUUID(), at: '2026-02-01T08:00:00.000Z', body: { kind: 'measurement', quantity: 'Length', si: 1, family: 'distance', text: '1 m', field: 'fuel.lowV', place: '', condition: '', instrument: '' }, corrects: null, withdraws: false } // prettier-ignore
-const pathPart = fc.oneof(fc.constantFrom(job.id, other.id, randomUUID(), 'fuel', 'exhaust', 'pumps', 'own-x'), nastyText)
+const pathPart = fc.oneof(
+  fc.constantFrom(job.id, other.id, randomUUID(), 'fuel', 'exhaust', 'pumps', 'own-x'),
+  nastyText,
+)
 const pathTo = fc
   .tuple(
     fc.constantFrom('/jobs/:', '/jobs/:/records', '/jobs/:/records.csv', '/jobs/:/history', '/jobs/:/history/:/:', '/jobs/:/photos/:', '/jobs/:/photos/:/thumb', '/jobs/:/:/sheet.pdf', '/jobs/:/:/parts.csv', '/jobs/:/drill-template.pdf', '/jobs/:/drill-template.svg', '/jobs/:/guest-links', '/catalogue/:', '/catalogue/:/:/uses', '/catalogue/:/parts.csv', '/invitations/:', '/jobs', '/jobs/board.csv', '/workshop/people', '/:'), // prettier-ignore
@@ -65,7 +68,9 @@ const pathTo = fc
   .map(([pattern, parts, query]) => {
     let i = 0
     const path = pattern.replace(/:/g, () => encodeURIComponent(parts[i++ % 3]!.toWellFormed()))
-    const asked = new URLSearchParams(Object.entries(query).map(([k, v]) => [k, v.toWellFormed()])).toString()
+    const asked = new URLSearchParams(
+      Object.entries(query).map(([k, v]): [string, string] => [k, v.toWellFormed()]),
+    ).toString()
     return `/api${path}${asked ? `?${asked}` : ''}`
   })
 
@@ -78,14 +83,22 @@ const changing: fc.Arbitrary<Asked> = fc.oneof(
   fc
     .constantFrom(...SECTION_NAMES)
     .chain((s) => spoilt({ baseVersion: 99, value: other.document[s] }).map((body) => ({ method: 'put' as const, path: `/api/jobs/${other.id}/sections/${s}`, body }))), // prettier-ignore
-  spoilt({ title: 'New', template: 'port-return' }).map((body) => ({ method: 'post' as const, path: '/api/jobs', body })),
+  spoilt({ title: 'New', template: 'port-return' }).map((body) => ({
+    method: 'post' as const,
+    path: '/api/jobs',
+    body,
+  })),
   spoilt({ parts: [{ ...STOCK_CATALOGUE.hoses[0], id: 'own-hose' }] }).map((body) => ({ method: 'post' as const, path: '/api/catalogue/hoses/import', body })), // prettier-ignore
   spoilt({ ...STOCK_CATALOGUE.pumps[0], id: 'own-pump' }).map((body) => ({ method: 'put' as const, path: '/api/catalogue/pumps/own-pump', body })), // prettier-ignore
   spoilt({ days: 3 }).map((body) => ({ method: 'post' as const, path: `/api/jobs/${job.id}/guest-links`, body })),
   spoilt({ email: 'a@b.example', role: 'installer' }).map((body) => ({ method: 'post' as const, path: '/api/workshop/invitations', body })), // prettier-ignore
   spoilt({ name: 'Skerrow Bank Garage' }).map((body) => ({ method: 'patch' as const, path: '/api/workshop', body })),
   spoilt({ units: { pressure: 'bar' }, theme: null, english: null }).map((body) => ({ method: 'put' as const, path: '/api/session/preferences', body })), // prettier-ignore
-  spoilt({ email: 'a@b.example', password: 'x' }).map((body) => ({ method: 'post' as const, path: '/api/session', body })),
+  spoilt({ email: 'a@b.example', password: 'x' }).map((body) => ({
+    method: 'post' as const,
+    path: '/api/session',
+    body,
+  })),
   spoilt({ token: 'x'.repeat(30), name: 'N', password: 'long enough today' }).map((body) => ({ method: 'post' as const, path: '/api/invitations', body })), // prettier-ignore
   spoilt({ code: '123456' }).map((body) => ({ method: 'post' as const, path: '/api/session/second-factor', body })),
   pathTo.map((path) => ({ method: 'delete' as const, path: path.replace('/api/jobs', '/api/catalogue') })),
@@ -98,7 +111,9 @@ const asked: fc.Arbitrary<Asked> = fc.oneof(
 const send = ({ body, method, path }: Asked): Test => {
   if (method === 'get' || method === 'delete') return owner[method](path)
   // As text: a lone surrogate goes out as what JSON makes of it.
-  return owner[method](path).set('content-type', 'application/json').send(JSON.stringify(body) ?? 'null')
+  return owner[method](path)
+    .set('content-type', 'application/json')
+    .send(JSON.stringify(body) ?? 'null')
 }
 
 describe('a hostile user', () => {
@@ -210,7 +225,8 @@ describe('a hostile job file', () => {
     ['empty text', ' ', /not JSON/],
     ['a number', '5', /./],
   ])('that is %s is refused', async (_name, text, said) => {
-    const answer = await owner.post('/api/jobs/import')
+    const answer = await owner
+      .post('/api/jobs/import')
       .set('content-type', 'application/json')
       .serialize((v) => v as string)
       .send(text)

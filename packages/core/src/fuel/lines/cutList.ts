@@ -7,6 +7,8 @@ import type { HosePiece } from './legs.ts'
 export const ASSUMED_STOCK_M = 3
 
 export interface HoseOrder {
+  /** Tells apart what is ordered: the hose, and the length it is sold in where copies of it differ in that. */
+  readonly key: string
   readonly hose: HosePart
   readonly stockM: number
   readonly pieces: readonly HosePiece[]
@@ -15,11 +17,15 @@ export interface HoseOrder {
 
 export type CutListError = InputError<'longerThanStock' | 'shorterThanEnds'>
 
+/** A job keeps copies of its parts: one hose may stand in it with two lengths that it is sold in. */
+const stockOf = ({ stockM }: HosePart): number => stockM ?? ASSUMED_STOCK_M
+const keyOf = (hose: HosePart): string => `${hose.id} ${stockOf(hose)}`
+
 /** Hoses and tubes to cut, by kind, packed on the lengths they are sold in. */
 export const cutList = (pieces: readonly HosePiece[]): Result<HoseOrder[], CutListError[]> => {
-  const kinds = [...new Map(pieces.map((p) => [p.hose.id, p.hose])).values()]
+  const kinds = [...new Map(pieces.map((p) => [keyOf(p.hose), p.hose])).entries()]
   const errors = pieces.flatMap((p): CutListError[] => {
-    const stockM = p.hose.stockM ?? ASSUMED_STOCK_M
+    const stockM = stockOf(p.hose)
     const field = `fuel.${p.line}.legs.${p.index}.lengthM`
     if (p.cutM <= 0)
       return [
@@ -43,10 +49,11 @@ export const cutList = (pieces: readonly HosePiece[]): Result<HoseOrder[], CutLi
   })
   if (errors.length > 0) return err(errors)
   return ok(
-    kinds.map((hose) => {
-      const own = pieces.filter((p) => p.hose.id === hose.id)
-      const stockM = hose.stockM ?? ASSUMED_STOCK_M
+    kinds.map(([key, hose]) => {
+      const own = pieces.filter((p) => keyOf(p.hose) === key)
+      const stockM = stockOf(hose)
       return {
+        key,
         hose,
         stockM,
         pieces: own,

@@ -4,6 +4,7 @@ import { emptyLeg, type FuelSection, type LineLeg } from '../../sections/index.t
 import type { HosePart } from '../../parts/index.ts'
 import type { VerdictState } from '../../verdict/index.ts'
 import { cutListOf } from './linesOfJob.ts'
+import { partsOfFuel } from './partsOfFuel.ts'
 import { assessFuel } from './assessFuel.ts'
 import { fuelCautions } from './cautions.ts'
 import { asLoop, compareLoops } from './compareLoops.ts'
@@ -159,6 +160,12 @@ describe('legs of a line', () => {
       ok: false,
       error: [{ code: 'shorterThanEnds', field: 'fuel.feed.legs.0.lengthM', value: 0.03 }],
     })
+    const [hose] = [catalogue.hoses[0]!]
+    const mixed = withLegs(leg({ hose: { ...hose, stockM: 6 }, lengthM: 4 }), leg({ hose: { ...hose, stockM: 2 }, lengthM: 1 })) // prettier-ignore
+    const both = cutListOf(designOf(mixed))
+    // One hose in two copies that are sold in two lengths: two orders, told apart.
+    expect(both).toMatchObject({ ok: true, value: [{ stockM: 6 }, { stockM: 2 }] })
+    expect(partsOfFuel(designOf(mixed)).filter((l) => l.what === 'hose or tube')).toHaveLength(2)
     const fine = cutListOf(designOf(withLegs(leg(), leg(), leg({ moves: 'tank' }))))
     expect(fine).toMatchObject({ ok: true, value: [{ packing: { boughtM: 6, proved: true } }] })
   })

@@ -142,9 +142,9 @@ const legParts = (design: FuelDesign): PartLine[] => {
   const pieces = LINE_NAMES.filter((l) => used.includes(l)).flatMap((l) => piecesOfLine(design, l))
   const list = cutListOf(design)
   const hoses = list.ok
-    ? list.value.map(({ hose, packing, pieces: own, stockM }) =>
+    ? list.value.map(({ hose, key, packing, pieces: own, stockM }) =>
         line(
-          `hose ${hose.id}`,
+          `hose ${key}`,
           'hose or tube',
           hose.name,
           fig(packing.boughtM, 'distance'),

@@ -29,7 +29,7 @@ export const CutList = ({ job }: { job: JobDocument }) => {
       ) : list.value.length === 0 ? (
         <p className="py-1 text-soft">Nothing to cut yet: describe a line leg by leg.</p>
       ) : (
-        list.value.map((order) => <Order key={order.hose.id} order={order} />)
+        list.value.map((order) => <Order key={order.key} order={order} />)
       )}
     </section>
   )

@@ -1,0 +1,149 @@
+import {
+  candidatesFor,
+  choiceOf,
+  chosenSpots,
+  compareLoops,
+  consequencesOf,
+  cutListOf,
+  derivedOf,
+  designOf,
+  entriesFor,
+  EXHAUST_WORKINGS,
+  exhaustCase,
+  exhaustCautions,
+  exhaustWorking,
+  explainInputError,
+  figureText,
+  fitnessOf,
+  freeSpotsFor,
+  fuelCase,
+  fuelCautions,
+  fuelWorking,
+  heatAtSpot,
+  injectorSetsOf,
+  isSolved,
+  judgedSpotOf,
+  leakPlan,
+  leakTestOf,
+  leftOutFor,
+  lineFindings,
+  moduleFitOf,
+  openPointsOf,
+  orderItems,
+  partsOfExhaust,
+  partsOfFuel,
+  permissionOf,
+  pressureLever,
+  pressureProfile,
+  primeOf,
+  readinessOf,
+  repairsFirst,
+  risksOf,
+  senderOf,
+  sensorAdvice,
+  sentenceText,
+  solvePoint,
+  spreadInputsOf,
+  starvationOf,
+  STATION_LIST,
+  steeringDoubts,
+  stillToMeasure,
+  templateOfJob,
+  templateSvg,
+  terminalsFor,
+  WORKING_IDS,
+  type Catalogue,
+  type JobDocument,
+  type Sentence,
+} from '@lochmoor/core'
+import { STATION_SHEETS } from '../sheets/stationSheets.ts'
+
+/** Everything that a station makes of a job beside its judgement, by name. Whatever it gives back is looked through. */
+export type Derived = Readonly<Record<string, (job: JobDocument, catalogue: Catalogue) => unknown>>
+
+/** Texts that a sheet has written, in the order of writing. */
+const sheetWords = (id: keyof typeof STATION_SHEETS) => async (job: JobDocument, catalogue: Catalogue) => {
+  const said: string[] = []
+  const head = { workshop: 'Shop', madeAt: new Date(0), version: 'v', inEnglish: (t: string) => (said.push(t), t) }
+  const bytes = await STATION_SHEETS[id]!(job, catalogue, head, 'a4', {})
+  return [bytes.length > 1000 ? 'a paper' : 'NaN: no paper', ...said]
+}
+
+export const DERIVED: Derived = {
+  ...Object.fromEntries(
+    STATION_LIST.map((s) => [`${s.id}: assessment`, (j: JobDocument, c: Catalogue) => s.assess(j, c)]),
+  ),
+  ...Object.fromEntries(STATION_LIST.map((s) => [`${s.id}: parts`, (j: JobDocument) => s.parts?.(j)])),
+  ...Object.fromEntries(STATION_LIST.map((s) => [`${s.id}: cautions`, (j: JobDocument) => s.cautions(j)])),
+  ...Object.fromEntries(
+    Object.keys(STATION_SHEETS).map((id) => [`${id}: sheet`, sheetWords(id as keyof typeof STATION_SHEETS)]),
+  ),
+  readiness: (j, c) => readinessOf(j, c),
+  'open points': (j, c) => openPointsOf(j, c),
+  'walk-around: derived': (j) => derivedOf(j),
+  'walk-around: fitness': (j) => [fitnessOf(j), repairsFirst(j)],
+  'walk-around: still to measure': (j) => [stillToMeasure(j), entriesFor(j)].map((l) => l.map((e) => e.label)),
+  'system: candidates': (j, c) =>
+    candidatesFor(j, c.controllers).map((a) => [consequencesOf(j, a.architecture), risksOf(j, a.architecture), leftOutFor(j, a.architecture), terminalsFor(j, a.architecture)]), // prettier-ignore
+  'fuel: workings': (j) => {
+    const c = fuelCase(j)
+    return c.engine.points.flatMap((point) => WORKING_IDS.map((id) => fuelWorking(c.design, c.engine, point, id)))
+  },
+  'fuel: profiles': (j) => {
+    const c = fuelCase(j)
+    return c.engine.points.map((p) => solvePoint(c.design, p)).flatMap((s) => (isSolved(s) ? [pressureProfile(s), spreadInputsOf(c.design, s)] : [])) // prettier-ignore
+  },
+  'fuel: cut list': (j) => {
+    const list = cutListOf(designOf(j))
+    return list.ok ? list.value : list.error.map(explainInputError)
+  },
+  'fuel: lines': (j) => lineFindings(designOf(j)),
+  'fuel: order': (j) => [orderItems(designOf(j)), partsOfFuel(designOf(j))],
+  'fuel: cautions': (j) => fuelCautions(j),
+  'fuel: leak test': (j) => leakTestOf(designOf(j)),
+  'fuel: prime': (j) => primeOf(designOf(j)),
+  'fuel: tank': (j) => [moduleFitOf(designOf(j)), starvationOf(designOf(j)), senderOf(designOf(j))],
+  'fuel: injector sets': (j, c) => injectorSetsOf(fuelCase(j), c),
+  'fuel: pressure as a lever': (j) => pressureLever(j, 0.95, 0.88),
+  'fuel: both loops': (j, c) => compareLoops(j, c),
+  'fuel: choice of parts': (j, c) => choiceOf(j, c),
+  'exhaust: workings': (j) =>
+    EXHAUST_WORKINGS.flatMap((id) => [0, 1].map((i) => exhaustWorking(exhaustCase(j), id, i, null))),
+  'exhaust: heat': (j) => {
+    const c = exhaustCase(j)
+    return chosenSpots(c).map(({ spot }) => [judgedSpotOf(c, spot)?.state, heatAtSpot(c, spot, 'idle'), heatAtSpot(c, spot, 'full')]) // prettier-ignore
+  },
+  'exhaust: best positions': (j) => [0, 1].map((i) => freeSpotsFor(exhaustCase(j), i, 5)),
+  'exhaust: leaks': (j) => leakPlan(exhaustCase(j)),
+  'exhaust: parts': (j) => partsOfExhaust(exhaustCase(j)),
+  'exhaust: closed loop': (j) => [
+    permissionOf(exhaustCase(j)),
+    sensorAdvice(exhaustCase(j)),
+    steeringDoubts(exhaustCase(j)),
+  ],
+  'exhaust: cautions': (j) => exhaustCautions(j),
+  'exhaust: template': (j) =>
+    [0, 1].map((i) => {
+      const made = templateOfJob(exhaustCase(j), i)
+      return made.ok ? [made.value.warnings, templateSvg(made.value.template, 'x', made.value.warnings)] : made.error
+    }),
+}
+
+const isFigure = (value: object): value is { si: number; family: never } => 'si' in value && 'family' in value
+const isSentence = (value: object): value is Sentence =>
+  Array.isArray(value) &&
+  value.some((v) => typeof v === 'object') &&
+  value.every((v: unknown) => typeof v === 'string' || (typeof v === 'object' && v !== null && isFigure(v)))
+const BROKEN = /\bNaN\b|\bInfinity\b|undefined|\[object/
+
+/** Texts in a derived thing that no reader should ever see, with where they stand. */
+export const faultsIn = (value: unknown, where = ''): string[] => {
+  if (typeof value === 'string') return BROKEN.test(value) ? [`${where}: ${value.slice(0, 200)}`] : []
+  if (typeof value !== 'object' || value === null) return []
+  if (isSentence(value)) return faultsIn(sentenceText(value, {}), where)
+  if (isFigure(value)) {
+    const said = typeof value.si === 'number' ? figureText(value, {}) : ''
+    return BROKEN.test(said) || (typeof value.si === 'number' && !Number.isFinite(value.si)) ? [`${where}: figure ${value.si}`] : [] // prettier-ignore
+  }
+  return Object.entries(value).flatMap(([key, inner]) => faultsIn(inner, `${where}.${key}`))
+}
