@@ -42,13 +42,16 @@ export const start = (command, args, options = {}) => {
  * Runs a command to its end and collects what it printed.
  * @param {string} command
  * @param {string[]} args
- * @param {import('node:child_process').SpawnOptions & { show?: boolean, tell?: (text: string) => void }} [options] show: print what it prints; tell: hand it on instead
+ * @param {import('node:child_process').SpawnOptions & { show?: boolean, tell?: (text: string) => void, input?: string }} [options] show: print what it prints; tell: hand it on instead; input: what it reads on its standard input
  * @returns {Promise<{ code: number, output: string }>}
  */
-export const run = (command, args, { show = false, tell, ...options } = {}) =>
+export const run = (command, args, { show = false, tell, input, ...options } = {}) =>
   new Promise((resolve) => {
     // Its own process group would survive Ctrl-C; it shares ours, so the terminal's signal reaches it too.
-    const child = start(command, args, { ...options, stdio: ['ignore', 'pipe', 'pipe'] })
+    const child = start(command, args, { ...options, stdio: [input === undefined ? 'ignore' : 'pipe', 'pipe', 'pipe'] })
+    // One that ends before it has read everything says so by its code.
+    child.stdin?.on('error', () => undefined)
+    child.stdin?.end(input)
     let output = ''
     for (const [stream, target] of /** @type {const} */ ([
       [child.stdout, process.stdout],

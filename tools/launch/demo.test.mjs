@@ -1,5 +1,5 @@
 import { spawn, spawnSync } from 'node:child_process'
-import { existsSync, mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs'
+import { chmodSync, existsSync, mkdtempSync, readFileSync, readdirSync, rmSync, statSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { freePort } from './mariadb.mjs'
@@ -9,6 +9,8 @@ import { startedAt } from './processes.mjs'
 const SCRIPT = inRoot('lochmoor')
 const JOB = '8b7d2e94-1c35-4f0b-b0a2-77d1e5a4c222'
 const folder = mkdtempSync(join(tmpdir(), 'lochmoor-demo-test-'))
+// Where the server’s own user may enter.
+chmodSync(folder, 0o755)
 const env = { ...process.env, LOCHMOOR_DATA: join(folder, 'demo') }
 /** Every demo started here, so that a failing test leaves none running. @type {import('node:child_process').ChildProcess[]} */
 const started = []
@@ -26,7 +28,10 @@ const until = async (done) => {
 }
 
 /** @param {string[]} args */
-const startDemo = async (...args) => {
+const startDemo = async (...args) => startIn(env, args)
+
+/** @param {NodeJS.ProcessEnv} env @param {string[]} [args] */
+const startIn = async (env, args = []) => {
   const port = await freePort()
   const address = `http://127.0.0.1:${port}`
   const child = spawn(SCRIPT, ['demo', '--port', String(port), ...args], {
@@ -55,6 +60,9 @@ const processesWith = (what) =>
       }
     })
     .map(Number)
+
+/** @param {number} pid */
+const environmentOf = (pid) => readFileSync(`/proc/${pid}/environ`, 'utf8').split('\0')
 
 /** Signs in as the owner of the demo. @param {string} address */
 const signedIn = async (address) => {
@@ -106,6 +114,25 @@ describe('./lochmoor demo', () => {
     await until(async () => (await fetch(`${first.address}/api/health`)).status === 200)
     expect(await fuelOf(first.address)).toMatchObject({ version: 2, value: { lowV: 12.34 } })
 
+    // The server too: it says why, and is there again.
+    const [serving] = processesWith('apps/server/dist/main.js').filter((pid) => environmentOf(pid).includes(`LOCHMOOR_PORT=${first.port}`)) // prettier-ignore
+    process.kill(/** @type {number} */ (serving), 'SIGKILL')
+    await until(() => first.said.text.includes('The server ended unexpectedly (killed by SIGKILL); starting it again'))
+    await until(() => first.said.text.includes('The server is up again.'))
+    expect(await fuelOf(first.address)).toMatchObject({ version: 2 })
+
+    // A backup while it runs, into an empty store: the same figures, and the photographs.
+    const file = join(folder, 'all.backup')
+    const backup = spawnSync(SCRIPT, ['backup', file], { env, encoding: 'utf8' })
+    expect([backup.status, backup.stderr]).toEqual([0, ''])
+    expect(backup.stdout).toMatch(/all\.backup: \d+ rows, with photographs/)
+    expect(statSync(file).mode & 0o777).toBe(0o600)
+    const elsewhere = { ...env, LOCHMOOR_DATA: join(folder, 'restored') }
+    const restored = spawnSync(SCRIPT, ['restore', file], { env: elsewhere, encoding: 'utf8' })
+    expect([restored.status, restored.stderr]).toEqual([0, ''])
+    const twice = spawnSync(SCRIPT, ['restore', file], { env: elsewhere, encoding: 'utf8' })
+    expect([twice.status, twice.stderr]).toEqual([1, expect.stringMatching(/there are data in .* already/)])
+
     first.child.kill('SIGTERM')
     expect(await first.ended).toBe(0)
     await until(() => processesWith(folder).length === 0)
@@ -116,6 +143,11 @@ describe('./lochmoor demo', () => {
     expect(await fuelOf(again.address)).toMatchObject({ value: { lowV: 12.34 } })
     again.child.kill('SIGINT')
     expect(await again.ended).toBe(0)
+
+    const other = await startIn(elsewhere)
+    expect(await fuelOf(other.address)).toMatchObject({ version: 2, value: { lowV: 12.34 } })
+    other.child.kill('SIGTERM')
+    expect(await other.ended).toBe(0)
 
     const fresh = await startDemo('--fresh')
     expect(await fuelOf(fresh.address)).toMatchObject({ version: 1, value: { lowV: 12.2 } })

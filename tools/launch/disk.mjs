@@ -29,8 +29,9 @@ export const ensureWritable = () => {
   }
 }
 
-/** A database can only be served by the user whose files it has. @param {string} folder */
+/** A database can only be served by the user whose files it has; root gives them to the server's own user. @param {string} folder */
 export const ensureOwn = (folder) => {
-  if (statSync(folder).uid !== process.getuid?.())
+  const uid = process.getuid?.()
+  if (uid !== 0 && statSync(folder).uid !== uid)
     throw new Sorry(`the data in ${folder} belong to another user; ${OTHER_USER}.`)
 }

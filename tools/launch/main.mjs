@@ -7,6 +7,8 @@ const HELP = `Lochmoor: planner and calculator for fuel injection conversions
   ./lochmoor demo [--fresh] [--port N]   set up, start database and application with demo data, print the address
   ./lochmoor test                        set up, check and test everything
   ./lochmoor start [--port N]            start the application on the MariaDB named in DATABASE_URL
+  ./lochmoor backup FILE                 everything of the demo, or of DATABASE_URL, into one file; also while it runs
+  ./lochmoor restore FILE                a backup into an empty database
   ./lochmoor calc [NAME] [--schema]      a calculator: JSON cases on standard input, results on standard output
   ./lochmoor bench [--quick]             measure speed; quick: only go through it
 `
@@ -15,6 +17,8 @@ const HELP = `Lochmoor: planner and calculator for fuel injection conversions
 const COMMANDS = {
   demo: async () => (await import('./demo.mjs')).demo,
   start: async () => (await import('./demo.mjs')).startOnly,
+  backup: async () => (await import('./backup.mjs')).backupCommand,
+  restore: async () => (await import('./backup.mjs')).restoreCommand,
   test: async () => (await import('./test.mjs')).test,
   calc: async () => (await import('./calc.mjs')).calc,
   bench: async () => (await import('./bench.mjs')).bench,

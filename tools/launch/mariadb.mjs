@@ -1,11 +1,12 @@
 // @ts-check
 import { spawn } from 'node:child_process'
-import { existsSync, mkdirSync, readFileSync, renameSync, rmSync } from 'node:fs'
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, renameSync, rmSync, symlinkSync } from 'node:fs'
 import { createServer } from 'node:net'
-import { userInfo } from 'node:os'
+import { tmpdir, userInfo } from 'node:os'
 import { join } from 'node:path'
 import { setTimeout as pause } from 'node:timers/promises'
 import { run } from './children.mjs'
+import { giveFolder, startedAs } from './ownUser.mjs'
 import { Sorry } from './sorry.mjs'
 
 /** A free port on loopback. @returns {Promise<number>} */
@@ -29,9 +30,15 @@ const lastLines = (/** @type {string} */ file) =>
         .join(' ')
     : ''
 
-/** Runs the client as the user who owns the server, over its socket. @param {string} socket @param {string} sql */
+/**
+ * Has the client say something to the server over its socket, on its standard input: a command line is read by everybody
+ * on the machine.
+ * @param {string} socket @param {string} sql
+ */
 const ask = (socket, sql) =>
-  run('/usr/bin/mariadb', ['--no-defaults', `--socket=${socket}`, `-u${userInfo().username}`, '-N', '-B', '-e', sql])
+  run('/usr/bin/mariadb', ['--no-defaults', `--socket=${socket}`, `-u${userInfo().username}`, '-N', '-B'], {
+    input: sql,
+  })
 
 /**
  * A folder for its temporary tables. A server that starts throws out every temporary table it finds in its own, so two
@@ -44,26 +51,42 @@ const temporaryFolder = (folder) => {
   return `--tmpdir=${path}`
 }
 
-/** @param {string} folder @param {string[]} fast */
+/**
+ * Makes the data folder by the database's own script, which takes no path with spaces from an ordinary user: it is shown
+ * the folder by a link without any.
+ * @param {string} folder @param {string[]} fast
+ */
 const makeDataFolder = async (folder, fast) => {
-  const user = userInfo().username
   const fresh = join(folder, 'data.new')
   rmSync(fresh, { recursive: true, force: true })
-  const { code, output } = await run('/usr/bin/mariadb-install-db', [
-    '--no-defaults',
-    `--user=${user}`,
-    `--datadir=${fresh}`,
-    temporaryFolder(folder),
-    '--auth-root-authentication-method=socket',
-    `--auth-root-socket-user=${user}`,
-    '--skip-test-db',
-    ...fast,
-  ])
-  if (code !== 0)
-    throw new Sorry(
-      `the database's data folder could not be made in ${folder}: ${output.trim().split('\n').slice(-3).join(' ')}`,
-    )
-  renameSync(fresh, join(folder, 'data'))
+  mkdirSync(join(folder, 'temporary'), { recursive: true })
+  const links = mkdtempSync(join(tmpdir(), 'lochmoor-new-'))
+  const link = join(links, 'folder')
+  symlinkSync(folder, link)
+  try {
+    await giveFolder(folder)
+    await giveFolder(links)
+    const { args, isRoot, program } = await startedAs(folder)
+    const { code, output } = await run(program, [
+      ...args,
+      '/usr/bin/mariadb-install-db',
+      '--no-defaults',
+      `--datadir=${join(link, 'data.new')}`,
+      `--tmpdir=${join(link, 'temporary')}`,
+      '--auth-root-authentication-method=socket',
+      `--auth-root-socket-user=${userInfo().username}`,
+      '--skip-test-db',
+      ...(isRoot ? ['--user=root'] : []),
+      ...fast,
+    ])
+    if (code !== 0)
+      throw new Sorry(
+        `the database's data folder could not be made in ${folder}: ${output.trim().split('\n').slice(-3).join(' ')}`,
+      )
+    renameSync(fresh, join(folder, 'data'))
+  } finally {
+    rmSync(links, { recursive: true, force: true })
+  }
 }
 
 /** Ends what hangs: a busy machine may take a minute over what takes a second. */
@@ -93,14 +116,15 @@ export const startMariadb = async (folder, { throwaway = false, port: wanted } =
   const log = join(folder, 'mariadbd.log')
   // A socket path may have at most 107 bytes: the project's own path can be longer.
   const socket = `/tmp/lochmoor-${process.getuid?.() ?? 0}-${port}.sock`
+  await giveFolder(folder)
+  const { args, isRoot, program } = await startedAs(folder)
   const child = spawn(
-    '/usr/bin/setpriv',
+    program,
     [
-      '--pdeathsig',
-      'TERM',
+      ...args,
       '/usr/sbin/mariadbd',
       '--no-defaults',
-      `--user=${userInfo().username}`,
+      ...(isRoot ? ['--user=root'] : []),
       `--datadir=${data}`,
       temporaryFolder(folder),
       `--pid-file=${join(folder, 'mariadbd.pid')}`,

@@ -13,8 +13,21 @@ export const startedAt = (pid) => {
   }
 }
 
-/** Names a process so that another of the same number is not taken for it. */
-export const thisProcess = () => ({ pid: process.pid, started: startedAt(process.pid) })
+const bootId = () => {
+  try {
+    return readFileSync('/proc/sys/kernel/random/boot_id', 'utf8').trim()
+  } catch {
+    return null // no such file outside of Linux: then the start time has to do
+  }
+}
 
-/** @param {{ pid: number, started: string | null }} named */
-export const isAlive = ({ pid, started }) => started !== null && startedAt(pid) === started
+/** Names a process so that another of the same number is not taken for it. */
+export const thisProcess = () => ({ pid: process.pid, started: startedAt(process.pid), boot: bootId() })
+
+/**
+ * Whether it still runs, here: a file that was copied from another machine, or is older than the last start of this one,
+ * names nobody.
+ * @param {{ pid: number, started: string | null, boot?: string | null }} named
+ */
+export const isAlive = ({ boot = null, pid, started }) =>
+  started !== null && boot === bootId() && startedAt(pid) === started

@@ -1,7 +1,9 @@
 // @ts-check
-import { createWriteStream } from 'node:fs'
+import { randomUUID } from 'node:crypto'
+import { chmodSync, createWriteStream } from 'node:fs'
 import { setTimeout as pause } from 'node:timers/promises'
 import { start, stopAsked } from './children.mjs'
+import { startedAs } from './ownUser.mjs'
 import { inRoot } from './paths.mjs'
 
 const KEPT_LINES = 200
@@ -9,50 +11,71 @@ const KEPT_LINES = 200
 const PATIENCE_MS = 5 * 60_000
 
 /**
- * Starts the built server. With a log file its structured log goes there and the last lines are kept; without, it is
- * printed.
- * @param {string} databaseUrl @param {number} port @param {{ demo: boolean, logFile?: string }} options
+ * Starts the built server. With a log file its structured log goes there; without, it is printed. The last lines are
+ * kept.
+ * @param {string} databaseUrl @param {number} port
+ * @param {{ demo: boolean, logFile?: string, goesOn?: boolean }} options goesOn: the log goes on, the server was there before
  */
-export const startServer = (databaseUrl, port, { demo, logFile }) => {
-  // setpriv: the server does not outlive us, however we end.
-  const args = ['--pdeathsig', 'TERM', process.execPath, '--enable-source-maps', inRoot('apps/server/dist/main.js')]
-  const child = start('/usr/bin/setpriv', args, {
+export const startServer = async (databaseUrl, port, { demo, logFile, goesOn = false }) => {
+  const main = inRoot('apps/server/dist/main.js')
+  // The server does not outlive us, however we end, and is no root.
+  const { args, program } = await startedAs(main, inRoot('apps/web/dist/index.html'), process.execPath)
+  const mark = randomUUID()
+  const child = start(program, [...args, process.execPath, '--enable-source-maps', main], {
     env: {
       ...process.env,
+      LOCHMOOR_MARK: mark,
       DATABASE_URL: databaseUrl,
       LOCHMOOR_PORT: String(port),
       LOCHMOOR_DEMO: demo ? '1' : '0',
       NODE_ENV: 'production',
     },
-    stdio: ['ignore', logFile ? 'pipe' : 'inherit', logFile ? 'pipe' : 'inherit'],
+    stdio: ['ignore', 'pipe', 'pipe'],
     // Its own process group: on Ctrl-C it is ended by us, in order, before the database.
     detached: true,
   })
-  const ended = new Promise((/** @type {(code: number) => void} */ resolve) =>
-    child.once('close', (code) => resolve(code ?? 1)),
-  )
+  const state = { ended: false, how: '' }
+  const ended = new Promise((/** @type {(code: number) => void} */ resolve) => {
+    child.once('close', (code, signal) => {
+      state.ended = true
+      state.how = signal ? `killed by ${signal}` : `code ${code}`
+      resolve(code ?? 1)
+    })
+    child.once('error', (e) => {
+      state.ended = true
+      state.how = e.message
+      resolve(1)
+    })
+  })
   /** @type {string[]} */
   const lines = []
-  const log = logFile ? createWriteStream(logFile) : null
+  const log = logFile ? createWriteStream(logFile, { flags: goesOn ? 'a' : 'w', mode: 0o600 }) : null
+  // A log of an older version may be readable by everybody.
+  log?.on('open', () => logFile && chmodSync(logFile, 0o600))
   log?.on('error', (e) => console.error(`lochmoor: the log ${logFile} cannot be written (${e.message}).`))
   for (const stream of [child.stdout, child.stderr])
     stream?.on('data', (d) => {
       lines.push(String(d))
-      log?.write(d)
+      if (log) log.write(d)
+      else process.stdout.write(d)
       if (lines.length > KEPT_LINES) lines.shift()
     })
-  return { child, ended, lines }
+  return { child, ended, lines, mark, state }
 }
 
-/** @param {number} port @param {Promise<number>} ended */
-export const untilHealthy = async (port, ended) => {
+/**
+ * Waits until the server answers, and sees to it that it is this one: whatever else may listen there is not ours.
+ * @param {number} port @param {{ ended: Promise<number>, mark: string }} server
+ */
+export const untilHealthy = async (port, { ended, mark }) => {
   const state = { gone: false }
   void ended.then(() => (state.gone = true))
   const deadline = Date.now() + PATIENCE_MS
   while (Date.now() < deadline) {
     if (state.gone || stopAsked()) return false
     try {
-      if ((await fetch(`http://127.0.0.1:${port}/api/health`)).status === 200) return true
+      const answer = await fetch(`http://127.0.0.1:${port}/api/health`)
+      if (answer.status === 200 && answer.headers.get('x-lochmoor-mark') === mark) return true
     } catch {
       // Not listening yet: that is what we wait for.
     }

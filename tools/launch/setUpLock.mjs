@@ -1,15 +1,20 @@
 // @ts-check
-import { readFileSync, rmSync, writeFileSync } from 'node:fs'
-import { join } from 'node:path'
+import { mkdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import { dirname, join } from 'node:path'
 import { setTimeout as pause } from 'node:timers/promises'
+import { stopAsked } from './children.mjs'
 import { STATE } from './paths.mjs'
 import { isAlive, thisProcess } from './processes.mjs'
+import { Sorry } from './sorry.mjs'
 
 const LOCK = join(STATE, 'set-up.lock')
+/** Writing a lock takes no time: one that is still empty after so long was left by a command that was killed over it. */
+const WRITING_MS = 2000
 
-const take = () => {
+/** @param {string} file @param {string} text */
+const takeFile = (file, text) => {
   try {
-    writeFileSync(LOCK, JSON.stringify(thisProcess()), { flag: 'wx' })
+    writeFileSync(file, text, { flag: 'wx' })
     return true
   } catch (error) {
     if (/** @type {NodeJS.ErrnoException} */ (error).code !== 'EEXIST') throw error
@@ -17,19 +22,56 @@ const take = () => {
   }
 }
 
-const holderIsGone = () => {
+/** Whether a file names a command that is no more. @param {string} file */
+const isLeft = (file) => {
   try {
-    return !isAlive(JSON.parse(readFileSync(LOCK, 'utf8')))
+    const text = readFileSync(file, 'utf8')
+    try {
+      return !isAlive(JSON.parse(text))
+    } catch {
+      return Date.now() - statSync(file).mtimeMs > WRITING_MS
+    }
   } catch {
-    return false // being written or just removed: look again
+    return false // gone since: look again
   }
+}
+
+/**
+ * Removes a file that a dead command has left. One command at a time looks and removes: else the second would remove what
+ * the first has just taken.
+ * @param {string} file
+ */
+const removeLeft = (file) => {
+  const guard = `${file}.removing`
+  if (!takeFile(guard, JSON.stringify(thisProcess()))) {
+    if (isLeft(guard)) rmSync(guard, { force: true })
+    return
+  }
+  try {
+    if (isLeft(file)) rmSync(file, { force: true })
+  } finally {
+    rmSync(guard, { force: true })
+  }
+}
+
+/**
+ * Takes a file that only one command has at a time, if nobody who still runs has it.
+ * @param {string} file @param {object} says what stands in it beside who has it
+ * @returns {boolean} whether it was taken
+ */
+export const takeHold = (file, says = {}) => {
+  mkdirSync(dirname(file), { recursive: true })
+  const text = JSON.stringify({ ...thisProcess(), ...says })
+  if (takeFile(file, text)) return true
+  removeLeft(file)
+  return takeFile(file, text)
 }
 
 /** One set-up at a time in one clone; a second command waits for the first. @template T @param {() => Promise<T>} work @returns {Promise<T>} */
 export const withSetUpLock = async (work) => {
-  for (let waited = 0; !take(); waited++) {
-    if (holderIsGone() || waited > 6000) rmSync(LOCK, { force: true })
-    else await pause(150)
+  while (!takeHold(LOCK)) {
+    if (stopAsked()) throw new Sorry('stopped.')
+    await pause(150)
   }
   try {
     return await work()

@@ -18,8 +18,8 @@ export const startTestServer = async (wantedPort = 0, { durable = false, demo = 
   let database = await startMariadb(folder, { throwaway: !durable })
   const url = await ensureSchema(database, 'lochmoor', password)
   const launch = async () => {
-    const server = startServer(url, port, { demo, logFile: join(folder, 'server.log') })
-    if (await untilHealthy(port, server.ended)) return server
+    const server = await startServer(url, port, { demo, logFile: join(folder, 'server.log') })
+    if (await untilHealthy(port, server)) return server
     server.child.kill('SIGTERM')
     await server.ended
     await database.stop()

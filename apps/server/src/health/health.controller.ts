@@ -19,6 +19,8 @@ export class HealthController {
   @Answers({ 200: Health, 503: Health })
   async health(@Res({ passthrough: true }) response: Response): Promise<Health> {
     const up = await answersWithin(() => this.database.query('select 1'), PATIENCE_MS)
+    // Whoever has started this server knows it by its mark.
+    response.setHeader('x-lochmoor-mark', process.env['LOCHMOOR_MARK'] ?? '')
     response.status(up ? 200 : 503)
     return healthOf(up)
   }
