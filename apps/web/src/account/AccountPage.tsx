@@ -3,9 +3,10 @@ import { explainApiError } from '../api/client.ts'
 import { changePassword, signOutEverywhere } from '../api/people.ts'
 import { TextEntry, useEntries } from '../fields/TextEntry.tsx'
 import { Button } from '../shell/Button.tsx'
-import { useSession } from '../store/sessionStore.ts'
+import { loadSession, useSession } from '../store/sessionStore.ts'
 import { NewPasswordEntry } from './FormEnd.tsx'
 import { leave } from './leave.ts'
+import { SecondFactor } from './SecondFactor.tsx'
 
 /** One's own account: password, and leaving every browser. */
 export const AccountPage = () => {
@@ -22,6 +23,7 @@ export const AccountPage = () => {
         {session.email}, {session.role} at {session.workshop}
       </p>
       <PasswordForm />
+      <SecondFactor />
       <h2 className="mt-8 border-b-2 border-ink pb-0.5 font-extrabold">All devices</h2>
       <p className="my-2">Signs you out on every device, this one included: for a laptop left behind or lost.</p>
       <div className="flex">
@@ -43,7 +45,11 @@ const PasswordForm = () => {
   const [said, setSaid] = useState<{ good: boolean; text: string } | null>(null)
   const change = async () => {
     const result = await changePassword(entries.current, entries.next)
-    if (result.ok) reset()
+    if (result.ok) {
+      reset()
+      // This browser has a new session now.
+      await loadSession()
+    }
     setSaid(
       result.ok
         ? { good: true, text: 'Password changed. Other browsers have to sign in again.' }

@@ -19,6 +19,8 @@ const signedIn = {
   csrf: 'the token',
   demo: true,
   preferences: { units: { pressure: 'bar' }, theme: 'dark' },
+  secondFactor: { totp: false, passkeys: [], recoveryCodes: 0, wanting: false },
+  settings: { idleHours: 12, secondFactor: false },
 }
 
 const Work = () => (
@@ -61,6 +63,12 @@ const serve = (first: object) => {
       server.session = signedIn
       return reply(200, { done: true })
     }
+    if (path === '/api/session/second-factor') {
+      if (!(init?.body as string).includes('123456'))
+        return reply(403, { code: 'wrongCode', message: 'This code or key is not right.' })
+      server.session = signedIn
+      return reply(200, { done: true })
+    }
     if (path === '/api/session')
       return reply(403, { code: 'wrongPassword', message: 'The e-mail address or the password is wrong.' })
     return reply(401, { code: 'signedOut', message: 'Sign in first.' })
@@ -92,6 +100,28 @@ describe('the way in', () => {
     expect((await screen.findByRole('alert')).textContent).toContain('address or the password is wrong')
     expect(screen.getByLabelText<HTMLInputElement>('E-mail address').value).toBe('tobin@skerrow-bank.example')
     expect(screen.queryByRole('button', { name: 'As the owner' })).toBeNull()
+  })
+
+  it('asks for the second factor after the password, says a wrong code, and lets the right one in', async () => {
+    serve({ state: 'second-factor', totp: true, passkey: false })
+    show()
+    const code = await screen.findByLabelText(/Code from the authenticator app/)
+    expect(screen.queryByText('the work')).toBeNull()
+    await userEvent.type(code, '000000')
+    await userEvent.click(screen.getByRole('button', { name: 'Sign in' }))
+    expect((await screen.findByRole('alert')).textContent).toContain('not right')
+    await userEvent.clear(code)
+    await userEvent.type(code, '123456')
+    await userEvent.click(screen.getByRole('button', { name: 'Sign in' }))
+    expect(await screen.findByText('the work')).toBeTruthy()
+  })
+
+  it('where the workshop asks for one that is not there yet, nothing but setting it up is offered', async () => {
+    const server = serve({ ...signedIn, secondFactor: { ...signedIn.secondFactor, wanting: true } })
+    show()
+    expect(await screen.findByRole('button', { name: 'Set up an authenticator app' })).toBeTruthy()
+    expect(screen.queryByText('the work')).toBeNull()
+    expect(server.sent.map((s) => s.path)).toEqual(['/api/session'])
   })
 
   it('a server that is away is named, and asked again', async () => {

@@ -4,7 +4,9 @@ import { explainApiError } from '../api/client.ts'
 import { Trouble } from '../shell/Trouble.tsx'
 import { sendNow } from '../store/sending.ts'
 import { loadSession, useSession } from '../store/sessionStore.ts'
+import { SecondFactorWanted } from './SecondFactorWanted.tsx'
 import { FirstOwnerPage } from './FirstOwnerPage.tsx'
+import { SecondFactorPage } from './SecondFactorPage.tsx'
 import { SignInPage } from './SignInPage.tsx'
 
 /** Lets in who is signed in. Signed out in the middle of the work, the screen waits behind the sign-in. */
@@ -18,9 +20,11 @@ export const SessionGate = () => {
     })
   }, [])
   useEffect(load, [load])
+  // Until it is set up the server lets nothing else be done.
+  const wanting = session?.state === 'signed-in' && session.secondFactor.wanting
   const who = session?.state === 'signed-in' ? session.personId : session?.state === 'guest' ? 'guest' : null
   const [inside, setInside] = useState<string | null>(null)
-  if (who !== null && who !== inside) setInside(who)
+  if (who !== null && !wanting && who !== inside) setInside(who)
 
   if (session === null)
     return why === null ? (
@@ -37,14 +41,16 @@ export const SessionGate = () => {
   if (session.state === 'needs-owner') return <FirstOwnerPage onDone={load} />
   return (
     <>
+      {wanting && <SecondFactorWanted onDone={load} />}
       {inside !== null && (
         // Signed out in the middle of the work the screen stays behind the sign-in, with what was typed; whoever else
         // signs in gets a screen of their own.
-        <div key={inside} className={who === null ? 'hidden' : 'contents'}>
+        <div key={inside} className={who === null || wanting ? 'hidden' : 'contents'}>
           <Outlet />
         </div>
       )}
       {session.state === 'signed-out' && <SignInPage demo={session.demo} onDone={load} />}
+      {session.state === 'second-factor' && <SecondFactorPage {...session} onDone={load} />}
     </>
   )
 }

@@ -16,6 +16,7 @@ const version = (n: number, lowV: number | null, before: number | null) => ({
   version: n,
   at: `2026-02-0${n}T08:00:00.000Z`,
   who: n % 2 ? 'Maren Skell' : 'Tobin Raithe',
+  importedBy: n === 2 ? 'Maren Skell' : null,
   changes: lowV === null ? [] : [{ path: 'lowV', of: null, before, after: lowV }],
 })
 
@@ -53,6 +54,8 @@ describe('history', () => {
     expect(rows[0]!.textContent).toMatch(/Fuel 3 Feb 2026.*Maren Skell/)
     expect(rows[0]!.textContent).toMatch(/Minimum voltage at the pump: 11100.mV → 12000.mV/)
     expect(rows[0]!.textContent).toContain('current')
+    expect(rows[0]!.textContent).not.toContain('imported from file')
+    expect(rows[1]!.textContent).toMatch(/Tobin Raithe\s*imported from file by Maren Skell/)
     setUnit('voltage', 'V')
   })
 

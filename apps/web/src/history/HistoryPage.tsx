@@ -5,6 +5,7 @@ import { explainApiError } from '../api/client.ts'
 import { fetchHistory, fetchVersion } from '../api/jobs.ts'
 import { longTime } from '../jobs/shortTime.ts'
 import { showValue } from '../jobs/showValue.ts'
+import { FromFile } from '../marks/FromFile.tsx'
 import { Button } from '../shell/Button.tsx'
 import { Trouble } from '../shell/Trouble.tsx'
 import { useFetched } from '../shell/useFetched.ts'
@@ -106,6 +107,7 @@ const EntryRow = ({ entry, jobId }: { entry: HistoryEntry; jobId: string }) => {
           <span className="font-bold">{sectionWords(entry.section)}</span>{' '}
           <span className="text-soft">
             {longTime(entry.at)}, {entry.who}
+            <FromFile by={entry.importedBy} />
           </span>
         </p>
         {entry.changes.length === 0 ? (

@@ -2,6 +2,7 @@ import { formatMeasured, type LogRecord, type RecordBody, type RecordKind } from
 import { Camera, Gauge, GitCommitHorizontal, NotebookPen, Scale } from 'lucide-react'
 import { useState } from 'react'
 import { longTime } from '../jobs/shortTime.ts'
+import { FromFile } from '../marks/FromFile.tsx'
 import { unitOfFamily, usePreferences } from '../store/preferences.ts'
 import { PhotoDialog } from './PhotoDialog.tsx'
 
@@ -29,7 +30,7 @@ interface Props {
 
 /** One entry as it stands in the book; what was corrected stays readable. */
 export const RecordRow = ({ record, jobId, corrected, inForce, gone, old, onCorrect }: Props) => {
-  const { at, body, corrects, storedAt, who, withdraws } = record
+  const { at, body, corrects, importedBy, storedAt, who, withdraws } = record
   const Icon = ICON[body.kind]
   return (
     <li className="flex gap-3 border-b border-hair py-2 print:break-inside-avoid">
@@ -37,6 +38,7 @@ export const RecordRow = ({ record, jobId, corrected, inForce, gone, old, onCorr
       <div className="min-w-0 flex-1">
         <p className="text-soft">
           {KIND_WORDS[body.kind]}, {longTime(at)}, {who}
+          <FromFile by={importedBy} />
           {storedAt === null && <span className="ml-2 font-bold text-caution">saved here, not sent</span>}
           {inForce && !gone && <span className="ml-2 font-bold text-ok">in use</span>}
           {gone && <span className="ml-2 font-bold text-unknown">what it measured is no longer in the job</span>}

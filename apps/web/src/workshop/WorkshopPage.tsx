@@ -1,13 +1,15 @@
 import type { Person, PersonRole } from '@lochmoor/contract'
 import { useCallback, useEffect, useState } from 'react'
 import { explainApiError } from '../api/client.ts'
-import { changePerson, fetchPeople, invite, renameWorkshop } from '../api/people.ts'
+import { changePerson, changeWorkshop, fetchPeople, invite } from '../api/people.ts'
 import { TextEntry, useEntries } from '../fields/TextEntry.tsx'
 import { Button } from '../shell/Button.tsx'
 import { Trouble } from '../shell/Trouble.tsx'
 import { useFetched } from '../shell/useFetched.ts'
 import { loadSession, useIsOwner, useSession } from '../store/sessionStore.ts'
+import { OpenLinks } from './OpenLinks.tsx'
 import { AuditList, MailboxList } from './Papers.tsx'
+import { WorkshopLocks } from './WorkshopLocks.tsx'
 
 /** The owner's page: people and roles, invitations, the stand-in mailbox, the audit trail. */
 export const WorkshopPage = () => {
@@ -22,8 +24,10 @@ export const WorkshopPage = () => {
     <div className="mx-auto grid w-full max-w-5xl gap-8 p-4 lg:grid-cols-2 lg:p-8">
       <div className="min-w-0">
         <WorkshopName />
+        <WorkshopLocks />
         <PeopleList turn={turn} onChanged={bump} />
         <InviteForm onInvited={bump} />
+        <OpenLinks turn={turn} onChanged={bump} />
       </div>
       <div className="min-w-0">
         <MailboxList turn={turn} />
@@ -38,7 +42,7 @@ const WorkshopName = () => {
   const [draft, setDraft] = useState(name)
   const [trouble, setTrouble] = useState<string | null>(null)
   const keep = async () => {
-    const result = await renameWorkshop(draft)
+    const result = await changeWorkshop({ name: draft })
     setTrouble(result.ok ? null : explainApiError(result.error))
     if (result.ok) await loadSession()
   }
@@ -65,11 +69,17 @@ const WorkshopName = () => {
   )
 }
 
+interface Change {
+  readonly role?: PersonRole
+  readonly active?: boolean
+  readonly secondFactor?: 'reset'
+}
+
 const PeopleList = ({ turn, onChanged }: { turn: number; onChanged: () => void }) => {
   const { fetched, again } = useFetched(fetchPeople)
   const [trouble, setTrouble] = useState<string | null>(null)
   useEffect(again, [again, turn])
-  const change = async (id: string, what: { role?: PersonRole; active?: boolean }) => {
+  const change = async (id: string, what: Change) => {
     const result = await changePerson(id, what)
     setTrouble(result.ok ? null : explainApiError(result.error))
     await loadSession()
@@ -100,7 +110,7 @@ const PersonRow = ({
   onChange,
 }: {
   person: Person
-  onChange: (change: { role?: PersonRole; active?: boolean }) => void
+  onChange: (change: Change) => void
 }) => (
   <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-hair py-2">
     <span className="min-w-0 flex-1">
@@ -121,6 +131,13 @@ const PersonRow = ({
       label={active ? `Remove access of ${name}` : `Restore access of ${name}`}
     >
       {active ? 'Remove access' : 'Restore access'}
+    </Button>
+    <Button
+      kind="quiet"
+      onClick={() => onChange({ secondFactor: 'reset' })}
+      label={`Reset the second factor of ${name}`}
+    >
+      Reset second factor
     </Button>
   </li>
 )
@@ -146,7 +163,7 @@ const InviteForm = ({ onInvited }: { onInvited: () => void }) => {
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Invite somebody</h2>
       <p className="py-1 text-soft">
         Creates a link that works once, within seven days. For somebody who already has an account it sets a new
-        password.
+        password. A new link voids the one before it.
       </p>
       <TextEntry label="E-mail address" type="email" value={entries.email} onChange={set('email')} problem={trouble} />
       <div className="flex items-center gap-2">
