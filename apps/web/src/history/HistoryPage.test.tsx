@@ -55,7 +55,8 @@ describe('history', () => {
     expect(rows[0]!.textContent).toMatch(/Minimum voltage at the pump: 11100.mV → 12000.mV/)
     expect(rows[0]!.textContent).toContain('current')
     expect(rows[0]!.textContent).not.toContain('imported from file')
-    expect(rows[1]!.textContent).toMatch(/Tobin Raithe\s*imported from file by Maren Skell/)
+    const imported = screen.getByText('imported from file by Maren Skell')
+    expect(imported.parentElement!.textContent).toContain('Tobin Raithe')
     setUnit('voltage', 'V')
   })
 
