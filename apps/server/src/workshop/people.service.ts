@@ -49,7 +49,15 @@ export class PeopleService {
 
   async people(workshopId: string): Promise<Person[]> {
     const rows = await this.database.getRepository(PersonEntity).find({ where: { workshopId }, order: { name: 'ASC' } })
-    return rows.map(({ id, name, email, role, active }) => ({ id, name, email, role, active }))
+    const withKey = await this.factors.holders(rows.map((r) => r.id))
+    return rows.map(({ id, name, email, role, active, totpSecret }) => ({
+      id,
+      name,
+      email,
+      role,
+      active,
+      secondFactor: totpSecret !== null || withKey.has(id),
+    }))
   }
 
   async colleagues(workshopId: string): Promise<Colleagues> {
@@ -105,7 +113,9 @@ export class PeopleService {
         [next.role !== person.role, 'role-changed', `${person.email}: ${person.role} to ${next.role}`],
         [next.active !== person.active, next.active ? 'activated' : 'deactivated', person.email],
       ]
-      return ok({ person: { id: person.id, name: person.name, email: person.email, ...next }, events })
+      const keeps = change.secondFactor !== 'reset' && (await this.sessions.hasSecondFactor(person))
+      const { email, id, name } = person
+      return ok({ person: { id, name, email, ...next, secondFactor: keeps }, events })
     })
     if (!changed.ok) return changed
     const { events, person } = changed.value

@@ -13,7 +13,7 @@ import {
 } from '@simplewebauthn/server'
 import { Secret, TOTP } from 'otpauth'
 import QRCode from 'qrcode'
-import { DataSource } from 'typeorm'
+import { DataSource, In } from 'typeorm'
 import { AttemptsService } from './attempts.service.ts'
 import { AuditService } from './audit.service.ts'
 import type { PersonCaller } from './caller.ts'
@@ -104,6 +104,14 @@ export class SecondFactorService {
     await this.note(caller, 'second-factor-removed', '', address)
     await this.sessions.endAllOf(caller.personId)
     return ok(await this.sessions.openFor(known.value))
+  }
+
+  /** Those of some people who have a passkey. */
+  async holders(personIds: readonly string[]): Promise<ReadonlySet<string>> {
+    const rows = await this.database
+      .getRepository(PasskeyEntity)
+      .find({ where: { personId: In(personIds) }, select: { id: true, personId: true } })
+    return new Set(rows.map((r) => r.personId))
   }
 
   /** As an owner does for somebody who has lost everything. */

@@ -106,14 +106,14 @@ const PeopleList = ({ turn, onChanged }: { turn: number; onChanged: () => void }
 }
 
 const PersonRow = ({
-  person: { active, email, name, role },
+  person: { active, email, name, role, secondFactor },
   onChange,
 }: {
   person: Person
   onChange: (change: Change) => void
 }) => (
   <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-hair py-2">
-    <span className="min-w-0 flex-1">
+    <span className="min-w-0 grow basis-full sm:basis-48">
       <span className={`block font-semibold ${active ? '' : 'line-through'}`}>{name}</span>
       <span className="block truncate text-soft">{active ? email : `${email}, access removed`}</span>
     </span>
@@ -132,13 +132,15 @@ const PersonRow = ({
     >
       {active ? 'Remove access' : 'Restore access'}
     </Button>
-    <Button
-      kind="quiet"
-      onClick={() => onChange({ secondFactor: 'reset' })}
-      label={`Reset the second factor of ${name}`}
-    >
-      Reset second factor
-    </Button>
+    {secondFactor && (
+      <Button
+        kind="quiet"
+        onClick={() => onChange({ secondFactor: 'reset' })}
+        label={`Reset the second factor of ${name}`}
+      >
+        Reset second factor
+      </Button>
+    )}
   </li>
 )
 

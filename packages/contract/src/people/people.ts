@@ -116,6 +116,8 @@ export const Person = z.strictObject({
   email: z.string(),
   role: PersonRole,
   active: z.boolean(),
+  /** Whether there is one beside the password. */
+  secondFactor: z.boolean(),
 })
 export type Person = z.infer<typeof Person>
 export const People = z.array(Person)
