@@ -6,6 +6,7 @@ import { fuelStation } from './fuelStation.mjs'
 import { QUICK } from './measure.mjs'
 import { screen } from './screen.mjs'
 import { store } from './store.mjs'
+import { underLoad } from './underLoad.mjs'
 import { wholeJob } from './wholeJob.mjs'
 
 console.log(
@@ -19,4 +20,5 @@ exhaustStation()
 wholeJob()
 command()
 await store()
+await underLoad()
 await screen()

@@ -10,6 +10,7 @@ describe('./lochmoor bench', () => {
       'combinations over',
       'whole job of',
       'book of a job',
+      'sheets at once, all done in',
       'changes, next frame painted',
     ])
       expect(stdout).toContain(part)

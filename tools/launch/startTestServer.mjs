@@ -29,6 +29,7 @@ export const startTestServer = async (wantedPort = 0, { durable = false, demo = 
   return {
     address: `http://127.0.0.1:${port}`,
     databaseUrl: url,
+    serverPid: () => /** @type {number} */ (server.child.pid),
     stopServer: async () => {
       server.child.kill('SIGTERM')
       await server.ended

@@ -31,5 +31,22 @@ export const signInAsOwner = async (address) => {
       return { status: 0, body: { message: String(error) } }
     }
   }
-  return call
+  const headers = { cookie, 'x-lochmoor-csrf': session.csrf }
+  /** Sends a photograph, to its status. @param {string} path @param {Buffer} image */
+  const photo = async (path, image) => {
+    const answer = await fetch(`${address}/api${path}`, {
+      method: 'PUT',
+      headers: { ...headers, 'content-type': 'image/jpeg' },
+      body: new Uint8Array(image),
+    })
+    await answer.arrayBuffer()
+    return answer.status
+  }
+  /** Fetches a file, to its status. @param {string} path */
+  const file = async (path) => {
+    const answer = await fetch(`${address}/api${path}`, { headers })
+    await answer.arrayBuffer()
+    return answer.status
+  }
+  return Object.assign(call, { photo, file })
 }
