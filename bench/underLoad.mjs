@@ -30,6 +30,9 @@ export const underLoad = async () => {
     const call = await signInAsOwner(server.address)
     const image = await picture()
     report('large photograph, each', `${(image.length / 1e6).toFixed(1)} MB`)
+    // As in use: the board has been looked at, and a sheet was made before.
+    await call('GET', '/jobs')
+    await call.file(`/jobs/${CURLEW}/fuel/sheet.pdf?paper=a4`)
     const quietMb = mostMb(server.serverPid())
     let working = true
     /** @type {Record<string, number[]>} */

@@ -4,7 +4,6 @@ import {
   OwnPartId,
   ownPartSchema,
   ownPartsSchema,
-  PART_KINDS,
   PART_SCHEMAS,
   PartKindSchema,
   PartsStored,
@@ -67,10 +66,7 @@ export class CatalogueController {
     const { workshopId } = caller
     // A guest is shown one job: what is in it, and not what else the workshop has on its shelves.
     if (caller.kind === 'guest') return this.catalogue.ofJob(workshopId, caller.jobId)
-    const lists = await Promise.all(
-      PART_KINDS.map(async (kind) => [kind, await this.parts.list(workshopId, kind)] as const),
-    )
-    return Object.fromEntries(lists)
+    return { ...(await this.parts.whole(workshopId)) }
   }
 
   @Get(':kind')

@@ -9,6 +9,7 @@ import {
 } from '@lochmoor/contract'
 import { HttpException } from '@nestjs/common'
 import { ShapeCounter, unsoundText } from '../http/door/jsonShape.ts'
+import { giveWay } from '../work/givesWay.ts'
 import { parseOrRefuse } from '../http/schema.pipe.ts'
 
 /** A file on the disk, and how many values it may hold. */
@@ -121,6 +122,8 @@ const read = async ({ path }: JobFileTask): Promise<JobFileRead> => {
     writtenBy: head.schemaVersion,
   }
 }
+
+giveWay()
 
 /** Reads a job file in a thread of its own. */
 export default async (task: JobFileTask): Promise<JobFileRead> => {

@@ -2,6 +2,9 @@ import { err, ok, type Result } from '@lochmoor/core'
 import sharp from 'sharp'
 import { Turns } from '../work/turns.ts'
 
+// One thread: on two cores the other one goes on answering.
+sharp.concurrency(1)
+
 const LONG_SIDE = 2400
 const THUMB_SIDE = 320
 const MOST_PIXELS = 40_000_000
@@ -32,10 +35,9 @@ const decode = async (bytes: Buffer): Promise<Result<Reencoded, PhotoError>> => 
     if (!FORMATS.has(format)) return err({ code: 'notAPhoto', found: format })
     const upright = source.rotate().flatten({ background: '#ffffff' })
     const fit = (side: number) => ({ width: side, height: side, fit: 'inside' as const, withoutEnlargement: true })
-    const [whole, small] = await Promise.all([
-      upright.clone().resize(fit(LONG_SIDE)).jpeg({ quality: 84 }).toBuffer({ resolveWithObject: true }),
-      upright.clone().resize(fit(THUMB_SIDE)).jpeg({ quality: 74 }).toBuffer(),
-    ])
+    const whole = await upright.resize(fit(LONG_SIDE)).jpeg({ quality: 84 }).toBuffer({ resolveWithObject: true })
+    // Made of the smaller one: a picture is opened whole only once.
+    const small = await sharp(whole.data).resize(fit(THUMB_SIDE)).jpeg({ quality: 74 }).toBuffer()
     return ok({ image: whole.data, thumb: small, width: whole.info.width, height: whole.info.height })
   } catch (error) {
     return err({ code: 'notAPhoto', found: error instanceof Error ? error.message : 'unreadable data' })

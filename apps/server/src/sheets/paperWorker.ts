@@ -9,6 +9,7 @@ import {
   type Station,
   type UnitChoice,
 } from '@lochmoor/core'
+import { giveWay } from '../work/givesWay.ts'
 import type { SheetHead } from './fuelSheet.ts'
 import { templatePaper } from './pdf/templatePaper.ts'
 import { STATION_SHEETS } from './stationSheets.ts'
@@ -40,6 +41,8 @@ const draw = (task: PaperTask): Promise<Buffer> => {
   const say = (text: string) => inUnits(inEnglish(text, english, own), units, own)
   return STATION_SHEETS[station]!(job, catalogue, { ...head, inEnglish: say }, paper, units)
 }
+
+giveWay()
 
 /** Draws a paper in a thread of its own. */
 export default async (task: PaperTask): Promise<Uint8Array> => new Uint8Array(await draw(task))
