@@ -5,7 +5,7 @@ import { createServer } from 'node:net'
 import { tmpdir, userInfo } from 'node:os'
 import { join } from 'node:path'
 import { setTimeout as pause } from 'node:timers/promises'
-import { run } from './children.mjs'
+import { run, stopAsked } from './children.mjs'
 import { giveFolder, startedAs } from './ownUser.mjs'
 import { Sorry } from './sorry.mjs'
 
@@ -156,6 +156,10 @@ export const startMariadb = async (folder, { throwaway = false, port: wanted } =
   while ((await ask(socket, 'select 1')).code !== 0) {
     if (state.ended)
       throw new Sorry(`the database did not start: ${lastLines(log) || 'it ended at once'} (more in ${log}).`)
+    if (stopAsked()) {
+      await stop()
+      throw new Sorry('stopped.')
+    }
     if (Date.now() > deadline) {
       await stop()
       throw new Sorry(`the database did not answer within ${PATIENCE_MS / 60_000} minutes; see ${log}.`)

@@ -1,7 +1,7 @@
 import { PART_KINDS, PART_SCHEMAS, PARTS_SAY_SINCE_6, type PartKind, type SectionName } from '@lochmoor/contract'
 import type { Catalogue, Part } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
-import { DataSource, IsNull } from 'typeorm'
+import { DataSource, IsNull, type FindOptionsWhere } from 'typeorm'
 import { PartEntity } from './part.entity.ts'
 import { rowIdOf } from './rowId.ts'
 
@@ -25,10 +25,17 @@ export class CatalogueRepository {
   /** Every kind, for what looks for parts among them all. */
   async whole(workshopId: string): Promise<Catalogue> {
     // One question: twelve of them, from ten who ask at once, would hold up everybody else who waits for the store.
-    const rows = await this.database.getRepository(PartEntity).find({
-      where: [{ workshopId: IsNull() }, { workshopId }],
-      order: { position: 'ASC', name: 'ASC', id: 'ASC' },
-    })
+    return this.byKind([{ workshopId: IsNull() }, { workshopId }])
+  }
+
+  /** Those that ship with Lochmoor. */
+  stock(): Promise<Catalogue> {
+    return this.byKind([{ workshopId: IsNull() }])
+  }
+
+  private async byKind(where: FindOptionsWhere<PartEntity>[]): Promise<Catalogue> {
+    const order = { position: 'ASC', name: 'ASC', id: 'ASC' } as const
+    const rows = await this.database.getRepository(PartEntity).find({ where, order })
     const lists = PART_KINDS.map((kind) => [
       kind,
       rows.filter((row) => row.kind === kind).map((row) => partOf(kind, row.data)),

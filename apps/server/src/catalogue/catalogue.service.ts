@@ -77,19 +77,24 @@ export class CatalogueService {
     return { jobs: [...jobs.values()] }
   }
 
-  /** The parts that a job holds, by kind, each once. */
-  async ofJob(workshopId: string, jobId: string): Promise<Record<PartKind, object[]>> {
-    const sections = await this.parts.sectionsOf(workshopId, jobId)
+  /**
+   * What a guest of a job may know of the catalogue: the parts that ship with Lochmoor, which belong to nobody and are
+   * judged with, and of the workshop's own those that stand in the job.
+   */
+  async ofJob(workshopId: string, jobId: string): Promise<Record<PartKind, readonly Part[]>> {
+    const [sections, stock] = await Promise.all([this.parts.sectionsOf(workshopId, jobId), this.parts.stock()])
     const held = (kind: PartKind) =>
       PARTS_HELD.filter((h) => h.kind === kind).flatMap((h) => {
         const [section, ...path] = h.path.split('.')
         return sections.filter((s) => s.section === section).flatMap((s) => at(s.value, path))
       })
-    const once = (parts: unknown[]) => {
-      const real = parts.filter((p): p is { id: string } => typeof p === 'object' && p !== null && 'id' in p)
-      return [...new Map(real.map((p) => [p.id, p])).values()]
+    const own = (kind: PartKind) => {
+      const shipped = new Set(stock[kind].map((p) => p.id))
+      const real = held(kind).filter((p): p is Part => typeof p === 'object' && p !== null && 'id' in p)
+      return [...new Map(real.filter((p) => !shipped.has(p.id)).map((p) => [p.id, p])).values()]
     }
-    return Object.fromEntries(PART_KINDS.map((kind) => [kind, once(held(kind))])) as Record<PartKind, object[]>
+    const lists = PART_KINDS.map((kind) => [kind, [...stock[kind], ...own(kind)]])
+    return Object.fromEntries(lists) as Record<PartKind, readonly Part[]>
   }
 
   async csv(workshopId: string, kind: PartKind): Promise<string> {

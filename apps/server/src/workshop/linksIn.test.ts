@@ -1,3 +1,6 @@
+import type { JobResponse } from '@lochmoor/contract'
+import { STATION_LIST, type Catalogue, type JobDocument } from '@lochmoor/core'
+import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
 import { DEMO_PASSWORD, DEMO_PEOPLE } from '../demo/demoPeople.ts'
 import { demoCaller, holderOf, nobody, strangerOf, type Caller } from '../test/callers.ts'
@@ -12,6 +15,8 @@ beforeAll(async () => {
 afterAll(() => server.close())
 
 const [, tobin, ishbel] = DEMO_PEOPLE
+const documentIn = (job: JobResponse) =>
+  Object.fromEntries(Object.entries(job.sections).map(([s, { value }]) => [s, value])) as unknown as JobDocument
 const LONG = 'quiet heron over the tarn'
 const invite = async (email: string): Promise<string> => {
   await owner.post('/api/workshop/invitations', { email, role: 'installer' }).expect(201)
@@ -95,18 +100,31 @@ describe('a guest link', () => {
     await guestOfHers.get(job).expect(200)
     await remove(tobin.id, true)
   })
-  it('shows the parts of its job, and nothing else of the catalogue; a photograph only while it holds', async () => {
+  it('shows what ships with Lochmoor and of the workshop’s own only what is in its job; a photograph only while it holds', async () => {
     const job = DEMO_JOBS[3]!
     const made = (await owner.post(`/api/jobs/${job.id}/guest-links`, { days: 3 }).expect(201)).body as { id: string; path: string } // prettier-ignore
     const guest = await holderOf(
       server,
       await nobody(server).post('/api/session/guest', { token: made.path.split('/').at(-1)! }),
     )
+    const [inJob, elsewhere] = ['own-in-the-job', 'own-elsewhere'].map((id) => ({ ...STOCK_CATALOGUE.hoses[5]!, id, name: id })) // prettier-ignore
+    for (const part of [inJob!, elsewhere!]) await owner.put(`/api/catalogue/hoses/${part.id}`, part).expect(200)
+    const { version, value } = (await owner.get(`/api/jobs/${job.id}`)).body.sections.fuel
+    const feed = { ...value.feed, hose: inJob }
+    await owner
+      .put(`/api/jobs/${job.id}/sections/fuel`, { baseVersion: version, value: { ...value, feed } })
+      .expect(200)
     const { body } = await guest.get('/api/catalogue').expect(200)
     const shown = Object.values(body as Record<string, { id: string }[]>).flat()
-    expect(shown.length).toBeGreaterThan(3)
-    const whole = JSON.stringify(job.document)
-    for (const part of shown) expect(whole).toContain(`"id":"${part.id}"`)
+    const stock = Object.values(STOCK_CATALOGUE).flatMap((parts: readonly { id: string }[]) => parts.map((p) => p.id))
+    expect(shown.map((p) => p.id).sort()).toEqual([...stock, 'own-in-the-job'].sort())
+    // And so the guest is told the same of the job as the workshop.
+    const document = documentIn((await guest.get(`/api/jobs/${job.id}`)).body as JobResponse)
+    const theirs = (await owner.get('/api/catalogue')).body as Catalogue
+    for (const station of STATION_LIST) {
+      const said = (catalogue: Catalogue) => JSON.stringify(station.assess(document, catalogue))
+      expect(said(body as Catalogue)).toEqual(said(theirs))
+    }
     await guest.get('/api/catalogue/pumps').expect(403)
     await guest.get(`/api/jobs/${job.id}/fuel/sheet.pdf`).expect(200)
 
