@@ -50,7 +50,11 @@ export class ExportsController {
   @ApiBody({ schema: jsonSchemaOf(JobFile) })
   @Answers({ 201: Imported, 400: Refusal, 413: Refusal, 429: Refusal })
   async import(@Who() caller: PersonCaller, @Req() request: Request, @From() address: string): Promise<Imported> {
-    const read = () => withUpload(request, MOST_JOB_FILE_BYTES, (path) => this.exports.import(caller, path, address))
-    return orRefuse(await this.own.take(() => this.all.take(read), caller.personId))
+    // However slowly it comes, others' files are read meanwhile.
+    const take = () =>
+      withUpload(request, MOST_JOB_FILE_BYTES, (path) =>
+        this.all.take(() => this.exports.import(caller, path, address)),
+      )
+    return orRefuse(await this.own.take(take, caller.personId))
   }
 }

@@ -128,7 +128,7 @@ export class SecondFactorService {
     const session = await this.sessions.halfwayOf(token)
     if (!session) return err({ code: 'noSecondFactor' })
     const { person } = session
-    const attempt = await this.attempts.reserve(`second factor ${person.id}`, address, true)
+    const attempt = await this.attempts.reserve(`second factor ${person.id}`, address, false)
     if (!attempt.ok) return attempt
     const right = (await this.totpIsRight(person, code)) || (await this.recoveryIsRight(person, code))
     if (!right) {

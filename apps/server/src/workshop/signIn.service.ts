@@ -161,7 +161,7 @@ export class SignInService {
     password: string,
     address: string,
   ): Promise<Result<PersonEntity, SignInError>> {
-    const attempt = await this.attempts.reserve(`password of ${caller.personId}`, address, true)
+    const attempt = await this.attempts.reserve(`password of ${caller.personId}`, address, false)
     if (!attempt.ok) return attempt
     const person = await this.database.getRepository(PersonEntity).findOneByOrFail({ id: caller.personId })
     if (!(await passwordFits(password, person.passwordHash))) {

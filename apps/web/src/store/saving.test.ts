@@ -69,6 +69,20 @@ describe('saving', () => {
     expect(outbox.ofJob(JOB)).toEqual([])
   })
 
+  it.each(['secondFactor', 'noCsrf'])(
+    'what may not go just now (%s) is kept as it is, not refused, and goes later',
+    async (code) => {
+      server.notNow = code
+      low(11.3)
+      await send()
+      expect([state().save, state().saveNote]).toEqual(['kept-here', 'Not now.'])
+      expect(outbox.ofJob(JOB).map((e) => e.refused)).toEqual([undefined])
+      server.notNow = null
+      await send()
+      expect([fuelThere().lowV, state().save]).toEqual([11.3, 'saved'])
+    },
+  )
+
   it('two people’s edits of one section are two entries, each its author’s', async () => {
     server.down = true
     const maren = personNow()

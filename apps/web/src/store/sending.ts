@@ -5,7 +5,7 @@ import { sendPhoto, sendRecord, writeSection } from '../api/jobs.ts'
 import { useJobStore, type JobState } from './jobStore.ts'
 import { editOf, outbox } from './outbox.ts'
 import type { OutboxEntry, SectionEntry } from './outboxEntries.ts'
-import { personNow } from './sessionStore.ts'
+import { loadSession, personNow } from './sessionStore.ts'
 import { afterStored, bringUp, gather, newestOf } from './takingIn.ts'
 import { countEdits } from './waitingEdits.ts'
 import { alone, hearOthers, tellOthers, type Told } from './tab.ts'
@@ -14,6 +14,9 @@ const SETTLE_MS = 350
 const RETRY_MS = [1000, 2000, 4000, 8000, 15_000] as const
 const MOST_UNANSWERED = 50
 const SIGNED_OUT = 401
+const STALE_TOKEN = 'noCsrf'
+/** Nothing is wrong with what was sent: it may go once a second factor is set up, or with the session's new token. */
+const LATER = new Set(['secondFactor', STALE_TOKEN])
 
 let timer: ReturnType<typeof setTimeout> | null = null
 let running: Promise<void> | null = null
@@ -169,11 +172,14 @@ const taken = (entry: OutboxEntry): Outcome => {
 /** Out of reach or signed out: kept and tried again. Refused: kept with the reason; the others go on. */
 const notTaken = async (entry: OutboxEntry, error: ApiError): Promise<Outcome> => {
   const away = error.kind === 'away'
-  if (away || error.status === SIGNED_OUT) {
+  if (away || error.status === SIGNED_OUT || LATER.has(error.refusal.code)) {
     set({ awayNote: explainApiError(error) })
     await outbox.settled()
     sayKept()
-    if (away) sendIn(RETRY_MS[Math.min(failures++, RETRY_MS.length - 1)]!)
+    // This browser has a new session: its token is asked for before anything is sent again.
+    const stale = !away && error.refusal.code === STALE_TOKEN
+    if (stale) await loadSession()
+    if (away || stale) sendIn(RETRY_MS[Math.min(failures++, RETRY_MS.length - 1)]!)
     return 'stop'
   }
   // It may have been edited while the answer was on its way: the latest stays.

@@ -22,6 +22,8 @@ export class FakeServer {
   diesBeforeWriting = false
   /** Refuses every section with this sentence. */
   refuseSection: string | null = null
+  /** Takes nothing for now, and says so by this code. */
+  notNow: string | null = null
   /** Refuses the next record with this sentence. */
   refuseRecord: string | null = null
 
@@ -57,6 +59,7 @@ export class FakeServer {
       this.diesBeforeWriting = false
       return Promise.reject(new TypeError('the connection was reset'))
     }
+    if (this.notNow && method !== 'GET') return reply(403, { code: this.notNow, message: 'Not now.' })
     const section = /\/sections\/(\w+)$/.exec(url)?.[1] as SectionName | undefined
     if (method === 'PUT' && section) {
       const { baseVersion, value } = JSON.parse(body as string) as { baseVersion: number; value: unknown }

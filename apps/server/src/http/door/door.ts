@@ -11,6 +11,10 @@ const refuse = (status: number, code: string, message: string): HttpException =>
 const hasBody = ({ headers }: Request): boolean =>
   headers['transfer-encoding'] !== undefined || Number(headers['content-length'] ?? 0) > 0
 
+const LONG_BYTES = 16 * 1024 * 1024
+const isLong = (request: Request): boolean =>
+  hasBody(request) && !(Number(request.headers['content-length']) <= LONG_BYTES)
+
 const MUST_SUIT = new Set(['POST', 'PUT', 'PATCH', 'DELETE'])
 
 /** What a route cannot take is refused by its headers; not a byte of it is read. */
@@ -78,8 +82,8 @@ export const door =
       .admit(request, rule.open === true)
       .then(read)
       .catch((error: unknown) => {
-        // What was not read is not waited for: the connection ends with the answer.
-        if (hasBody(request)) response.setHeader('connection', 'close')
+        // A body that is no longer than a photograph is let run out, so that its sender hears the answer; longer ones are cut off.
+        if (isLong(request)) response.setHeader('connection', 'close')
         next(error)
       })
   }
