@@ -39,6 +39,12 @@ export const asOrdinaryUser = ([program = '', ...args]) =>
     ? ['/usr/bin/setpriv', [`--reuid=${ORDINARY}`, `--regid=${ORDINARY}`, '--clear-groups', program, ...args]]
     : [program, args]
 
+/** Whether an ordinary user may read where the project lies: a folder that only root may enter shuts everybody else out. */
+export const inReach = () => {
+  const [program, args] = asOrdinaryUser(['/usr/bin/test', '-r', inRoot('node_modules/.package-lock.json')])
+  return spawnSync(program, args).status === 0
+}
+
 /** Gives a folder to the ordinary user. @param {string} folder */
 export const giveToOrdinaryUser = (folder) => {
   if (isRoot) spawnSync('chown', ['-R', `${ORDINARY}:${ORDINARY}`, folder])
