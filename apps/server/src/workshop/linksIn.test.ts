@@ -54,6 +54,13 @@ describe('a link to a password', () => {
     await accept(newer).expect(201)
     expect(await open()).toEqual([])
   })
+  it('followed in a browser where somebody is signed in, their session ends with it', async () => {
+    const token = await invite('three@new.example')
+    const here = await demoCaller(server, 'installer')
+    const answer = await here.post('/api/invitations', { token, name: 'Third', password: LONG }).expect(201)
+    await here.get('/api/jobs').expect(401)
+    await (await holderOf(server, answer)).get('/api/jobs').expect(200)
+  })
   it('is void when its person is removed, and lets nobody back in', async () => {
     const token = await invite(ishbel.email)
     await remove(ishbel.id)

@@ -27,7 +27,7 @@ import { AuditService } from './audit.service.ts'
 import { From, Open, OwnerOnly, Who, type PersonCaller } from './caller.ts'
 import { PeopleService, type PeopleError } from './people.service.ts'
 import { refusedPassword } from './passwords.ts'
-import { setSessionCookie } from './sessionCookie.ts'
+import { sessionCookieOf, setSessionCookie } from './sessionCookie.ts'
 
 const STATUS = {
   noSuchPerson: 404,
@@ -168,7 +168,8 @@ export class InvitationsController {
     @From() address: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<Finished> {
-    setSessionCookie(response, orRefuse(await this.people.accept(body.token, body.name, body.password, address)))
+    const before = sessionCookieOf(response.req)
+    setSessionCookie(response, orRefuse(await this.people.accept(body, address, before)))
     return done
   }
 }

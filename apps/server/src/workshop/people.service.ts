@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type {
   Colleagues,
   Invitation,
+  InvitationAccept,
   InvitationInfo,
   Mailbox,
   OpenInvitation,
@@ -238,7 +239,12 @@ export class PeopleService {
     return ok({ email, workshop: workshop.name, known })
   }
 
-  async accept(token: string, name: string, password: string, address: string): Promise<Result<Opened, PeopleError>> {
+  /** Whoever follows the link signs in; a session that was open in that browser, anybody's, ends. */
+  async accept(
+    { name, password, token }: z.infer<typeof InvitationAccept>,
+    address: string,
+    before: string | null,
+  ): Promise<Result<Opened, PeopleError>> {
     const open = await this.openInvitation(token)
     if (!open) return err({ code: 'noSuchInvitation' })
     const weak = weakPassword(password, { name, email: open.email })
@@ -274,6 +280,7 @@ export class PeopleService {
     if (!person) return err({ code: 'noSuchInvitation' })
     const { workshopId, email } = person
     await this.audit.note({ workshopId, event: 'invitation-accepted', who: email, address })
+    await this.sessions.end(before)
     return ok(await this.sessions.openFor(person, await this.sessions.hasSecondFactor(person)))
   }
 }
