@@ -224,6 +224,8 @@ export const restore = async (url, file) => {
     return { rows, madeAt: head.madeAt, version: head.version }
   } catch (error) {
     for (const table of made) await connection.query(`drop table if exists \`${table}\``)
+    const { sqlMessage } = /** @type {{ sqlMessage?: string }} */ (error)
+    if (sqlMessage) throw new Sorry(`the database refused the backup: ${sqlMessage}.`)
     throw error
   } finally {
     await connection.end()
@@ -254,6 +256,6 @@ export const restoreCommand = async (/** @type {string[]} */ args) => {
   if (!existsSync(file)) throw new Sorry(`there is no file ${file}.`)
   const { withData } = await import('./demo.mjs')
   const { madeAt, rows, version } = await withData((url) => restore(url, file), { empty: true })
-  console.log(`${rows} rows of ${madeAt}, written by Lochmoor ${version}, are in place. Everybody signs in anew.`)
+  console.log(`${rows} rows of ${madeAt}, written by Lochmoor ${version}, restored. Everybody has to sign in again.`)
   return 0
 }

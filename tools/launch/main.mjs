@@ -36,8 +36,11 @@ if (!command) {
   try {
     process.exitCode = await (await command())(args)
   } catch (error) {
-    if (!(error instanceof Sorry)) throw error
-    process.stderr.write(`lochmoor: ${error.message}\n`)
+    const { code, path } = /** @type {NodeJS.ErrnoException} */ (error)
+    const shut = path && (code === 'EACCES' || code === 'EPERM')
+    if (!(error instanceof Sorry) && !shut) throw error
+    const says = shut ? `this user may not use ${path}.` : /** @type {Error} */ (error).message
+    process.stderr.write(`lochmoor: ${says}\n`)
     process.exitCode = stopAsked() ? 130 : 1
   }
 }

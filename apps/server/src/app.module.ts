@@ -8,7 +8,7 @@ import { HealthModule } from './health/health.module.ts'
 import { JobsModule } from './jobs/jobs.module.ts'
 import { RecordsModule } from './records/records.module.ts'
 import { SheetsModule } from './sheets/sheets.module.ts'
-import { WorkModule } from './work/work.module.ts'
+import { ThreadsModule } from './threads/threads.module.ts'
 import { WorkshopModule } from './workshop/workshop.module.ts'
 
 @Module({})
@@ -18,7 +18,7 @@ export class AppModule {
       module: AppModule,
       imports: [
         TypeOrmModule.forRoot({ ...databaseOptions(databaseUrl), retryAttempts: 20, retryDelay: 500 }),
-        WorkModule,
+        ThreadsModule,
         WorkshopModule.for(demo),
         JobsModule,
         RecordsModule,

@@ -4,7 +4,7 @@ import { Controller, Get, HttpException, Param, Post, Req, Res } from '@nestjs/c
 import { ApiBody, ApiTags } from '@nestjs/swagger'
 import type { Request, Response } from 'express'
 import { Answers, jsonSchemaOf } from '../http/answers.decorator.ts'
-import { Turns } from '../work/turns.ts'
+import { Turns } from '../threads/turns.ts'
 import { From, Who, type PersonCaller } from '../workshop/caller.ts'
 import { ExportsService, type ExportError } from './exports.service.ts'
 import { withUpload } from './uploaded.ts'

@@ -9,7 +9,7 @@ import {
 } from '@lochmoor/contract'
 import { HttpException } from '@nestjs/common'
 import { ShapeCounter, unsoundText } from '../http/door/jsonShape.ts'
-import { giveWay } from '../work/givesWay.ts'
+import { giveWay } from '../threads/givesWay.ts'
 import { parseOrRefuse } from '../http/schema.pipe.ts'
 
 /** A file on the disk, and how many values it may hold. */

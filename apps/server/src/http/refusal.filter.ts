@@ -4,7 +4,7 @@ import { Catch, HttpException, type ArgumentsHost, type ExceptionFilter } from '
 import type { Request, Response } from 'express'
 import type { Logger } from 'pino'
 import { DATABASE_AWAY } from './databasePatience.ts'
-import { TooBusy } from '../work/turns.ts'
+import { TooBusy } from '../threads/turns.ts'
 import { tooLarge } from './door/bodies.ts'
 import { isDatabaseAway } from '../database/isDatabaseAway.ts'
 import { isDiskFull } from '../database/isDiskFull.ts'
@@ -48,13 +48,13 @@ export class RefusalFilter implements ExceptionFilter {
     }
     if (thrown instanceof TooBusy) {
       const { retryAfterS } = thrown
-      const message = `Too much of this is being made just now; wait ${retryAfterS} s and try again.`
+      const message = `Too many of these are in progress. Wait ${retryAfterS} s and try again.`
       return { status: 429, body: { code: 'tooBusy', message, retryAfterS } }
     }
     if (isUnsound(thrown))
       return {
         status: 400,
-        body: { code: 'badInput', message: 'The address is not well written: a % in it stands for no character.' },
+        body: { code: 'badInput', message: 'The address has a % in it that stands for no character.' },
       }
     if (isDatabaseAway(thrown)) {
       this.log.warn({ err: thrown }, 'database away')

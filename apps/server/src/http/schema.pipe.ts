@@ -22,6 +22,21 @@ const shortened = ({ allowed, field, value }: FieldProblem): FieldProblem => {
   return { field: cut(field), value: short, allowed: allowed.length > 2 * MOST_TEXT ? cut(allowed) : allowed }
 }
 
+const MOST_BYTES = 15_000
+const refusalOf = (problems: readonly FieldProblem[]) => ({
+  code: 'badInput',
+  message: problems.map(explainProblem).join('; '),
+  problems: problems.map((p) => ({ ...p, value: p.value ?? null })),
+})
+/** As many of the problems as go into a short answer, whatever characters they are told in. */
+const withinBounds = (problems: readonly FieldProblem[]) => {
+  for (let n = problems.length; n > 1; n--) {
+    const refusal = refusalOf(problems.slice(0, n))
+    if (Buffer.byteLength(JSON.stringify(refusal)) <= MOST_BYTES) return refusal
+  }
+  return refusalOf(problems.slice(0, 1))
+}
+
 /** What the schema made of a value, or a refusal that names every field, its value and what is allowed. */
 export const parseOrRefuse = <T extends z.ZodType>(
   schema: T,
@@ -34,11 +49,7 @@ export const parseOrRefuse = <T extends z.ZodType>(
     .map(rename)
     .map((p) => (SECRET.test(p.field) && p.value !== undefined ? { ...p, value: '(not shown)' } : p))
     .map(shortened)
-  throw new BadRequestException({
-    code: 'badInput',
-    message: problems.map(explainProblem).join('; '),
-    problems: problems.map((p) => ({ ...p, value: p.value ?? null })),
-  })
+  throw new BadRequestException(withinBounds(problems))
 }
 
 /** Refuses what a handler's schema refuses. */

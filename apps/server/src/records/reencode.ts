@@ -1,6 +1,6 @@
 import { err, ok, type Result } from '@lochmoor/core'
 import sharp from 'sharp'
-import { Turns } from '../work/turns.ts'
+import { Turns } from '../threads/turns.ts'
 
 // One thread: on two cores the other one goes on answering.
 sharp.concurrency(1)

@@ -4,7 +4,6 @@ import {
   ASSEMBLY_STEPS,
   FUEL_STATION,
   cutListOf,
-  explainInputError,
   fig,
   figureText,
   formatCut,
@@ -127,7 +126,7 @@ const cutList = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void =
   const list = cutListOf(designOf(job))
   sheet.heading('Cut list')
   if (!list.ok) {
-    for (const e of list.error) sheet.paragraph(explainInputError(e))
+    for (const e of list.error) sheet.paragraph(sentenceText(e.says, units))
     return
   }
   const m = (v: number) => figureText(fig(v, 'distance'), units)

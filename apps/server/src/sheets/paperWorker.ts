@@ -9,7 +9,7 @@ import {
   type Station,
   type UnitChoice,
 } from '@lochmoor/core'
-import { giveWay } from '../work/givesWay.ts'
+import { giveWay } from '../threads/givesWay.ts'
 import type { SheetHead } from './fuelSheet.ts'
 import { templatePaper } from './pdf/templatePaper.ts'
 import { STATION_SHEETS } from './stationSheets.ts'

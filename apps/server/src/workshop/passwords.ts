@@ -31,7 +31,7 @@ export const weakPassword = (password: string, { name, email }: Whose): string |
   const small = password.toLowerCase()
   const words = bare(password)
   if (words.some((w) => w !== '' && COMMON.has(w)) || new Set(small).size < 5)
-    return 'one that is not on the lists of common passwords: three or four words that have nothing to do with each other are easy to keep'
+    return 'one that is not on the lists of common passwords: three or four words that have nothing to do with each other are easy to remember'
   const own = [...partsOf(name), ...partsOf(email.split('@')[0] ?? '')].find((p) => small.includes(p))
   return own === undefined ? null : 'one without your own name or address in it'
 }

@@ -54,6 +54,16 @@ const totpOf = (secret: string, label: string): TOTP =>
     secret: Secret.fromBase32(secret),
   })
 
+/** What a key has to have signed. */
+const expected = ({ host, origin }: Site, expectedChallenge: string) => ({
+  expectedChallenge,
+  expectedOrigin: origin,
+  expectedRPID: host,
+  requireUserVerification: false,
+})
+/** What the package made of a key's answer; null where it threw, as it does for everything that is not as it was asked for. */
+const answered = <T>(verified: Promise<T>): Promise<T | null> => verified.catch(() => null)
+
 const newRecoveryCode = (): string => {
   const group = () => Array.from({ length: 5 }, () => ALPHABET[randomInt(ALPHABET.length)]).join('')
   return `${group()}-${group()}`
@@ -227,21 +237,11 @@ export class SecondFactorService {
     if (!known.ok) return known
     const expectedChallenge = await this.takeChallenge(caller.token)
     if (expectedChallenge === null) return err({ code: 'noSecondFactor' })
-    try {
-      const { registrationInfo, verified } = await verifyRegistrationResponse({
-        response,
-        expectedChallenge,
-        expectedOrigin: site.origin,
-        expectedRPID: site.host,
-        requireUserVerification: false,
-      })
-      if (!verified) return err({ code: 'wrongCode' })
-      const { counter, id, publicKey } = registrationInfo.credential
-      await this.database.getRepository(PasskeyEntity).insert({ id, personId: caller.personId, publicKey: Buffer.from(publicKey), counter: String(counter), name }) // prettier-ignore
-    } catch {
-      // The package throws for everything that is not as it was asked for.
-      return err({ code: 'wrongCode' })
-    }
+    const made = await answered(verifyRegistrationResponse({ response, ...expected(site, expectedChallenge) }))
+    if (!made?.verified) return err({ code: 'wrongCode' })
+    const { counter, id, publicKey } = made.registrationInfo.credential
+    const passkey = { id, personId: caller.personId, publicKey: Buffer.from(publicKey), counter: String(counter), name }
+    await this.database.getRepository(PasskeyEntity).insert(passkey)
     await this.note(caller, 'second-factor-set', `passkey ${name}`, address)
     return ok(await this.confirmed(caller, known.value))
   }
@@ -275,25 +275,15 @@ export class SecondFactorService {
     const expectedChallenge = await this.takeChallenge(token!)
     const passkey = await this.database.getRepository(PasskeyEntity).findOneBy({ id: response.id, personId: person.id })
     if (expectedChallenge === null || !passkey) return err({ code: 'wrongCode' })
-    try {
-      const { authenticationInfo, verified } = await verifyAuthenticationResponse({
-        response,
-        expectedChallenge,
-        expectedOrigin: site.origin,
-        expectedRPID: site.host,
-        requireUserVerification: false,
-        credential: {
-          id: passkey.id,
-          publicKey: new Uint8Array(passkey.publicKey),
-          counter: Number(passkey.counter),
-        },
-      })
-      if (!verified) return err({ code: 'wrongCode' })
-      await this.database
-        .getRepository(PasskeyEntity)
-        .update({ id: passkey.id }, { counter: String(authenticationInfo.newCounter) })
-    } catch {
-      // The package throws for everything that is not as it was asked for.
+    const credential = {
+      id: passkey.id,
+      publicKey: new Uint8Array(passkey.publicKey),
+      counter: Number(passkey.counter),
+    }
+    const said = await answered(
+      verifyAuthenticationResponse({ response, credential, ...expected(site, expectedChallenge) }),
+    )
+    if (!said?.verified) {
       await this.audit.note({
         workshopId: person.workshopId,
         event: 'second-factor-failed',
@@ -302,6 +292,9 @@ export class SecondFactorService {
       })
       return err({ code: 'wrongCode' })
     }
+    await this.database
+      .getRepository(PasskeyEntity)
+      .update({ id: passkey.id }, { counter: String(said.authenticationInfo.newCounter) })
     return ok(await this.letIn(session, address))
   }
 

@@ -6,8 +6,10 @@ import { SecondFactorSetUp } from './SecondFactorSetUp.tsx'
 
 /** The workshop asks for a second factor and there is none yet. */
 export const SecondFactorWanted = ({ onDone }: { onDone: () => void }) => (
-  <CardPage title="A second factor first">
-    <p className="mb-2">Your workshop asks everybody for a second factor beside the password. Set yours up to go on.</p>
+  <CardPage title="Set up a second factor">
+    <p className="mb-2">
+      Your workshop asks everybody for a second factor beside the password. Set yours up to carry on.
+    </p>
     <SecondFactorSetUp onDone={onDone} />
     <div className="mt-4 flex border-t border-hair pt-3">
       <Button kind="quiet" onClick={() => void leave(signOut)}>

@@ -29,7 +29,7 @@ export const WorkshopLocks = () => {
       >
         <div className="flex-1">
           <TextEntry
-            label="Sign out after so many hours without use"
+            label="Sign out after this many hours without use"
             value={hours}
             onChange={setHours}
             problem={trouble}

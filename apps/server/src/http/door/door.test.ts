@@ -108,6 +108,14 @@ describe('what is sent', () => {
     const answer = await owner.put(`/api/jobs/${ID}/sections/fuel`, { baseVersion: 1, value: fuel }).expect(400)
     expect(answer.body.problems).toHaveLength(20)
     expect(answer.text.length).toBeLessThan(16_384)
+    // Characters that are told by six each, in names and values alike.
+    const odd = Object.fromEntries(
+      Array.from({ length: 30 }, (_, i) => [`${i}${'\u0001'.repeat(300)}`, '\u0002'.repeat(300)]),
+    )
+    const told = await owner.put(`/api/jobs/${ID}/sections/fuel`, { baseVersion: 1, value: odd }).expect(400)
+    expect([told.body.problems.length > 0, Buffer.byteLength(told.text) < 16_384]).toEqual([true, true])
+    const long = await owner.post('/api/jobs').set('content-type', 'application/json').send(`{"${'x'.repeat(60_000)}":"\\ud800"}`).expect(400) // prettier-ignore
+    expect(long.text.length).toBeLessThan(1000)
     const deep = { parts: Array.from({ length: 500 }, () => ({ id: 'x'.repeat(2000) })) }
     const other = await owner.post('/api/catalogue/hoses/import', deep)
     expect(other.text.length).toBeLessThan(16_384)

@@ -38,6 +38,8 @@ export class ShapeCounter {
   }
 }
 
+const MOST_PLACE = 200
+
 /**
  * The first text of a parsed JSON value that no store and no paper could hold, as a sentence: half of a pair of
  * surrogates, or a key that names what every object inherits. Null where all is well.
@@ -45,7 +47,9 @@ export class ShapeCounter {
 export const unsoundText = (value: unknown): string | null => {
   const waiting: { readonly at: string; readonly value: unknown }[] = [{ at: '', value }]
   for (let next = waiting.pop(); next; next = waiting.pop()) {
-    const { at, value: here } = next
+    const { value: here } = next
+    // Names are somebody's too, and may be as long as all that was sent.
+    const at = next.at.slice(0, MOST_PLACE)
     if (typeof here === 'string' && !here.isWellFormed())
       return `${at || 'input'} is text with half a character (a lone surrogate); allowed: whole characters`
     if (typeof here !== 'object' || here === null) continue

@@ -262,7 +262,7 @@ describe('lines', () => {
   })
   it('a piece longer than the stock is refused by its leg', () => {
     openSheet('lines', withLegs(leg('Whole way', 7)))
-    expect(screen.getByRole('alert').textContent).toMatch(/fuel\.feed\.legs\.0\.lengthM.*split the leg/)
+    expect(screen.getByRole('alert').textContent).toMatch(/“.+” is cut to .* is sold in lengths of .*split the leg/)
   })
 })
 

@@ -1,5 +1,6 @@
 import type { HosePart } from '../../parts/index.ts'
-import { err, ok, type InputError, type Result } from '../../verdict/index.ts'
+import type { LineName } from '../../sections/index.ts'
+import { err, fig, ok, say, type InputError, type Result, type Sentence } from '../../verdict/index.ts'
 import { packOnStock, type Packing } from './cuttingStock.ts'
 import type { HosePiece } from './legs.ts'
 
@@ -15,7 +16,11 @@ export interface HoseOrder {
   readonly packing: Packing
 }
 
-export type CutListError = InputError<'longerThanStock' | 'shorterThanEnds'>
+/** Why a piece cannot be cut, and of which leg it is. */
+export type CutListError = InputError<'longerThanStock' | 'shorterThanEnds'> & {
+  readonly line: LineName
+  readonly says: Sentence
+}
 
 /** A job keeps copies of its parts: one hose may stand in it with two lengths that it is sold in. */
 const stockOf = ({ stockM }: HosePart): number => stockM ?? ASSUMED_STOCK_M
@@ -27,9 +32,13 @@ export const cutList = (pieces: readonly HosePiece[]): Result<HoseOrder[], CutLi
   const errors = pieces.flatMap((p): CutListError[] => {
     const stockM = stockOf(p.hose)
     const field = `fuel.${p.line}.legs.${p.index}.lengthM`
+    const { line } = p
+    const name = `“${p.leg.name}”`
     if (p.cutM <= 0)
       return [
         {
+          line,
+          says: say`${name} is ${fig(p.pathM, 'distance')} long, and its ends alone take up ${fig(p.takesUpM, 'bore')}`,
           code: 'shorterThanEnds',
           field,
           value: p.pathM,
@@ -39,6 +48,8 @@ export const cutList = (pieces: readonly HosePiece[]): Result<HoseOrder[], CutLi
     return p.cutM > stockM
       ? [
           {
+            line,
+            says: say`${name} is cut to ${fig(p.cutM, 'distance')}; ${p.hose.name} is sold in lengths of ${fig(stockM, 'distance')}: split the leg`,
             code: 'longerThanStock',
             field,
             value: p.cutM,

@@ -2,8 +2,9 @@ import { designOf } from './fuelDesign.ts'
 import { type JobDocument } from '../../job/index.ts'
 import { emptyLeg, type FuelSection, type LineLeg } from '../../sections/index.ts'
 import type { HosePart } from '../../parts/index.ts'
-import type { VerdictState } from '../../verdict/index.ts'
+import { sentenceText, type VerdictState } from '../../verdict/index.ts'
 import { cutListOf } from './linesOfJob.ts'
+import { orderItems } from './orderItems.ts'
 import { partsOfFuel } from './partsOfFuel.ts'
 import { assessFuel } from './assessFuel.ts'
 import { fuelCautions } from './cautions.ts'
@@ -154,7 +155,14 @@ describe('legs of a line', () => {
 
   it('a piece longer than its stock is refused by the leg', () => {
     const list = cutListOf(designOf(withLegs(leg(), leg({ lengthM: 3.5 }))))
-    expect(list).toMatchObject({ ok: false, error: [{ field: 'fuel.feed.legs.1.lengthM' }] })
+    expect(list).toMatchObject({ ok: false, error: [{ field: 'fuel.feed.legs.1.lengthM', line: 'feed' }] })
+    // Its hose is on no list then, and the order says so.
+    const order = orderItems(designOf(withLegs(leg({ lengthM: 3.5, start: catalogue.fittings[0]!, end: catalogue.fittings[0]! })))) // prettier-ignore
+    const feed = order.find((i) => i.id === 'feed')!
+    expect([feed.state, sentenceText(feed.says, {})]).toEqual([
+      'stop',
+      expect.stringMatching(/is sold in lengths of 3.*split the leg/),
+    ])
     const [end] = catalogue.fittings
     expect(cutListOf(designOf(withLegs(leg({ lengthM: 0.03, start: end!, end: end! }))))).toMatchObject({
       ok: false,

@@ -2,7 +2,7 @@ import { LINE_NAMES, type LineName } from '../../sections/index.ts'
 import { say, type Sentence, type VerdictState } from '../../verdict/index.ts'
 import { hoseOfLeg } from '../../fuel/lines/legs.ts'
 import type { FuelDesign } from './fuelDesign.ts'
-import { linesInUse } from './linesOfJob.ts'
+import { cutListOf, linesInUse } from './linesOfJob.ts'
 
 /** One thing that a fuel system cannot be ordered without. */
 export interface OrderItem {
@@ -43,6 +43,10 @@ const itemOfLine = (design: FuelDesign, name: LineName): OrderItem => {
   if (unmeasured.length > 0) return { ...base, state: 'unknown', says: say`${namesOf(unmeasured)}: not measured` }
   const open = line.legs.filter((leg) => leg.moves !== 'inside' && (!leg.start || !leg.end))
   if (open.length > 0) return { ...base, state: 'stop', says: say`an end of ${namesOf(open)} is not chosen` }
+  // What cannot be cut is on no list of hoses.
+  const list = cutListOf(design)
+  const uncut = list.ok ? undefined : list.error.find((e) => e.line === name)
+  if (uncut) return { ...base, state: 'stop', says: uncut.says }
   return { ...base, state: 'ok', says: say`every leg with its hose and both fittings` }
 }
 

@@ -3,27 +3,28 @@ import {
   designOf,
   cutListOf,
   CUT_WIDTH_M,
-  explainInputError,
   formatCut,
   formatQuantity,
+  sentenceText,
   type HoseOrder,
   type HosePiece,
   type JobDocument,
 } from '@lochmoor/core'
 import { useMemo } from 'react'
-import { useUnit } from '../../../store/preferences.ts'
+import { usePreferences, useUnit } from '../../../store/preferences.ts'
 import { DataTable } from '../../bench/DataTable.tsx'
 
 /** Every piece to cut, packed on the lengths hose and tube are sold in. */
 export const CutList = ({ job }: { job: JobDocument }) => {
   const list = useMemo(() => cutListOf(designOf(job)), [job])
+  const units = usePreferences((s) => s.units)
   return (
     <section aria-label="Cut list" className="mt-4">
       <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Cut list</h2>
       {!list.ok ? (
         list.error.map((e) => (
           <p key={e.field} role="alert" className="py-1 font-semibold text-stop">
-            {explainInputError(e)}
+            {sentenceText(e.says, units)}
           </p>
         ))
       ) : list.value.length === 0 ? (

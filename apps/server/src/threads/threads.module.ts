@@ -4,4 +4,4 @@ import { WorkPools } from './workPools.ts'
 /** What is done beside the thread that answers. */
 @Global()
 @Module({ providers: [WorkPools], exports: [WorkPools] })
-export class WorkModule {}
+export class ThreadsModule {}
