@@ -47,11 +47,12 @@ const CORE_FLOORS = {
   // Computation by trade knows no job.
   fuel: TRADE,
   exhaust: TRADE,
+  power: TRADE,
   job: ['parts', 'quantity', 'sections', 'shape'],
   meaning: ['job', 'quantity', 'sections', 'shape'],
   figures: ['job', 'meaning', 'quantity', 'sections', 'shape'],
   moments: ['engine', 'figures', 'job'],
-  stations: [...TRADE, 'exhaust', 'figures', 'fuel', 'job', 'meaning', 'moments', 'shape', 'words'],
+  stations: [...TRADE, 'exhaust', 'figures', 'fuel', 'job', 'meaning', 'moments', 'power', 'shape', 'words'],
   readiness: ['job', 'parts', 'sections', 'stations', 'verdict'],
 }
 /** Stations are siblings on one floor: what two of them need lies below, or is a figure with declared sources. */

@@ -11,6 +11,10 @@ export interface Calculator {
   readonly output: z.ZodType
   /** What the function itself refuses by, beyond what the schema does. */
   readonly rules: readonly Rule[]
+  /** Every fault of an input, where one schema cannot tell them all; else the schema is asked. */
+  readonly problems?: (input: unknown) => readonly FieldProblem[]
+  /** Lines of refusal begin with the path, places in lists in brackets: a contract that others read. */
+  readonly pathsFirst?: true
   run(input: unknown): Result<unknown, readonly FieldProblem[]>
 }
 
@@ -22,4 +26,5 @@ export const calculator = <I extends z.ZodType, O extends z.ZodType>(
   output: O,
   compute: (value: z.output<I>) => Result<z.output<O>, readonly InputError[]>,
   rules: readonly Rule[] = [],
-): Calculator => ({ name, summary, input, output, rules, run: (value) => compute(value as z.output<I>) })
+  more: Pick<Calculator, 'problems' | 'pathsFirst'> = {},
+): Calculator => ({ name, summary, input, output, rules, ...more, run: (value) => compute(value as z.output<I>) })

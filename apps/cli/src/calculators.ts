@@ -23,6 +23,7 @@ import {
 import { calculator, type Calculator } from './calculator.ts'
 import { EXHAUST_CALCULATORS } from './exhaustCalculators.ts'
 import { FUEL_STATION_CALCULATORS } from './fuelStationCalculators.ts'
+import { POWER_CALCULATORS } from './powerCalculators.ts'
 import { circuitRules, pumpTableRules } from './rules.ts'
 
 export const CALCULATORS: readonly Calculator[] = [
@@ -87,4 +88,5 @@ export const CALCULATORS: readonly Calculator[] = [
   ),
   ...FUEL_STATION_CALCULATORS,
   ...EXHAUST_CALCULATORS,
+  ...POWER_CALCULATORS,
 ]

@@ -34,6 +34,8 @@ const solveCase = (calculator: Calculator, input: unknown, where: string): CaseR
   const within = (problems: readonly FieldProblem[]) => ({
     problems: problems.map((p) => ({ ...p, field: where + p.field })),
   })
+  const found = calculator.problems?.(input) ?? []
+  if (found.length > 0) return within(found)
   const parsed = calculator.input.safeParse(input)
   if (!parsed.success) return within(explainProblems(parsed.error, input))
   const computed = calculator.run(parsed.data)
@@ -41,6 +43,12 @@ const solveCase = (calculator: Calculator, input: unknown, where: string): CaseR
   // What leaves must keep its own contract (no NaN, nothing missing); if not, that is a fault of ours.
   return { answer: calculator.output.parse(computed.value) }
 }
+
+/** "wires.2.sectionM2" as "wires[2].sectionM2". */
+const inBrackets = (field: string): string => field.replace(/\.(\d+)(?=\.|$)/g, '[$1]')
+
+const lineOf = ({ name, pathsFirst }: Calculator, p: FieldProblem): string =>
+  pathsFirst ? explainProblem({ ...p, field: inBrackets(p.field) }) : `${name}: ${explainProblem(p)}`
 
 const solveAll = (calculator: Calculator, text: string): CallResult => {
   let json: unknown
@@ -58,7 +66,7 @@ const solveAll = (calculator: Calculator, text: string): CallResult => {
     if ('problems' in solved) problems.push(...solved.problems)
     else answers.push(solved.answer)
   })
-  if (problems.length > 0) return refused(problems.map((p) => `${calculator.name}: ${explainProblem(p)}`))
+  if (problems.length > 0) return refused(problems.map((p) => lineOf(calculator, p)))
   return { code: 0, out: `${JSON.stringify(many ? answers : answers[0], null, 2)}\n`, err: '' }
 }
 

@@ -3,6 +3,7 @@ export { partFromCells, partHeaders, partToCells, type CellProblem, type ReadPar
 export { PART_COLUMNS, type PartColumn } from './catalogue/partColumns.ts'
 export * from './calculators/fuelAndEngine.ts'
 export * from './calculators/fuelCircuit.ts'
+export { asNetworkCase, DcNetworkInput, DcNetworkOutput, dcNetworkProblems } from './calculators/dcNetwork.ts'
 export * from './calculators/exhaustStation.ts'
 export * from './calculators/fuelStation.ts'
 export { RANGES } from './calculators/ranges.ts'

@@ -1,0 +1,40 @@
+import { asNetworkCase, DcNetworkInput, DcNetworkOutput, dcNetworkProblems } from '@lochmoor/contract'
+import { ok, solveNetwork } from '@lochmoor/core'
+import { calculator, type Calculator } from './calculator.ts'
+
+/** The power station. */
+export const POWER_CALCULATORS: readonly Calculator[] = [
+  calculator(
+    'dc-network',
+    'voltages and currents of a vehicle’s electrical system, moment by moment',
+    DcNetworkInput,
+    DcNetworkOutput,
+    (c) =>
+      ok({
+        moments: [
+          ...solveNetwork(asNetworkCase(c)).moments.map((m) => ({
+            ...m,
+            chattering: [...m.chattering],
+            collapsed: [...m.collapsed],
+            starved: [...m.starved],
+            overVolted: [...m.overVolted],
+            floating: [...m.floating],
+          })),
+        ],
+      }),
+    [
+      { field: 'wires.*.sectionM2', allowed: 'exactly one of sectionM2 and ohmPerM, or resistanceOhm alone' },
+      { field: 'wires.*.to', allowed: 'another node than the part’s other end' },
+      { field: 'wires.*.id', allowed: 'an id of its own among all parts' },
+      { field: 'reference', allowed: 'a node that a part touches' },
+      { field: 'relays.*.make', allowed: 'a node here or for "break"' },
+      { field: 'relays.*.dropOutV', allowed: 'below pullInV' },
+      { field: 'loads.*.runA', allowed: 'below stallA' },
+      { field: 'sources.*.speedRpm', allowed: 'given where limitA is a table' },
+      { field: 'sources.*.dumpV', allowed: 'given, with dumpOhm, in mode "dump"' },
+      { field: 'sources.*.openCircuitV', allowed: 'tables with ascending axes and a value for each pair' },
+      { field: 'moments.*.changes.*.id', allowed: 'the id of a part; fields that name nodes, kind and energised stay' },
+    ],
+    { problems: dcNetworkProblems, pathsFirst: true },
+  ),
+]
