@@ -50,7 +50,7 @@ const CORE_FLOORS = {
   power: TRADE,
   job: ['parts', 'quantity', 'sections', 'shape'],
   meaning: ['job', 'quantity', 'sections', 'shape'],
-  figures: ['job', 'meaning', 'quantity', 'sections', 'shape'],
+  figures: ['job', 'meaning', 'parts', 'power', 'quantity', 'sections', 'shape'],
   moments: ['engine', 'figures', 'job'],
   stations: [...TRADE, 'exhaust', 'figures', 'fuel', 'job', 'meaning', 'moments', 'power', 'shape', 'words'],
   readiness: ['job', 'parts', 'sections', 'stations', 'verdict'],

@@ -20,7 +20,7 @@ export {
 } from './job/jobDocument.ts'
 export * from './job/jobRequests.ts'
 export { CatalogueSchema, PART_KINDS, PART_SCHEMAS, PartKindSchema, type PartKind } from './job/parts.ts'
-export { JOB_MIGRATIONS, migrateSections, PARTS_SAY_SINCE_6, type JobMigration } from './job/migrations.ts'
+export { JOB_MIGRATIONS, migrateSections, PARTS_SAY_SINCE, type JobMigration } from './job/migrations.ts'
 export { repointField, type SectionVersions } from './job/repointRecords.ts'
 export * from './people/people.ts'
 export * from './records/jobFile.ts'

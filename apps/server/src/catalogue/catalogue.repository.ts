@@ -1,4 +1,4 @@
-import { PART_KINDS, PART_SCHEMAS, PARTS_SAY_SINCE_6, type PartKind, type SectionName } from '@lochmoor/contract'
+import { PART_KINDS, PART_SCHEMAS, PARTS_SAY_SINCE, type PartKind, type SectionName } from '@lochmoor/contract'
 import type { Catalogue, Part } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import { DataSource, IsNull, type FindOptionsWhere } from 'typeorm'
@@ -129,8 +129,7 @@ const partOf = (kind: PartKind, data: unknown): Part => {
 
 /** A stored part as this version knows it: an older one says nothing of what was not asked then. */
 const read = (kind: PartKind, data: unknown): Part => {
-  const added = kind in PARTS_SAY_SINCE_6 ? PARTS_SAY_SINCE_6[kind as keyof typeof PARTS_SAY_SINCE_6] : {}
-  return PART_SCHEMAS[kind].parse({ ...added, ...(data as object) })
+  return PART_SCHEMAS[kind].parse({ ...PARTS_SAY_SINCE[kind], ...(data as object) })
 }
 
 /** Behind everything that ships with Lochmoor. */

@@ -99,6 +99,7 @@ describe('catalogue endpoint', () => {
       ['pumps', ['works', 'reliefPa']],
       ['filters', ['mount']],
       ['regulators', ['sits', 'mostPressurePa']],
+      ['controllers', ['leastV', 'rideThroughS']],
     ] as const)(
       'one of our own %s that an older version stored says nothing of what is asked since',
       async (kind, since) => {

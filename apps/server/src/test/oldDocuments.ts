@@ -6,8 +6,19 @@ const bare = (items: readonly object[]): object[] =>
 const without = (tree: object, ...keys: string[]): Tree =>
   Object.fromEntries(Object.entries(tree).filter(([k]) => !keys.includes(k)))
 
+/** A job as version 7 stored it: no supply, and nobody asked for the coldest start or what an ECU needs. */
+export const asVersion7 = (job: JobDocument): Tree => {
+  const { controller } = job.system
+  return {
+    ...without(job, 'power'),
+    walkAround: { ...job.walkAround, battery: without(job.walkAround.battery, 'coldestStartK') },
+    system: { ...job.system, controller: controller && without(controller, 'leastV', 'rideThroughS') },
+  }
+}
+
 /** A job as version 6 stored it: bends and connectors that nobody had counted stood as the program gave them. */
-export const asVersion6 = (job: JobDocument): JobDocument => {
+export const asVersion6 = (now: JobDocument): JobDocument => {
+  const job = asVersion7(now) as unknown as JobDocument
   const line = (name: 'feed' | 'return' | 'suction' | 'vent') => {
     const { bends90, bends45, connectors, legs } = job.fuel[name]
     return {

@@ -117,6 +117,8 @@ export const PART_COLUMNS: Readonly<Record<PartKind, readonly PartColumn[]>> = {
     number('oxygen sensors', 'oxygenSensors'),
     flag('sequential', 'sequential'),
     flag('gearbox', 'gearbox'),
+    number('resets below', 'leastV', 1, 'V'),
+    number('rides through', 'rideThroughS', 1e-3, 'ms'),
   ],
   sensors: [
     ...common,

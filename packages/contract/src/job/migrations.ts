@@ -235,7 +235,7 @@ const giveItemsIds: JobMigration = {
 }
 
 /** What parts of a kind say since version 6; null where an older copy or an older part of one's own says nothing. */
-export const PARTS_SAY_SINCE_6: Readonly<Record<'pumps' | 'filters' | 'regulators', Json>> = {
+const PARTS_SAY_SINCE_6: Readonly<Record<'pumps' | 'filters' | 'regulators', Json>> = {
   pumps: nulls('works', 'reliefPa'),
   filters: nulls('mount'),
   regulators: nulls('sits', 'mostPressurePa'),
@@ -299,6 +299,87 @@ const leaveUncounted: JobMigration = {
   },
 }
 
+/** What controllers say since version 8. */
+const CONTROLLERS_SAY_SINCE_8 = nulls('leastV', 'rideThroughS')
+/** What parts of a kind say since an older version; null where an older copy or an older part of one's own says nothing. */
+export const PARTS_SAY_SINCE: Readonly<Partial<Record<string, Json>>> = {
+  ...PARTS_SAY_SINCE_6,
+  controllers: CONTROLLERS_SAY_SINCE_8,
+}
+
+const NEW_WIRE: Json = nulls('lengthM', 'size', 'joints', 'ambient', 'fuseA', 'crankDropV')
+const NEW_WIRES = [
+  'starterCable',
+  'batteryEarth',
+  'engineStrap',
+  'bodyStrap',
+  'chargeCable',
+  'oldFeed',
+  'lightsFeed',
+  'ignitionFeed',
+  'ecuFeed',
+  'ecuEarth',
+  'keyedFeed',
+  'pumpFeed',
+  'pumpEarth',
+  'fanFeed',
+  'fanEarth',
+] as const
+
+const addPower: JobMigration = {
+  id: '7-to-8: the supply, the coldest start, and below what an ECU resets',
+  from: 7,
+  up: (sections) => {
+    const next = { ...sections }
+    if (sections.walkAround !== undefined) {
+      const walk = object(sections.walkAround)
+      next.walkAround = { ...walk, battery: { ...object(walk.battery), coldestStartK: null } }
+    }
+    if (sections.system !== undefined) {
+      const system = object(sections.system)
+      if ('controller' in system)
+        next.system = { ...system, controller: copy(system.controller, CONTROLLERS_SAY_SINCE_8) }
+    }
+    return {
+      ...next,
+      power: {
+        battery: nulls('standard', 'place'),
+        generator: { ...nulls('regulatorV', 'cutInRpm', 'joins'), output: [] },
+        old: nulls('bulkheadConnector', 'fusibleLink', 'killSwitch'),
+        starter: nulls('powerW'),
+        design: {
+          ecuFeed: 'battery',
+          ecuEarth: 'battery',
+          keyedFeed: 'relay',
+          pumpFeed: 'battery',
+          pumpEarth: 'body',
+          relays: 'separate',
+          fan: null,
+          heaterFeed: 'keyed',
+          gaugesFeed: 'ignition',
+          pickUpFeed: 'ecu',
+          jumpPosts: null,
+        },
+        loads: nulls(
+          'ecuW',
+          'headlampsW',
+          'sideLampsW',
+          'blowerA',
+          'wipersA',
+          'ignitionA',
+          'fanA',
+          'heaterW',
+          'gaugesA',
+          'restA',
+        ),
+        relay: nulls('pullInV', 'dropOutV', 'coilOhm', 'coilK'),
+        leastCrankRpm: null,
+        wires: Object.fromEntries(NEW_WIRES.map((role) => [role, NEW_WIRE])),
+      },
+    }
+  },
+}
+
 /** In order; each brings a document one version on. */
 export const JOB_MIGRATIONS: readonly JobMigration[] = [
   addWalkAroundSystemAndWork,
@@ -307,6 +388,7 @@ export const JOB_MIGRATIONS: readonly JobMigration[] = [
   giveItemsIds,
   addReach,
   leaveUncounted,
+  addPower,
 ]
 
 /** Sections of an older document brought up to this version; newer or unknown versions are left as they are. */

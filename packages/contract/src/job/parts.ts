@@ -131,6 +131,8 @@ export const ControllerPartSchema = z.strictObject({
   oxygenSensors: count(4),
   sequential: has,
   gearbox: has,
+  leastV: known(figure(range(2, 11, 'V'))),
+  rideThroughS: known(figure(range(0, 1, 's'))),
 }) satisfies z.ZodType<ControllerPart>
 
 const gasK = figure(range(400, 1600, 'K'))

@@ -58,6 +58,8 @@ export const RecordBodySchema = z.discriminatedUnion('kind', [
           'lambda',
           'torque',
           'heatFilm',
+          'section',
+          'smallResistance',
         ],
         { error: FAMILIES },
       )

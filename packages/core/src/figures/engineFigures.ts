@@ -5,7 +5,7 @@ import { assumed, chosenAt, computed, entered, measuredAt, type FigureRule, type
 const THUMB = 'rule of thumb'
 const SEA_LEVEL_PA = 101_325
 /** Everything that computes with the engine. */
-const ENGINE: readonly Station[] = ['walkAround', 'system', 'fuel', 'exhaust']
+const ENGINE: readonly Station[] = ['walkAround', 'system', 'fuel', 'exhaust', 'power']
 
 const boosted = (job: JobDocument) => job.vehicle.aspiration !== 'natural'
 const own = (path: string): Source<number> => entered(path)

@@ -75,7 +75,7 @@ export const computed = <V extends Value>(why: string, uses: readonly string[], 
 /** What is taken where nothing is known: a house default, shown as one wherever it is used. */
 export const assumed = <V extends Value>(
   why: string,
-  take: V | ((job: JobDocument, given: Given) => V),
+  take: V | ((job: JobDocument, given: Given) => V | null),
   uses: readonly string[] = [],
 ): Source<V> => ({
   kind: 'assumed',

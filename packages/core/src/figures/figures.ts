@@ -8,10 +8,13 @@ import type { FigureRule } from './figureRule.ts'
 import { figureTable, type Found } from './figureTable.ts'
 import { FUEL_FIGURES } from './fuelFigures.ts'
 import { MEETING_FIGURES } from './meetingFigures.ts'
+import { POWER_FIGURES } from './powerFigures.ts'
+import { supplyOfJob } from './supplyOfJob.ts'
+import type { CarSupply } from '../power/index.ts'
 import { TANK_FIGURES } from './tankFigures.ts'
 
 /** Figures that are never without an answer: the last of their sources is an assumption. */
-const SURE = { ...ENGINE_FIGURES, ...FUEL_FIGURES, ...TANK_FIGURES, ...EXHAUST_FIGURES }
+const SURE = { ...ENGINE_FIGURES, ...FUEL_FIGURES, ...TANK_FIGURES, ...EXHAUST_FIGURES, ...POWER_FIGURES }
 /** Every figure that more than one place of the program computes with, and where each comes from. */
 export const FIGURES: Readonly<Record<string, FigureRule>> = { ...SURE, ...MEETING_FIGURES }
 export type FigureField = keyof typeof SURE
@@ -47,6 +50,14 @@ export const injectionPlaceOf = (job: JobDocument): InjectionPlace => meetingOf(
 /** Whether the pump hangs in the tank: as chosen, else as the system wants it. */
 export const pumpInTank = (job: JobDocument): boolean => meetingOf(job, 'pumpPlace') === 'in-tank'
 
+const supplies = new WeakMap<JobDocument, CarSupply>()
+/** The car's supply in figures, the same object for the same document. */
+export const carSupplyOf = (job: JobDocument): CarSupply => {
+  let own = supplies.get(job)
+  if (!own) supplies.set(job, (own = supplyOfJob(job, (id) => TABLE.find(job, id).value as number)))
+  return own
+}
+
 /** Swept volume, m³; null while bore, stroke or cylinders are not known. */
 export const sweptVolumeM3 = (job: JobDocument): number | null => {
   const { boreM, strokeM } = job.walkAround.engine
@@ -68,11 +79,25 @@ export interface Assumption {
 export const matters = (job: JobDocument, id: string): boolean =>
   FIGURES[id]?.matters?.(job, (other) => TABLE.find(job, other).value) ?? true
 
+/** Figures that have no place of their own: where to go for them, what they are called and measure. */
+const PLACES: Readonly<Record<string, string>> = { pumpA: 'fuel.pump' }
+const LABELS_OF: Readonly<Record<string, string>> = { pumpA: 'Current of the fuel pump' }
+const FAMILIES_OF: Readonly<Record<string, Family>> = { pumpA: 'current' }
+
 /** Every figure a station computes with and nobody has measured, in measuring order. */
 export const assumptionsOf = (job: JobDocument, station: Station): Assumption[] =>
   Object.entries(SURE as Readonly<Record<string, FigureRule>>).flatMap(([field, { usedBy }]): Assumption[] => {
     if (!usedBy.includes(station)) return []
     const { value, kind, why } = TABLE.find(job, field)
     if (kind !== 'assumed' || !matters(job, field)) return []
-    return [{ field, label: describePath(field, job).label, si: value as number, family: figureAt(field)!.family, why }]
+    const place = PLACES[field] ?? field
+    return [
+      {
+        field: place,
+        label: LABELS_OF[field] ?? describePath(field, job).label,
+        si: value as number,
+        family: FAMILIES_OF[field] ?? figureAt(field)!.family,
+        why,
+      },
+    ]
   })

@@ -1,5 +1,7 @@
 import type { JobDocument } from '../job/index.ts'
 import { USUAL_COUNTS, type LineCount, type LineDesign, type Station } from '../sections/index.ts'
+import { pumpVolts, type PumpVolts } from '../power/index.ts'
+import { SUPPLY_USES, supplyOfJob } from './supplyOfJob.ts'
 import { assumed, computed, entered, type FigureRule, type Source } from './figureRule.ts'
 
 const FUEL: readonly Station[] = ['fuel']
@@ -48,6 +50,28 @@ const counted = <L extends 'feed' | 'return'>(line: L) => {
     [`fuel.${line}.bends45`]: rule('bends45'),
     [`fuel.${line}.connectors`]: rule('connectors'),
   } as Record<`fuel.${L}.${LineCount}`, FigureRule<number>>
+}
+
+/** No pump turns on less, and no battery charges on more, V. */
+const [LEAST_V, MOST_V] = [6, 16]
+
+/** Volts at the pump from the solved supply of the car; assumed as long as nobody has measured its feed. */
+const fromNetwork = (which: keyof PumpVolts, when: string): FigureRule<number> => {
+  const read: Source<number>['read'] = (j, given) =>
+    Math.min(MOST_V, Math.max(LEAST_V, pumpVolts(supplyOfJob(j, (id) => given.number(id)))[which]))
+  return {
+    usedBy: FUEL,
+    sources: [
+      own(`fuel.${which}`),
+      {
+        ...computed<number>(`by the solved supply, ${when}`, SUPPLY_USES, (j, given) =>
+          j.power.wires.pumpFeed.lengthM === null ? null : read(j, given),
+        ),
+        from: 'power',
+      },
+      assumed(`by the solved supply, ${when}; length of the pump feed not measured`, read, SUPPLY_USES),
+    ],
+  }
 }
 
 /** What the fuel station computes its circuit with, in the order a person would measure it. */
@@ -114,7 +138,7 @@ export const FUEL_FIGURES = {
       assumed('sequential one, batch two per cycle', (j) => (j.system.chosen?.firing === 'sequential' ? 1 : 2)),
     ],
   },
-  'fuel.lowV': simple('fuel.lowV', 12, 'lights and fan on, 1.5 V lost on the way'),
-  'fuel.runningV': simple('fuel.runningV', 13.5, 'charging, 0.5 V lost on the way'),
-  'fuel.highV': simple('fuel.highV', 14.6, 'cold regulator, no loss'),
+  'fuel.lowV': fromNetwork('lowV', 'idling at night in rain'),
+  'fuel.runningV': fromNetwork('runningV', 'at full load'),
+  'fuel.highV': fromNetwork('highV', 'at full load, regulator cold'),
 } satisfies Record<string, FigureRule<number>>

@@ -2,6 +2,7 @@ export type { FigureRule, OriginKind, Source } from './figureRule.ts'
 export { figureTable, sortedFigures, type Found } from './figureTable.ts'
 export {
   assumptionsOf,
+  carSupplyOf,
   FIGURE_ORDER,
   figureOf,
   FIGURES,
@@ -19,3 +20,4 @@ export {
 } from './figures.ts'
 export { earthedOff, earthedTerminal } from './earthedTerminal.ts'
 export { usualSpanAt } from './usualSpans.ts'
+export { ASSUMED_ECU_LEAST_V, ASSUMED_RIDE_THROUGH_S } from './supplyOfJob.ts'

@@ -1,6 +1,7 @@
 import { emptyOf, group, nodeAt, type FigureNode, type ValueOf } from '../shape/index.ts'
 import { EXHAUST } from '../sections/exhaust.ts'
 import { FUEL } from '../sections/fuel.ts'
+import { POWER } from '../sections/power.ts'
 import { SYSTEM } from '../sections/system.ts'
 import { VEHICLE } from '../sections/vehicle.ts'
 import { WALK_AROUND } from '../sections/walkAround.ts'
@@ -16,6 +17,7 @@ export const JOB = group({
   system: SYSTEM,
   fuel: FUEL,
   exhaust: EXHAUST,
+  power: POWER,
   work: WORK,
 })
 export type JobDocument = ValueOf<typeof JOB>

@@ -15,3 +15,4 @@ export type {
   WalkPath,
 } from './walkAround/walkEntry.ts'
 export { ownWords } from './ownWords.ts'
+export { WIRE_LABELS } from './powerLabels.ts'

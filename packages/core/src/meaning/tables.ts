@@ -5,6 +5,8 @@ import { EXHAUST_HOWS } from './exhaustHows.ts'
 import { EXHAUST_LABELS } from './exhaustLabels.ts'
 import { FUEL_HOWS } from './fuelHows.ts'
 import { FUEL_LABELS } from './fuelLabels.ts'
+import { POWER_HOWS } from './powerHows.ts'
+import { POWER_LABELS } from './powerLabels.ts'
 import type { Hows } from './hows.ts'
 import type { Labels } from './labels.ts'
 
@@ -18,6 +20,7 @@ export const LABELS: { readonly [S in keyof Told]: Labels<Told[S]> } = {
   system: SYSTEM_LABELS,
   fuel: FUEL_LABELS,
   exhaust: EXHAUST_LABELS,
+  power: POWER_LABELS,
   work: WORK_LABELS,
 }
 
@@ -27,4 +30,5 @@ export const HOWS: { readonly [S in Exclude<keyof Told, 'work'>]: Hows<Told[S]> 
   system: SYSTEM_HOWS,
   fuel: FUEL_HOWS,
   exhaust: EXHAUST_HOWS,
+  power: POWER_HOWS,
 }

@@ -18,3 +18,4 @@ export {
   type BungPart,
   type Catalogue,
 } from './parts.ts'
+export { awgM2, WIRE_SIZES, WIRE_SIZE_IDS, wireSizeOf, type WireSize } from './wireSizes.ts'

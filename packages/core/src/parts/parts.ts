@@ -151,6 +151,10 @@ export interface ControllerPart extends Part {
   readonly oxygenSensors: number
   readonly sequential: boolean
   readonly gearbox: boolean
+  /** Supply below which it resets. */
+  readonly leastV: Known
+  /** It rides through a dip below that of so long. */
+  readonly rideThroughS: Known
 }
 
 /** An exhaust oxygen sensor by its data sheet. */

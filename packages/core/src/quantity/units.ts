@@ -33,6 +33,8 @@ export type Family =
   | 'lambda'
   | 'torque'
   | 'heatFilm'
+  | 'section'
+  | 'smallResistance'
 
 export interface Unit {
   /** Stored in preferences; never shown. */
@@ -169,6 +171,11 @@ export const UNITS: Readonly<Record<Family, readonly Unit[]>> = {
     unit('Nm', 'N m', 1, 0, ['nm', 'n·m', 'newtonmetres']),
     unit('lbfft', 'lbf ft', 0.45359237 * 9.80665 * 12 * INCH_M, 0, ['lbfft', 'lbft', 'ft-lb', 'ftlb']),
   ],
+  smallResistance: [
+    unit('mohm', 'mΩ', 1e-3, 1, ['mohm', 'mΩ', 'mω', 'milliohm']),
+    unit('ohm', 'Ω', 1, 3, ['ohm', 'ohms', 'Ω', 'ω']),
+  ],
+  section: [unit('mm2', 'mm²', 1e-6, 2, ['mm2', 'mm²', 'sqmm']), unit('kcmil', 'kcmil', 5.067e-7, 1, ['kcmil', 'mcm'])],
   heatFilm: [unit('W/m2K', 'W/(m² K)', 1, 0, ['w/m2k', 'w/(m²k)'])],
   time: [unit('s', 's', 1, 1, ['s', 'sec']), unit('min', 'min', 60, 1, ['min', 'minutes'])],
 }

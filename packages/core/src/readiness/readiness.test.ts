@@ -18,6 +18,8 @@ const controllers = [
     oxygenSensors: 2,
     sequential: true,
     gearbox: true,
+    leastV: null,
+    rideThroughS: null,
   },
 ]
 const ready = (j: JobDocument) => readinessOf(j, { ...NO_PARTS, controllers })

@@ -36,3 +36,12 @@ export type { FuelTank } from './fuelTank.ts'
 export type { Architecture, Build, Firing, Injection, SystemSection, Timing, Trigger } from './system.ts'
 export type { FitnessEntries, WalkAroundSection } from './walkAround.ts'
 export { STATIONS, WORK_STATE_WORDS, WORK_STATES, type Station, type WorkSection, type WorkState } from './work.ts'
+export {
+  emptyOutputPoint,
+  WIRE_ROLES,
+  type OutputPoint,
+  type PowerDesign,
+  type PowerSection,
+  type PowerWire,
+  type WireRole,
+} from './power.ts'

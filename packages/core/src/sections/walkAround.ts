@@ -109,6 +109,8 @@ export const WALK_AROUND = group({
     capacityC: figure('charge', 3600, 1.08e6, 'C (1 Ah = 3600 C)'),
     ageS: figure('age', 0, 1.6e9, 's'),
     coldCrankA: figure('current', 50, 2000, 'A'),
+    /** Coldest air it shall start in. */
+    coldestStartK: figure('temperature', 233.15, 313.15, 'K'),
   }),
   charging: group({
     kind: word('dynamo', 'alternator'),

@@ -3,12 +3,14 @@ import { type Station as StationId } from '../sections/index.ts'
 import { leavesOf } from '../shape/index.ts'
 import { EXHAUST_STATION } from './exhaust/index.ts'
 import { FUEL_STATION } from './fuel/index.ts'
+import { POWER_STATION } from './power/index.ts'
 import type { StationValue } from './station.ts'
 import { SYSTEM_STATION } from './system/index.ts'
 import { WALK_AROUND_STATION } from './walk-around/index.ts'
 
 export * from './exhaust/index.ts'
 export * from './fuel/index.ts'
+export * from './power/index.ts'
 export * from './system/index.ts'
 export * from './walk-around/index.ts'
 
@@ -21,6 +23,7 @@ export const STATION_LIST: readonly StationValue[] = [
   SYSTEM_STATION,
   FUEL_STATION,
   EXHAUST_STATION,
+  POWER_STATION,
 ]
 
 export const stationOf = (id: StationId): StationValue => STATION_LIST.find((s) => s.id === id)!

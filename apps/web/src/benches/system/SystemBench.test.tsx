@@ -26,6 +26,8 @@ const controller: ControllerPart = {
   oxygenSensors: 2,
   sequential: true,
   gearbox: false,
+  leastV: null,
+  rideThroughS: null,
 }
 beforeAll(() => {
   globalThis.fetch = () => Promise.reject(new TypeError('no server in this test'))

@@ -1,7 +1,17 @@
 import { emptyJob, emptyLine } from '@lochmoor/core'
 import type { SectionName } from '@lochmoor/core/job-shape'
 
-const { vehicle, fuel: fuelNow, exhaust: exhaustNow, walkAround: walkNow, ...others } = emptyJob('Fellside pickup')
+const {
+  vehicle,
+  fuel: fuelNow,
+  exhaust: exhaustNow,
+  walkAround: walkOfNow,
+  power,
+  ...others
+} = emptyJob('Fellside pickup')
+const { coldestStartK: _coldest, ...batteryThen } = walkOfNow.battery
+/** Before version 8. */
+const walkNow = { ...walkOfNow, battery: batteryThen }
 /** Up to version 6 a line had bends and connectors before anybody had counted. */
 const lineThen = { ...emptyLine, bends90: 2, bends45: 0, connectors: 2 }
 /** Before version 6. */
@@ -148,6 +158,16 @@ const version7Lines = {
   },
 }
 
+/** With a controller chosen: it says below what it resets since. */
+const controller = { id: 'c', name: 'ECU', priceClass: 3, injectorDrivers: 4, ignitionOutputs: 0, switchedOutputs: 3, idleValve: true, tachOutput: true, triggerInputs: 1, analogueInputs: 5, oxygenSensors: 1, sequential: false, gearbox: false } // prettier-ignore
+const version7Controller = { ...version7Lines, system: { ...version7Lines.system, controller } }
+const version8 = {
+  ...version7Controller,
+  walkAround: walkOfNow,
+  system: { ...version7Lines.system, controller: { ...controller, leastV: null, rideThroughS: null } },
+  power,
+}
+
 /** What each migration makes of what, by its id. */
 export const FIXTURES: Readonly<Record<string, { readonly before: object; readonly after: object }>> = {
   '1-to-2: walk-around, system and work': { before: version1, after: version2 },
@@ -159,6 +179,10 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
     after: version6WithParts,
   },
   '6-to-7: bends and connectors that nobody has counted': { before: version6Lines, after: version7Lines },
+  '7-to-8: the supply, the coldest start, and below what an ECU resets': {
+    before: version7Controller,
+    after: version8,
+  },
 }
 
 /**
@@ -182,6 +206,7 @@ export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<Section
     exhaust: 'a3896714f6451795',
     work: '004718fe55f2abe0',
   },
+  8: {},
   7: {
     vehicle: '88fdcabdafbe9072',
     walkAround: '6f9ec0148d8e9c28',

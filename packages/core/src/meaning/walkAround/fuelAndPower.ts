@@ -243,6 +243,15 @@ export const POWER = {
       neededFor: 'voltage sag while cranking',
     },
     {
+      kind: 'figure',
+      path: 'walkAround.battery.coldestStartK',
+      label: 'Coldest start',
+      family: 'temperature',
+      how: 'Ask the owner: the coldest morning on which it has to start.',
+      need: 2,
+      neededFor: 'cranking cold',
+    },
+    {
       kind: 'choice',
       path: 'walkAround.charging.kind',
       label: 'Generator type',

@@ -22,6 +22,8 @@ export interface Circuit {
   readonly matrix: Elimination
   /** Of each element: its place among the pairs of nodes; -1 where one of its ends is the reference. */
   readonly edge: Int32Array
+  /** Slopes that the matrix was last taken apart with, S; NaN before it ever was. */
+  readonly slopeS: Float64Array
   /** Work space. */
   readonly residualA: Float64Array
   readonly stepV: Float64Array
@@ -49,6 +51,7 @@ export const circuitOf = (size: number, elements: Elements, sensed: readonly Sen
     sensed,
     matrix,
     edge,
+    slopeS: new Float64Array(elements.count).fill(NaN),
     residualA: new Float64Array(size),
     stepV: new Float64Array(size),
     trialV: new Float64Array(size),
@@ -90,22 +93,44 @@ const imbalance = (c: Circuit, v: Float64Array, into: Float64Array, given: reado
   }
 }
 
-/** Slopes of all elements at `v`, into the matrix. */
-const slopes = (c: Circuit, v: Float64Array): void => {
-  const { elements: e, matrix, edge } = c
+/** Slopes of all elements at `v`; whether any is another than the matrix was taken apart with. */
+const slopes = (c: Circuit, v: Float64Array): boolean => {
+  const { elements: e, slopeS } = c
+  let other = false
+  for (let i = 0; i < e.count; i++) {
+    let g = 0
+    if (e.there[i] !== 0) {
+      const a = e.a[i]!
+      const b = e.b[i]!
+      g = e.kind[i] === KIND.straight ? e.p1[i]! : slopeAt(e, i, (a < 0 ? 0 : v[a]!) - (b < 0 ? 0 : v[b]!))
+    }
+    if (g !== slopeS[i]!) {
+      slopeS[i] = g
+      other = true
+    }
+  }
+  return other
+}
+
+/** The matrix of the slopes, taken apart. False where it holds no solution. */
+const takeApart = (c: Circuit): boolean => {
+  const { elements: e, matrix, edge, slopeS } = c
   matrix.edgeS.fill(0)
   matrix.groundS.fill(LEAK_S)
   for (let i = 0; i < e.count; i++) {
-    if (e.there[i] === 0) continue
+    const g = slopeS[i]!
+    if (g === 0) continue
     const a = e.a[i]!
     const b = e.b[i]!
-    if (a === b) continue
-    const g = e.kind[i] === KIND.straight ? e.p1[i]! : slopeAt(e, i, (a < 0 ? 0 : v[a]!) - (b < 0 ? 0 : v[b]!))
     const pair = edge[i]!
     if (pair >= 0) matrix.edgeS[pair]! += g
-    else if (a >= 0) matrix.groundS[a]! += g
-    else matrix.groundS[b]! += g
+    else if (a >= 0 && b < 0) matrix.groundS[a]! += g
+    else if (b >= 0 && a < 0) matrix.groundS[b]! += g
   }
+  if (matrix.factor()) return true
+  // Whatever comes next is taken apart anew.
+  slopeS.fill(NaN)
+  return false
 }
 
 /** Small dense system, in place; false where it is singular. */
@@ -156,8 +181,7 @@ const withSensed = (c: Circuit, v: Float64Array): boolean => {
 
 /** One step of Newton's method from `v`, into `stepV`; false where the slopes hold no solution. */
 export const newtonStep = (c: Circuit, v: Float64Array, given: readonly number[] | null): boolean => {
-  slopes(c, v)
-  if (!c.matrix.factor()) return false
+  if (slopes(c, v) && !takeApart(c)) return false
   c.stepV.set(c.residualA)
   c.matrix.solve(c.stepV)
   return given !== null || c.sensed.length === 0 || withSensed(c, v)
@@ -277,4 +301,29 @@ export const solveCircuit = (c: Circuit, v: Float64Array): boolean =>
 export const imbalanceA = (c: Circuit, v: Float64Array): number => {
   imbalance(c, v, c.residualA, null)
   return largest(c.residualA)
+}
+
+/** A step of a trace comes to rest below this, V: 1e-6 of what is asked of a figure. */
+const STEP_STILL_V = 1e-7
+const MOST_TRACE_STEPS = 25
+
+/**
+ * The next instant of a circuit whose elements have changed a little, loads of constant power by their true law: Newton's
+ * method from where it stood. Changes `v`. False where it comes to no rest: the high root is gone, start anew.
+ */
+export const followCircuit = (c: Circuit, v: Float64Array): boolean => {
+  for (let n = 0; n < MOST_TRACE_STEPS; n++) {
+    imbalance(c, v, c.residualA, null)
+    if (!newtonStep(c, v, null)) return false
+    let most = 0
+    for (let k = 0; k < c.size; k++) {
+      const step = c.stepV[k]!
+      v[k]! += step
+      const size = step < 0 ? -step : step
+      if (!(size <= most)) most = size
+    }
+    if (most <= STEP_STILL_V) return true
+    if (!(most < 1e6)) return false
+  }
+  return false
 }

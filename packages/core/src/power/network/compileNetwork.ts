@@ -25,6 +25,8 @@ import type { PowerLoad } from './powerLoads.ts'
 /** A part with the elements that stand for it. */
 export interface Placed<P extends NetworkPart = NetworkPart> {
   readonly list: PartListName
+  /** As written in the case. */
+  readonly written: P
   /** As at the moment. */
   part: P
   readonly at: number
@@ -102,6 +104,7 @@ export const compileNetwork = (c: NetworkCase): Network => {
       list === 'sources' && (part as SourcePart).kind === 'alternator' ? (part as AlternatorPart) : null
     return {
       list,
+      written: part,
       part,
       at,
       makeAt: relay?.make === undefined ? -1 : element(relay.common, relay.make),

@@ -1,3 +1,5 @@
 export * from './networkCase.ts'
 export type * from './networkResult.ts'
-export { solveNetwork } from './solveNetwork.ts'
+export { compileNetwork, type Network } from './compileNetwork.ts'
+export { liveNetwork, liveOn, RELAY_TRAVEL_S, type LiveNetwork } from './liveNetwork.ts'
+export { solveMoments, solveNetwork } from './solveNetwork.ts'

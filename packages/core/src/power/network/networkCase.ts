@@ -176,29 +176,15 @@ export const PART_LISTS = ['wires', 'contacts', 'fuses', 'sources', 'loads', 're
 export type PartListName = (typeof PART_LISTS)[number]
 export type NetworkPart = WirePart | ContactPart | FusePart | SourcePart | LoadPart | RelayPart | DiodePart
 
-/** Fields of parts that name nodes: no moment may change them. */
-export const NODE_FIELDS = [
-  'from',
-  'to',
-  'pos',
-  'neg',
-  'sensePos',
-  'senseNeg',
-  'coilPos',
-  'coilNeg',
-  'common',
-  'make',
-  'break',
-  'anode',
-  'cathode',
-] as const
-
 /** Nodes that a part names, sense leads included. */
-export const nodesOf = (part: NetworkPart): string[] =>
-  NODE_FIELDS.flatMap((field) => {
-    const node = (part as unknown as Readonly<Record<string, unknown>>)[field]
-    return typeof node === 'string' ? [node] : []
-  })
+export const nodesOf = (part: NetworkPart): string[] => {
+  if ('from' in part) return [part.from, part.to]
+  if ('anode' in part) return [part.anode, part.cathode]
+  const also = (node: string | undefined): string[] => (node === undefined ? [] : [node])
+  if ('coilPos' in part) return [part.coilPos, part.coilNeg, part.common, ...also(part.make), ...also(part.break)]
+  if (part.kind === 'alternator') return [part.pos, part.neg, ...also(part.sensePos), ...also(part.senseNeg)]
+  return [part.pos, part.neg]
+}
 
 /** What a `current` or `power` load works from where it gives no figure of its own, V. */
 export const DEFAULT_LEAST_V = { current: 1, power: 6 } as const

@@ -13,6 +13,8 @@ const MOST_ROUNDS = 5000
 /** From here on every other round is the mean of two, for networks in which one load lifts another. */
 const CALM_ROUNDS = 400
 const STILL_V = 1e-11
+/** Rounds that shrink to this share of the one before need no help. */
+const QUICK_SHARE = 0.3
 /** Most of its voltage that a load is let fall at once where it falls anyway. */
 const FALL_SHARE = 0.005
 /** As far as the quick way may be off when it says that nothing changes. */
@@ -61,6 +63,34 @@ const ahead = (c: Circuit, loads: readonly PowerLoad[], v: Float64Array, u: read
   return next.every((x, i) => Number.isFinite(x) && x <= u[i]! + 1e-12) ? next : null
 }
 
+/** Steps of the quick way at most. */
+const QUICK_STEPS = 12
+const QUICK_STILL_V = 1e-9
+
+/**
+ * The same by Newton's method on the true laws alone, from the voltages without any power drawn in `v`. It holds while
+ * every load falls from step to step and stays at its least or above: it then comes down on the first solution it meets.
+ * Null where it does not hold, and `v` is spoilt.
+ */
+const quickly = (c: Circuit, loads: readonly PowerLoad[], v: Float64Array): boolean => {
+  drawTruly(c, loads)
+  for (let n = 0; n < QUICK_STEPS; n++) {
+    const amps = imbalanceA(c, v)
+    if (!newtonStep(c, v, null)) return false
+    let most = 0
+    for (let k = 0; k < c.size; k++) most = Math.max(most, Math.abs(c.stepV[k]!))
+    if (!Number.isFinite(most)) return false
+    const still = most <= QUICK_STILL_V
+    for (const { element, leastV } of loads) {
+      const fall = voltsOf(c, c.stepV, element)
+      if (!(fall <= QUICK_STILL_V && voltsOf(c, v, element) + fall >= leastV)) return false
+    }
+    for (let k = 0; k < c.size; k++) v[k]! += c.stepV[k]!
+    if (still) return amps <= 1e-6
+  }
+  return false
+}
+
 export interface PowerAnswer {
   /** Whether it came to rest. */
   readonly still: boolean
@@ -79,18 +109,24 @@ export const solvePowered = (c: Circuit, loads: readonly PowerLoad[], v: Float64
   let still = solveCircuit(c, v)
   let u = loads.map(({ element }) => voltsOf(c, v, element))
   const unloaded = u
+  const start = v.slice()
+  if (quickly(c, loads, v)) return { still, collapsed: [] }
+  v.set(start)
   let rest = false
   let stride = 1
+  let before = Infinity
   for (let round = 0; round < MOST_ROUNDS && !rest; round++) {
     draw(c, loads, u)
     still = solveCircuit(c, v) && still
     const found = loads.map(({ element }) => voltsOf(c, v, element))
     const moved = Math.max(...found.map((x, i) => Math.abs(x - u[i]!)))
-    const next = round > 0 && round < CALM_ROUNDS ? ahead(c, loads, v, found) : null
+    const quick = moved <= QUICK_SHARE * before
+    before = moved
+    const next = !quick && round > 0 && round < CALM_ROUNDS ? ahead(c, loads, v, found) : null
     const sure = next === null || Math.max(...next.map((x, i) => Math.abs(x - found[i]!))) <= SURE_V
     rest = moved <= STILL_V && sure
     // Past its most power a network holds no more: what creeps down there falls on, in growing strides.
-    const falls = next === null && round > 3 && round < CALM_ROUNDS && found.every((x, i) => x <= u[i]!)
+    const falls = !quick && next === null && round > 3 && round < CALM_ROUNDS && found.every((x, i) => x <= u[i]!)
     stride = falls ? stride * 2 : 1
     const was = u
     u = found.map((x, i) => {

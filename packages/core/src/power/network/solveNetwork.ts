@@ -26,6 +26,15 @@ const solveStates = (net: Network, v: Float64Array): { readonly collapsed: reado
   return { collapsed: collapsed.map((i) => on[i]!.part.id).sort() }
 }
 
+/** Puts the parts as they are at a moment: those that it changes, and back those that another had changed. */
+export const putMoment = (net: Network, m: NetworkMoment): void => {
+  const touched = new Set((m.changes ?? []).map((c) => c.id))
+  for (const p of net.placed) {
+    if (touched.has(p.part.id)) net.put(p, changed(p.written, m))
+    else if (p.part !== p.written) net.put(p, p.written)
+  }
+}
+
 /**
  * One moment: relays from the states before, all that ask for the other state at once, until none asks. `energised` is
  * taken on to the next moment.
@@ -88,7 +97,12 @@ const NOW: readonly NetworkMoment[] = [{ id: 'now' }]
  */
 export const solveNetwork = (c: NetworkCase): { readonly moments: readonly MomentResult[] } => {
   const net = compileNetwork(c)
-  const energised = new Map(net.relays.map((r) => [r.part.id, r.part.energised ?? false]))
+  return { moments: solveMoments(net, c.moments ?? NOW) }
+}
+
+/** The same for a network that is ready: moments in their order, relays from those written in the case. */
+export const solveMoments = (net: Network, moments: readonly NetworkMoment[]): MomentResult[] => {
+  const energised = new Map(net.relays.map((r) => [r.part.id, r.written.energised ?? false]))
   const v = new Float64Array(net.nodes.length)
-  return { moments: (c.moments ?? NOW).map((m) => momentFigures(net, solveMoment(net, m, energised, v))) }
+  return moments.map((m) => momentFigures(net, solveMoment(net, m, energised, v)))
 }

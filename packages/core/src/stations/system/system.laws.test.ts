@@ -19,6 +19,8 @@ const arbController: fc.Arbitrary<ControllerPart> = fc.record({
   oxygenSensors: count(2),
   sequential: fc.boolean(),
   gearbox: fc.boolean(),
+  leastV: fc.constant(null),
+  rideThroughS: fc.constant(null),
 })
 type Originality = NonNullable<JobDocument['system']['originality']>
 type Welder = NonNullable<JobDocument['system']['welder']>

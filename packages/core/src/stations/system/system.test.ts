@@ -34,6 +34,8 @@ const controller = (
   tachOutput: true,
   sequential,
   gearbox,
+  leastV: null,
+  rideThroughS: null,
 })
 const controllers = [
   controller('small', 1, [2, 0, 2, 1, 4, 1]),

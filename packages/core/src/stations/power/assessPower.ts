@@ -1,0 +1,66 @@
+import type { JobDocument } from '../../job/index.ts'
+import { worstFirst, worstState } from '../../verdict/index.ts'
+import type { StationAssessment } from '../station.ts'
+import { judgeCranking, judgeKeyed, judgeMeasuredStart, judgeSag, judgeStarterCircuit } from './judgeCranking.ts'
+import { judgeConnected, judgeOldPath, judgeOthers, judgePump, judgeRelays, judgeThinLeads } from './judgeDevices.ts'
+import { judgeEarths, judgeEcuEarth } from './judgeEarths.ts'
+import {
+  judgeEcuFeed,
+  judgeGauges,
+  judgeHeater,
+  judgeJumpPosts,
+  judgeKillFeed,
+  judgeNoisePath,
+  judgeSharedRelay,
+} from './judgeFeeds.ts'
+import { judgeGenerator, judgeSupply } from './judgeGate.ts'
+import { powerCase, type PowerCase, type PowerVerdict } from './powerCase.ts'
+
+export interface PowerAssessment extends StationAssessment {
+  readonly c: PowerCase
+}
+
+/** Every judgement; where voltage or polarity is refused that one alone. */
+export const judgePower = (c: PowerCase): PowerVerdict[] => {
+  const gate = judgeSupply(c)
+  if (c.refusedBy !== null) return [gate]
+  return [
+    gate,
+    judgeSag(c),
+    judgeKeyed(c),
+    judgeCranking(c),
+    judgeStarterCircuit(c),
+    ...judgeEarths(c),
+    judgeEcuFeed(c),
+    judgeEcuEarth(c),
+    judgePump(c),
+    judgeGenerator(c),
+    judgeMeasuredStart(c),
+    ...judgeConnected(c),
+    ...judgeRelays(c),
+    ...judgeOthers(c),
+    judgeThinLeads(c),
+    judgeOldPath(c),
+    judgeSharedRelay(c),
+    judgeHeater(c),
+    judgeGauges(c),
+    judgeNoisePath(c),
+    judgeJumpPosts(c),
+    judgeKillFeed(c),
+  ].filter((v) => v !== null)
+}
+
+const ACTIONS = {
+  stop: 'Fix failed checks: power',
+  unknown: 'Measure battery, generator and straps',
+  caution: null,
+  ok: null,
+} as const
+
+/** The power station of a job: a pure function of the document. */
+export const assessPower = (job: JobDocument): PowerAssessment => {
+  const c = powerCase(job)
+  const verdicts = worstFirst(judgePower(c))
+  const state = worstState(verdicts.map((v) => v.state))
+  return { c, verdicts, state, assumptions: c.refusedBy === null ? c.assumptions : [], action: ACTIONS[state] }
+}

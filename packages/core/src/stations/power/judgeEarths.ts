@@ -1,0 +1,89 @@
+import { NODE, type ConditionId } from '../../power/index.ts'
+import { fig, plain, say } from '../../verdict/index.ts'
+import type { PowerCase, PowerVerdict } from './powerCase.ts'
+
+const nodeV = (c: PowerCase, condition: ConditionId, node: string): number | null =>
+  c.solved.at[condition].nodesV[node] ?? null
+
+/** Earth legs while cranking: 0.1 to 0.2 V each. From memory of handbooks. */
+const LEG_V = 0.2
+const POOR_V = 0.5
+
+const STRAPS = [
+  ['battery-engine', 'block', 'Battery to engine'],
+  ['engine-body', 'body', 'Engine to body'],
+] as const
+
+/** Earth side while cranking: what lifts the engine, and what lifts the body. */
+export const judgeEarths = (c: PowerCase): PowerVerdict[] =>
+  STRAPS.map(([leg, id, title]): PowerVerdict => {
+    const block = nodeV(c, 'crank-cold', NODE.block)
+    const body = nodeV(c, 'crank-cold', NODE.bodyFront)
+    const lift = leg === 'battery-engine' ? block : block === null || body === null ? null : Math.abs(block - body)
+    const base = { ...plain, id: `earth-${id}`, source: 'solved network; 0.2 V for an earth leg while cranking: handbook practice, from memory' } // prettier-ignore
+    const { batteryEarth, engineStrap, bodyStrap } = c.supply.wires
+    if (lift === null)
+      return {
+        ...base,
+        title: `${title}: no connection`,
+        state: 'stop',
+        reason: say`No earth strap leads there. Fit one.`,
+      }
+    const noStrap =
+      leg === 'battery-engine' ? !batteryEarth.fitted && !(engineStrap.fitted && bodyStrap.fitted) : !engineStrap.fitted
+    const bad = lift > POOR_V || noStrap
+    return {
+      ...base,
+      title: noStrap
+        ? `${title}: earth strap missing`
+        : lift > LEG_V
+          ? `${title}: earth drops too much`
+          : `${title}: earth`,
+      state: bad ? 'stop' : lift > LEG_V ? 'caution' : 'ok',
+      figureName: leg === 'battery-engine' ? 'engine above battery negative' : 'between engine and body',
+      figure: fig(lift, 'voltage', 2),
+      limitName: 'at most',
+      limit: fig(LEG_V, 'voltage', 1),
+      margin: fig(LEG_V - lift, 'voltage', 2),
+      next: noStrap
+        ? say`Fit a strap of at least 16 mm²`
+        : say`Clean both ends to bright metal; a thicker or shorter strap`,
+      reason: noStrap
+        ? say`Current returns through throttle cable, bearings and exhaust instead: readings shift, cables burn.`
+        : lift > LEG_V
+          ? say`Everything earthed on the engine is lifted by that much while the first fuel is metered.`
+          : say`At the coldest start, starter turning.`,
+      pointId: 'crank-cold',
+    }
+  })
+
+const SCHOOL_WORDS = {
+  battery:
+    'At the battery terminal: the ECU sees none of the starter’s earth drop. Never join sensor earth to the block.',
+  block:
+    'On the engine block: short leads and ignition current stays on the engine; the ECU rides on the block’s lift while cranking. Sensor earth must not go to the battery.',
+  head: 'On the cylinder head, where the coils return: as on the block, with one more joint. Sensor earth must not go to block or battery.',
+  body: 'On the body: the strap from engine to body carries coil and injector current. Sensor earth must go to the ECU only.',
+} as const
+
+/** Where the ECU's power earth goes: recommended practices differ, judged by lift while cranking. */
+export const judgeEcuEarth = (c: PowerCase): PowerVerdict => {
+  const ecu = c.solved.at['crank-cold'].parts['ecu'] as { liftV: number | null } | undefined
+  const lift = ecu?.liftV ?? null
+  const school = c.power.design.ecuEarth
+  const base = { ...plain, id: 'ecu-earth', source: 'solved network; 0.1 V while cranking: proposed, typical' }
+  if (lift === null)
+    return { ...base, title: 'ECU earth connected to nothing', state: 'stop', reason: say`Connect it.` }
+  return {
+    ...base,
+    title: lift > 0.5 ? 'ECU earth lifted while cranking' : 'ECU earth',
+    state: lift > 1 ? 'stop' : lift > 0.5 ? 'caution' : 'ok',
+    figureName: 'ECU earth above battery negative',
+    figure: fig(lift, 'voltage', 2),
+    limitName: 'at most',
+    limit: fig(0.5, 'voltage', 1),
+    margin: fig(0.5 - lift, 'voltage', 2),
+    reason: say`${SCHOOL_WORDS[school]}`,
+    pointId: 'crank-cold',
+  }
+}

@@ -1,0 +1,104 @@
+import { fig, plain, say } from '../../verdict/index.ts'
+import { limitAtRpm } from './generatorAt.ts'
+import type { PowerCase, PowerVerdict } from './powerCase.ts'
+import { loadAt } from './deviceVolts.ts'
+
+/** 12 V and negative earth, or nothing else is computed. */
+export const judgeSupply = (c: PowerCase): PowerVerdict => {
+  const { systemV, earth } = c.found.battery
+  const base = { ...plain, id: 'supply', source: 'every ECU, pump and injector is made for 12 V and negative earth' }
+  if (c.refusedBy === 'six-volts' || c.refusedBy === 'both')
+    return {
+      ...base,
+      title: c.refusedBy === 'both' ? '6 V and positive earth' : '6 V supply',
+      state: 'stop',
+      next: c.refusedBy === 'both' ? say`Convert to 12 V and negative earth` : say`Convert to 12 V`,
+      reason: say`Battery, generator and regulator, starter or its solenoid, coil, lamps, gauges (with a voltage reducer), wipers and heater motor change first. Nothing else is worked out until then.`,
+    }
+  if (c.refusedBy === 'positive-earth')
+    return {
+      ...base,
+      title: 'Positive earth',
+      state: 'stop',
+      next: say`Convert to negative earth`,
+      reason: say`Turn the battery round, repolarise a dynamo or fit an alternator, swap coil and ammeter leads, check radio, clock and electronic tachometer. Nothing else is worked out until then.`,
+    }
+  const known = systemV !== null && earth !== null
+  return {
+    ...base,
+    title: known ? '12 V, negative earth' : 'Voltage and polarity not known',
+    state: known ? 'ok' : 'unknown',
+    reason: known
+      ? say`Made for what is to be fitted.`
+      : say`Measure across the battery terminals, and see which of them goes to the body.`,
+  }
+}
+
+/** No belt turns a generator faster for long, rpm of its shaft. Rule of thumb. */
+const MOST_SHAFT_RPM = { dynamo: 7000, alternator: 15_000 } as const
+const MOST_RATIO = 4
+
+const demandA = (c: PowerCase, condition: 'idle' | 'night-rain'): number => {
+  const m = c.solved.at[condition]
+  const battery = m.parts['battery'] as { currentA: number }
+  const generator = m.parts['generator'] as { currentA: number }
+  return Math.max(0, generator.currentA + battery.currentA)
+}
+
+/** Least pulley ratio at which the generator covers the load at idle; null where none does. */
+export const ratioThatCovers = (c: PowerCase): number | null => {
+  const { generator, speeds } = c.supply
+  const wanted = demandA(c, 'idle')
+  const most = Math.min(MOST_RATIO, MOST_SHAFT_RPM[generator.kind] / speeds.fullRpm)
+  for (let ratio = generator.pulleyRatio; ratio <= most + 1e-9; ratio = Math.round((ratio + 0.05) * 100) / 100)
+    if (limitAtRpm(c.supply, speeds.idleRpm * ratio) >= wanted) return ratio
+  return null
+}
+
+/** Does the generator cover the load at idle? A dynamo that no pulley helps is refused. */
+export const judgeGenerator = (c: PowerCase): PowerVerdict => {
+  const { kind, pulleyRatio } = c.supply.generator
+  const { idleRpm } = c.supply.speeds
+  const batteryA = (loadAt(c.solved, 'idle', 'battery') as { currentA: number } | null)?.currentA ?? 0
+  const nightA = (loadAt(c.solved, 'night-rain', 'battery') as { currentA: number } | null)?.currentA ?? 0
+  const given = limitAtRpm(c.supply, idleRpm * pulleyRatio)
+  const wanted = demandA(c, 'idle')
+  const loses = batteryA > 0.5
+  const ratio = loses ? ratioThatCovers(c) : null
+  const dynamo = kind === 'dynamo'
+  return {
+    ...plain,
+    id: 'generator',
+    title: loses
+      ? dynamo
+        ? ratio === null
+          ? 'Dynamo loses at idle, whatever its pulley'
+          : 'Dynamo loses at idle'
+        : 'Alternator loses at idle'
+      : nightA > 0.5
+        ? 'Battery drains at idle with everything on'
+        : 'Generator covers the load at idle',
+    state: c.found.charging.kind === null ? 'unknown' : loses ? 'stop' : nightA > 0.5 ? 'caution' : 'ok',
+    figureName: 'output at idle',
+    figure: fig(given, 'current', 0),
+    limitName: 'load at idle',
+    limit: fig(wanted, 'current', 0),
+    margin: fig(given - wanted, 'current', 0),
+    next: loses
+      ? ratio === null
+        ? dynamo
+          ? say`Fit an alternator`
+          : say`Fit an alternator that gives more at idle`
+        : say`Fit a pulley of ${fig(ratio, 'ratio', 2)}`
+      : say`Raise the idle, fit a smaller pulley or an alternator that gives more at idle`,
+    reason: loses
+      ? ratio === null
+        ? say`At ${fig(idleRpm, 'engineSpeed')} it gives ${fig(given, 'current', 0)} of the ${fig(wanted, 'current', 0)} needed; no pulley up to the speed it stands covers that. The battery gives the rest until it is empty.`
+        : say`At ${fig(idleRpm, 'engineSpeed')} it gives ${fig(given, 'current', 0)} of the ${fig(wanted, 'current', 0)} needed; with a pulley ratio of ${fig(ratio, 'ratio', 2)} it covers them.`
+      : nightA > 0.5
+        ? say`Lights, wipers, blower and fan on, the battery gives ${fig(nightA, 'current', 0)} at idle: bearable in a queue, not for an evening.`
+        : say`With everything on at night in rain it still ${nightA < -0.5 ? 'charges' : 'covers the load'}.`,
+    source: 'solved network; output by speed',
+    pointId: loses ? 'idle' : 'night-rain',
+  }
+}

@@ -1,0 +1,102 @@
+import { assumptionsOf, carSupplyOf, figureOf, type Assumption } from '../../figures/index.ts'
+import type { JobDocument } from '../../job/index.ts'
+import { describePath, WIRE_LABELS } from '../../meaning/index.ts'
+import { crankRigOf, crankTrace, solveCar, type CarSupply, type CrankTrace, type SolvedCar } from '../../power/index.ts'
+import type { PowerSection, WalkAroundSection } from '../../sections/index.ts'
+import type { Verdict } from '../../verdict/index.ts'
+import { railLeastV } from './railAtVolts.ts'
+
+export type PowerVerdict = Verdict
+
+/** Everything the judges of the station look at: they never go back to the document. */
+export interface PowerCase {
+  readonly power: PowerSection
+  readonly found: Pick<WalkAroundSection, 'battery' | 'charging' | 'earths' | 'wiring' | 'tests'>
+  readonly supply: CarSupply
+  /** What must be changed before anything is computed; null where it is 12 V and negative earth, or not known. */
+  readonly refusedBy: 'six-volts' | 'positive-earth' | 'both' | null
+  readonly solved: SolvedCar
+  /** The first moments of the coldest start. */
+  readonly coldStart: CrankTrace
+  readonly leastCrankRpm: number
+  /** Volts at the pump from which it reaches the set pressure; null while no pump is chosen. */
+  readonly railLeastV: number | null
+  readonly ecuName: string | null
+  readonly ecuLeastKnown: boolean
+  /** What the wires are called. */
+  readonly labels: Readonly<Record<string, string>>
+  readonly assumptions: readonly Assumption[]
+}
+
+/** So much of the start is followed: two compressions and more of the slowest engine. */
+export const FIRST_S = 0.6
+
+const MOST_KEPT = 16
+interface Worked {
+  readonly solved: SolvedCar
+  readonly coldStart: CrankTrace
+}
+const kept = new Map<string, Worked>()
+/** Everything that is computed of a supply, once for the same figures. */
+const worked = (supply: CarSupply): Worked => {
+  const key = JSON.stringify(supply)
+  const known = kept.get(key)
+  if (known) return known
+  const solved = solveCar(supply)
+  const coldStart = crankTrace(crankRigOf(solved, 'crank-cold'), FIRST_S)
+  if (kept.size >= MOST_KEPT) kept.clear()
+  const found = { solved, coldStart }
+  kept.set(key, found)
+  return found
+}
+
+export const powerCase = (job: JobDocument): PowerCase => {
+  const { battery, charging, earths, wiring, tests } = job.walkAround
+  const supply = carSupplyOf(job)
+  const six = battery.systemV === '6'
+  const positive = battery.earth === 'positive'
+  const { pump } = job.fuel
+  return {
+    power: job.power,
+    found: { battery, charging, earths, wiring, tests },
+    supply,
+    refusedBy: six && positive ? 'both' : six ? 'six-volts' : positive ? 'positive-earth' : null,
+    ...worked(supply),
+    leastCrankRpm: figureOf(job, 'power.leastCrankRpm'),
+    railLeastV: pump ? railLeastV(pump.tables, figureOf(job, 'fuel.setPressurePa')) : null,
+    ecuName: job.system.controller?.name ?? null,
+    ecuLeastKnown: job.system.controller?.leastV != null,
+    labels: WIRE_LABELS,
+    assumptions: [...assumptionsOf(job, 'power'), ...wireAssumptions(job, supply), ...ecuAssumptions(job)],
+  }
+}
+
+/** Sizes that nobody has decided or read off. */
+const wireAssumptions = (job: JobDocument, supply: CarSupply): Assumption[] =>
+  Object.entries(supply.wires).flatMap(([role, w]): Assumption[] => {
+    if (!w.fitted || !w.assumed.includes('size') || w.measuredOhm !== null) return []
+    if (supply.fan === 'none' && role.startsWith('fan')) return []
+    const path = `power.wires.${role}.size`
+    return [
+      {
+        field: path,
+        label: describePath(path, job).label,
+        si: w.sectionM2,
+        family: 'section',
+        why: `estimate: ${w.sizeWords}`,
+      },
+    ]
+  })
+
+const ecuAssumptions = (job: JobDocument): Assumption[] =>
+  job.system.controller?.leastV != null
+    ? []
+    : [
+        {
+          field: 'system.controller',
+          label: 'Voltage below which the ECU resets',
+          si: carSupplyOf(job).ecu.leastV,
+          family: 'voltage',
+          why: 'most reset at 6 to 7 V: typical',
+        },
+      ]

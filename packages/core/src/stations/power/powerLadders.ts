@@ -1,0 +1,174 @@
+import type { JobDocument } from '../../job/index.ts'
+import { WIRE_LABELS } from '../../meaning/index.ts'
+import { WIRE_SIZES } from '../../parts/index.ts'
+import { FUSE_RATINGS_A } from '../../power/index.ts'
+import type { PowerDesign, PowerWire, WireRole } from '../../sections/index.ts'
+import { fig, say, type Sentence } from '../../verdict/index.ts'
+import type { Ladder, Trial } from '../station.ts'
+import { ratioThatCovers } from './judgeGate.ts'
+import { powerCase, type PowerCase } from './powerCase.ts'
+
+const METRIC = WIRE_SIZES.filter((s) => s.id.startsWith('mm2-'))
+
+const designed = (job: JobDocument, label: Sentence, design: Partial<PowerDesign>): Trial => ({
+  label,
+  change: { power: { design: { ...job.power.design, ...design } } },
+})
+const rewired = (job: JobDocument, label: Sentence, wires: Partial<Record<WireRole, Partial<PowerWire>>>): Trial => ({
+  label,
+  change: {
+    power: {
+      wires: {
+        ...job.power.wires,
+        ...Object.fromEntries(
+          Object.entries(wires).map(([role, w]) => [role, { ...job.power.wires[role as WireRole], ...w }]),
+        ),
+      },
+    },
+  },
+})
+
+/** Standard sizes above the one that is there, the least first. */
+const thicker = (c: PowerCase, role: WireRole, most = 4) =>
+  METRIC.filter((s) => s.sectionM2 > c.supply.wires[role].sectionM2 * 1.01).slice(0, most)
+
+/** A measured drop is of the old cable: a new one is judged by its size. */
+const NEW = { crankDropV: null, joints: 'good' } as const
+const name = (role: WireRole): string => WIRE_LABELS[role].toLowerCase()
+
+/** A strap put in or renewed, as a change of what the walk-around found too. */
+const strapped = (job: JobDocument, c: PowerCase, role: 'batteryEarth' | 'engineStrap' | 'bodyStrap'): Trial[] => {
+  const key = { batteryEarth: 'batteryToEngine', engineStrap: 'engineToBody', bodyStrap: 'batteryToBody' } as const
+  const earths = { ...job.walkAround.earths, [key[role]]: true }
+  const sizes = c.supply.wires[role].fitted ? thicker(c, role) : METRIC.filter((s) => s.sectionM2 >= 16e-6).slice(0, 4)
+  return sizes.map(({ id, words }) => {
+    const trial = rewired(job, say`Fit a new ${name(role)} of ${words}`, { [role]: { ...NEW, size: id } })
+    return { ...trial, change: { ...trial.change, walkAround: { earths } } }
+  })
+}
+
+const cables = (job: JobDocument, c: PowerCase): Trial[] =>
+  thicker(c, 'starterCable').map(({ id, words }) =>
+    rewired(job, say`Starter cable and battery earth of ${words}, new terminals`, {
+      starterCable: { ...NEW, size: id },
+      batteryEarth: { ...NEW, size: id },
+    }),
+  )
+
+const feeds = (job: JobDocument, c: PowerCase): Trial[] => {
+  const { ecuFeed, ecuEarth } = c.power.design
+  const direct = { ecuFeed: 'battery', ecuEarth: 'battery' } as const
+  return [
+    ...(ecuFeed === 'battery'
+      ? []
+      : [designed(job, say`Feed the ECU from the battery terminals`, { ecuFeed: 'battery' })]),
+    ...(ecuEarth === 'battery'
+      ? []
+      : [designed(job, say`Earth the ECU at the battery terminal`, { ecuEarth: 'battery' })]),
+    ...(ecuFeed === 'battery' || ecuEarth === 'battery'
+      ? []
+      : [designed(job, say`Feed and earth the ECU at the battery terminals`, direct)]),
+    ...thicker(c, 'ecuFeed').map(({ id, words }) =>
+      rewired(job, say`ECU feed and earth of ${words}`, { ecuFeed: { size: id }, ecuEarth: { size: id } }),
+    ),
+  ]
+}
+
+const pump = (job: JobDocument, c: PowerCase): Trial[] => {
+  const { pumpFeed, pumpEarth } = c.power.design
+  const earthed = { pumpEarth: { joints: 'good' } } as const
+  const clean = rewired(job, say`Earth the pump on a clean, proven body point`, earthed)
+  return [
+    ...(pumpEarth === 'frame' ||
+    job.power.wires.pumpEarth.joints === 'rusty' ||
+    job.power.wires.pumpEarth.joints === 'poor'
+      ? [
+          {
+            ...clean,
+            change: { power: { ...clean.change.power, design: { ...job.power.design, pumpEarth: 'body' as const } } },
+          },
+        ]
+      : []),
+    ...(pumpFeed === 'battery'
+      ? []
+      : [designed(job, say`Feed the pump from the battery terminals`, { pumpFeed: 'battery' })]),
+    ...thicker(c, 'pumpFeed').map(({ id, words }) =>
+      rewired(job, say`Pump feed of ${words}`, { pumpFeed: { size: id } }),
+    ),
+    ...thicker(c, 'pumpFeed').map(({ id, words }) =>
+      rewired(job, say`Pump feed and earth of ${words}`, { pumpFeed: { size: id }, pumpEarth: { size: id } }),
+    ),
+  ]
+}
+
+const thinLead = (job: JobDocument, c: PowerCase): Trial[] =>
+  Object.entries(c.supply.wires).flatMap(([key, w]): Trial[] => {
+    const role = key as WireRole
+    const { fuseA } = w
+    if (fuseA === null || !w.fitted) return []
+    return [
+      ...thicker(c, role).map(({ id, words }) =>
+        rewired(job, say`${WIRE_LABELS[role]} of ${words}`, { [role]: { size: id } }),
+      ),
+      ...[...FUSE_RATINGS_A]
+        .filter((a) => a < fuseA)
+        .slice(-2)
+        .map((a) => rewired(job, say`A fuse of ${fig(a, 'current')} for the ${name(role)}`, { [role]: { fuseA: a } })),
+    ]
+  })
+
+/** Changes worth trying at the power station. */
+export const powerLadders = (job: JobDocument): Ladder[] => {
+  const c = powerCase(job)
+  if (c.refusedBy !== null) return []
+  const { design } = c.power
+  const one = (id: string, cures: string[], trial: Trial): Ladder => ({ id, cures, trials: () => [trial] })
+  return [
+    { id: 'feed', cures: ['ecu-feed', 'ecu-earth', 'crank-sag'], trials: () => feeds(job, c) },
+    {
+      id: 'keyed',
+      cures: ['keyed', 'crank-sag'],
+      trials: () =>
+        design.keyedFeed === 'relay'
+          ? []
+          : [designed(job, say`Keyed feed from a relay, its coil from run and start through two diodes`, { keyedFeed: 'relay' })],
+    },
+    { id: 'cables', cures: ['starter-circuit', 'crank-sag', 'cranking'], betterIsEnough: true, trials: () => cables(job, c) },
+    { id: 'battery-strap', cures: ['earth-block', 'starter-circuit', 'crank-sag', 'cranking'], trials: () => strapped(job, c, 'batteryEarth') },
+    { id: 'engine-strap', cures: ['earth-block', 'earth-body', 'starter-circuit'], trials: () => strapped(job, c, 'engineStrap') },
+    { id: 'body-strap', cures: ['earth-block', 'earth-body', 'starter-circuit'], trials: () => strapped(job, c, 'bodyStrap') },
+    { id: 'pump', cures: ['pump-volts'], betterIsEnough: true, trials: () => pump(job, c) },
+    {
+      id: 'pulley',
+      cures: ['generator'],
+      trials: () => {
+        const ratio = ratioThatCovers(c)
+        if (ratio === null) return []
+        const charging = { ...job.walkAround.charging, pulleyRatio: ratio }
+        return [{ label: say`Pulley ratio ${fig(ratio, 'ratio', 2)}`, change: { walkAround: { charging } } }]
+      },
+    },
+    { id: 'thin-lead', cures: ['thin-lead'], trials: () => thinLead(job, c) },
+    {
+      id: 'charge-path',
+      cures: ['old-path'],
+      trials: () => [
+        {
+          label: say`Charging cable straight to the starter stud`,
+          change: { power: { generator: { ...job.power.generator, joins: 'starter-stud' } } },
+        },
+      ],
+    },
+    {
+      id: 'fan',
+      cures: ['device-fan', 'device-ignition', 'old-path', 'keyed'],
+      trials: () =>
+        c.supply.fan === 'old-switch' ? [designed(job, say`Fan on a relay of its own, fed from the battery`, { fan: 'relay' })] : [],
+    },
+    one('relays', ['shared-relay'], designed(job, say`A relay each for ECU and pump`, { relays: 'separate' })),
+    one('heater', ['heater'], designed(job, say`Heater from the keyed feed`, { heaterFeed: 'keyed' })),
+    one('gauges', ['gauges-feed'], designed(job, say`Gauges from the ignition circuit`, { gaugesFeed: 'ignition' })),
+    one('noise', ['noise-path'], designed(job, say`Feed the pick-ups from the ECU`, { pickUpFeed: 'ecu' })),
+    one('jump-posts', ['jump-posts'], designed(job, say`Fit jump posts in the engine bay`, { jumpPosts: true })),
+  ]
+} // prettier-ignore
