@@ -1,6 +1,7 @@
 import { emptyJob, emptyLine, type JobDocument } from '@lochmoor/core'
 import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
 import { line, pick, SAFE } from './demoParts.ts'
+import { LINNET_POWER } from './demoPower.ts'
 import { DEMO_PEOPLE } from './demoPeople.ts'
 
 const c = STOCK_CATALOGUE
@@ -36,6 +37,12 @@ export const HERON: JobDocument = {
 /** The old gauge pipe kept as return behind a low-pressure throttle body: it lifts the rail at every moment. */
 export const LINNET: JobDocument = {
   ...nothing,
+  walkAround: {
+    ...nothing.walkAround,
+    battery: { ...nothing.walkAround.battery, place: 'bay', systemV: '12', earth: 'negative' },
+    charging: { kind: 'dynamo', ratedA: 22, pulleyRatio: 1.6 },
+  },
+  power: LINNET_POWER,
   vehicle: { ...noCar, title: 'Tolland Linnet roadster', year: 1961, layout: 'inline', cylinders: 4, displacementM3: 1.6e-3, powerW: 55e3, powerSpeedRpm: 5200 }, // prettier-ignore
   fuel: {
     ...noFuel,

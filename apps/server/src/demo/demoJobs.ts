@@ -3,6 +3,7 @@ import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
 import { HERON, LINNET } from './demoCircuits.ts'
 import { CARRIER_EXHAUST, CURLEW_EXHAUST, WARDEN_EXHAUST } from './demoExhausts.ts'
 import { leg, line, pick, SAFE } from './demoParts.ts'
+import { CARRIER_POWER, CURLEW_POWER, WARDEN_POWER } from './demoPower.ts'
 import { DEMO_PEOPLE } from './demoPeople.ts'
 import {
   CARRIER_SYSTEM,
@@ -111,6 +112,7 @@ const curlew: JobDocument = {
     safety: SAFE,
   },
   exhaust: CURLEW_EXHAUST,
+  power: CURLEW_POWER,
   work: { state: 'designed', personId: DEMO_PEOPLE[1].id, heldBy: '', built: [] },
 }
 
@@ -216,6 +218,7 @@ const warden: JobDocument = {
     safety: SAFE,
   },
   exhaust: WARDEN_EXHAUST,
+  power: WARDEN_POWER,
   work: {
     state: 'parts-ordered',
     personId: DEMO_PEOPLE[0].id,
@@ -306,6 +309,7 @@ const carrier: JobDocument = {
     safety: SAFE,
   },
   exhaust: CARRIER_EXHAUST,
+  power: CARRIER_POWER,
   work: { state: 'surveyed', personId: DEMO_PEOPLE[2].id, heldBy: 'Owner looks for an alternator bracket', built: [] },
 }
 

@@ -12,6 +12,7 @@ export const STATION_BENCHES: Readonly<Record<Station, () => Promise<StationBenc
   system: () => import('./system/SystemBench.tsx').then((m) => m.SystemBench),
   fuel: () => import('./fuel/FuelBench.tsx').then((m) => m.FuelBench),
   exhaust: () => import('./exhaust/ExhaustBench.tsx').then((m) => m.ExhaustBench),
+  power: () => import('./power/PowerBench.tsx').then((m) => m.PowerBench),
 }
 
 /** The screen of each station, as the routes show it. */

@@ -65,6 +65,9 @@ const isStrap = (role: WireRole): role is keyof typeof STRAPS => role in STRAPS
 const crankDropOf = (job: JobDocument, role: WireRole): number | null => {
   const own = job.power.wires[role].crankDropV
   if (own !== null) return own
+  // What was measured on the car as found says nothing of a battery that moves.
+  const { place } = job.power.battery
+  if (place !== null && place !== job.walkAround.battery.place) return null
   const { crankingPlusDropV, crankingGroundDropV } = job.walkAround.tests
   // The earth side was measured from block to terminal: one strap where one leads straight there.
   if (role === 'starterCable') return crankingPlusDropV

@@ -7,10 +7,15 @@ import { engineAt, type SolvedCar } from './solveCar.ts'
 /** Devices whose volts are followed while cranking. */
 export const FOLLOWED = ['ecu', 'keyed', 'pump', 'ignition'] as const
 
+/** A car of which the key-on condition is solved. */
+export interface Primed extends Pick<SolvedCar, 'supply' | 'car'> {
+  readonly at: Pick<SolvedCar['at'], 'prime'>
+}
+
 const STANDING = { 'crank-warm': 0, 'crank-cold': 0 } as const
 
 /** A start of the car as a trace takes it: relays as they stood with the key on. */
-export const crankRigOf = (c: SolvedCar, which: 'crank-warm' | 'crank-cold'): CrankRig => {
+export const crankRigOf = (c: Primed, which: 'crank-warm' | 'crank-cold'): CrankRig => {
   const { supply: s, car } = c
   const { network } = car
   const there = (id: string): boolean => (network.loads ?? []).some((l) => l.id === id)

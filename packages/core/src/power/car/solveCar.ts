@@ -14,7 +14,7 @@ const startK = (s: CarSupply, which: 'crank-warm' | 'crank-cold') =>
 /** The engine as the starter feels it at that start. */
 export const engineAt = (s: CarSupply, which: 'crank-warm' | 'crank-cold'): CrankedEngine => ({
   ...s.engine,
-  oilFactor: oilFactor(startK(s, which).oilK),
+  oilFactor: s.engine.oilFactor * oilFactor(startK(s, which).oilK),
 })
 
 const MOST_RAD_S = 60

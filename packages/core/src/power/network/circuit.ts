@@ -93,8 +93,8 @@ const imbalance = (c: Circuit, v: Float64Array, into: Float64Array, given: reado
   }
 }
 
-/** Slopes of all elements at `v`; whether any is another than the matrix was taken apart with. */
-const slopes = (c: Circuit, v: Float64Array): boolean => {
+/** Slopes of all elements at `v`; whether any differs, by more than a share, from what the matrix was taken apart with. */
+const slopes = (c: Circuit, v: Float64Array, share: number): boolean => {
   const { elements: e, slopeS } = c
   let other = false
   for (let i = 0; i < e.count; i++) {
@@ -104,10 +104,10 @@ const slopes = (c: Circuit, v: Float64Array): boolean => {
       const b = e.b[i]!
       g = e.kind[i] === KIND.straight ? e.p1[i]! : slopeAt(e, i, (a < 0 ? 0 : v[a]!) - (b < 0 ? 0 : v[b]!))
     }
-    if (g !== slopeS[i]!) {
-      slopeS[i] = g
-      other = true
-    }
+    const was = slopeS[i]!
+    if (g === was || Math.abs(g - was) <= share * Math.abs(was)) continue
+    slopeS[i] = g
+    other = true
   }
   return other
 }
@@ -180,8 +180,8 @@ const withSensed = (c: Circuit, v: Float64Array): boolean => {
 }
 
 /** One step of Newton's method from `v`, into `stepV`; false where the slopes hold no solution. */
-export const newtonStep = (c: Circuit, v: Float64Array, given: readonly number[] | null): boolean => {
-  if (slopes(c, v) && !takeApart(c)) return false
+export const newtonStep = (c: Circuit, v: Float64Array, given: readonly number[] | null, share = 0): boolean => {
+  if (slopes(c, v, share) && !takeApart(c)) return false
   c.stepV.set(c.residualA)
   c.matrix.solve(c.stepV)
   return given !== null || c.sensed.length === 0 || withSensed(c, v)
@@ -303,9 +303,11 @@ export const imbalanceA = (c: Circuit, v: Float64Array): number => {
   return largest(c.residualA)
 }
 
-/** A step of a trace comes to rest below this, V: 1e-6 of what is asked of a figure. */
-const STEP_STILL_V = 1e-7
+/** A step of a trace comes to rest below this, V: the next one would be a hundredth of it. */
+const STEP_STILL_V = 1e-6
 const MOST_TRACE_STEPS = 25
+/** Slopes that have changed by less are left as they were: the steps shrink to this share of the one before. */
+const KEEP_SLOPES = 0.01
 
 /**
  * The next instant of a circuit whose elements have changed a little, loads of constant power by their true law: Newton's
@@ -314,7 +316,7 @@ const MOST_TRACE_STEPS = 25
 export const followCircuit = (c: Circuit, v: Float64Array): boolean => {
   for (let n = 0; n < MOST_TRACE_STEPS; n++) {
     imbalance(c, v, c.residualA, null)
-    if (!newtonStep(c, v, null)) return false
+    if (!newtonStep(c, v, null, KEEP_SLOPES)) return false
     let most = 0
     for (let k = 0; k < c.size; k++) {
       const step = c.stepV[k]!

@@ -116,7 +116,11 @@ export const crankTrace = (rig: CrankRig, durationS: number, stepS = TRACE_STEP_
     const now = n * stepS
     // Implicit in time: V = E + R i + L (i - before)/step.
     const holdsBack = WINDING_H / stepS
-    live.setWinding(rig.starterId, starter.backVS * starter.ratio * omega - holdsBack * before, starter.armatureOhm + holdsBack)
+    live.setWinding(
+      rig.starterId,
+      starter.backVS * starter.ratio * omega - holdsBack * before,
+      starter.armatureOhm + holdsBack,
+    )
     live.setEmf(rig.batteryId, battery.openCircuitV - polarV)
     live.advance(stepS)
     const current = live.currentOf(rig.starterId)

@@ -1,5 +1,7 @@
 export { assessPower, judgePower, type PowerAssessment } from './assessPower.ts'
+export { limitAtRpm as generatorLimitA } from './generatorAt.ts'
 export { DEVICE_WORDS, voltsOfDevice, WORKS_IN, type DeviceVolts } from './deviceVolts.ts'
 export { POWER_STATION } from './powerStation.ts'
 export { powerCase, type PowerCase } from './powerCase.ts'
 export { powerWorking, POWER_WORKINGS, type PowerWorkingId } from './powerWorkings.ts'
+export { NARROWED_BY, oddsOfJob, type OddsCase } from './oddsOfJob.ts'

@@ -2,8 +2,8 @@ import { fig, plain, say, type VerdictState } from '../../verdict/index.ts'
 import { FIRST_S, type PowerCase, type PowerVerdict } from './powerCase.ts'
 import { loadAt } from './deviceVolts.ts'
 
-/** A mean figure is this much above the first dip. Typical: 1 to 2 V. */
-const DIP_MARGIN_V = 1
+/** So close to its minimum a colder morning or an older battery is enough. Rule of thumb. */
+const DIP_MARGIN_V = 0.5
 
 const leastWords = (c: PowerCase) => (c.ecuLeastKnown ? say`${c.ecuName ?? 'The ECU'}` : say`An ECU`)
 

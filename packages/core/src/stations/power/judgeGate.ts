@@ -66,38 +66,45 @@ export const judgeGenerator = (c: PowerCase): PowerVerdict => {
   const loses = batteryA > 0.5
   const ratio = loses ? ratioThatCovers(c) : null
   const dynamo = kind === 'dynamo'
+  const unseen = c.found.charging.kind === null
   return {
     ...plain,
     id: 'generator',
-    title: loses
-      ? dynamo
-        ? ratio === null
-          ? 'Dynamo loses at idle, whatever its pulley'
-          : 'Dynamo loses at idle'
-        : 'Alternator loses at idle'
-      : nightA > 0.5
-        ? 'Battery drains at idle with everything on'
-        : 'Generator covers the load at idle',
-    state: c.found.charging.kind === null ? 'unknown' : loses ? 'stop' : nightA > 0.5 ? 'caution' : 'ok',
+    title: unseen
+      ? 'Dynamo or alternator not known'
+      : loses
+        ? dynamo
+          ? ratio === null
+            ? 'Dynamo loses at idle, whatever its pulley'
+            : 'Dynamo loses at idle'
+          : 'Alternator loses at idle'
+        : nightA > 0.5
+          ? 'Battery drains at idle with everything on'
+          : 'Generator covers the load at idle',
+    state: unseen ? 'unknown' : loses ? 'stop' : nightA > 0.5 ? 'caution' : 'ok',
     figureName: 'output at idle',
     figure: fig(given, 'current', 0),
     limitName: 'load at idle',
     limit: fig(wanted, 'current', 0),
     margin: fig(given - wanted, 'current', 0),
-    next: loses
-      ? ratio === null
-        ? dynamo
-          ? say`Fit an alternator`
-          : say`Fit an alternator that gives more at idle`
-        : say`Fit a pulley of ${fig(ratio, 'ratio', 2)}`
-      : say`Raise the idle, fit a smaller pulley or an alternator that gives more at idle`,
-    reason: loses
-      ? ratio === null
-        ? say`At ${fig(idleRpm, 'engineSpeed')} it gives ${fig(given, 'current', 0)} of the ${fig(wanted, 'current', 0)} needed; no pulley up to the speed it stands covers that. The battery gives the rest until it is empty.`
-        : say`At ${fig(idleRpm, 'engineSpeed')} it gives ${fig(given, 'current', 0)} of the ${fig(wanted, 'current', 0)} needed; with a pulley ratio of ${fig(ratio, 'ratio', 2)} it covers them.`
-      : nightA > 0.5
-        ? say`Lights, wipers, blower and fan on, the battery gives ${fig(nightA, 'current', 0)} at idle: bearable in a queue, not for an evening.`
-        : say`With everything on at night in rain it still ${nightA < -0.5 ? 'charges' : 'covers the load'}.`,
+    next: unseen
+      ? say`Look at the generator`
+      : loses
+        ? ratio === null
+          ? dynamo
+            ? say`Fit an alternator`
+            : say`Fit an alternator that gives more at idle`
+          : say`Fit a pulley of ${fig(ratio, 'ratio', 2)}`
+        : say`Raise the idle, fit a smaller pulley or an alternator that gives more at idle`,
+    reason: unseen
+      ? say`See which it is, and what it gives: an alternator is assumed.`
+      : loses
+        ? ratio === null
+          ? say`At ${fig(idleRpm, 'engineSpeed')} it gives ${fig(given, 'current', 0)} of the ${fig(wanted, 'current', 0)} needed; no pulley up to the speed it stands covers that. The battery gives the rest until it is empty.`
+          : say`At ${fig(idleRpm, 'engineSpeed')} it gives ${fig(given, 'current', 0)} of the ${fig(wanted, 'current', 0)} needed; with a pulley ratio of ${fig(ratio, 'ratio', 2)} it covers them.`
+        : nightA > 0.5
+          ? say`Lights, wipers, blower and fan on, the battery gives ${fig(nightA, 'current', 0)} at idle: bearable in a queue, not for an evening.`
+          : say`With everything on at night in rain it still ${nightA < -0.5 ? 'charges' : 'covers the load'}.`,
     source: 'solved network; output by speed',
     pointId: loses ? 'idle' : 'night-rain',
   }
