@@ -1,5 +1,14 @@
-import { asNetworkCase, DcNetworkInput, DcNetworkOutput, dcNetworkProblems } from '@lochmoor/contract'
-import { ok, solveNetwork } from '@lochmoor/core'
+import {
+  asNetworkCase,
+  BatteryInput,
+  BatteryOutput,
+  CrankSagInput,
+  CrankSagOutput,
+  DcNetworkInput,
+  DcNetworkOutput,
+  dcNetworkProblems,
+} from '@lochmoor/contract'
+import { batteryState, chargeAtRest, crankSag, ok, solveNetwork } from '@lochmoor/core'
 import { calculator, type Calculator } from './calculator.ts'
 
 /** The power station. */
@@ -36,5 +45,49 @@ export const POWER_CALCULATORS: readonly Calculator[] = [
       { field: 'moments.*.changes.*.id', allowed: 'the id of a part; fields that name nodes, kind and energised stay' },
     ],
     { problems: dcNetworkProblems, pathsFirst: true },
+  ),
+  calculator(
+    'crank-sag',
+    'volts at the ECU over the first moments of a start: inrush, compression, resets',
+    CrankSagInput,
+    CrankSagOutput,
+    (c) => {
+      const { battery, trace } = crankSag(c)
+      const lowest = trace.least['ecu']!
+      const every = Math.max(1, Math.round(0.01 / c.stepS))
+      return ok({
+        batteryResistanceOhm: battery.resistanceOhm,
+        lowestEcuV: lowest.volts,
+        lowestAtS: lowest.atS,
+        resets: trace.resets.map(({ atS }) => ({ atS })),
+        peakStarterA: trace.peakStarterA,
+        meanStarterA: trace.meanStarterA,
+        meanRpm: trace.meanRpm,
+        turns: trace.turns,
+        trace: trace.timeS.flatMap((timeS, i) =>
+          i % every === 0
+            ? [
+                {
+                  timeS,
+                  rpm: trace.rpm[i]!,
+                  starterA: trace.starterA[i]!,
+                  batteryV: trace.batteryV[i]!,
+                  ecuV: trace.watchedV['ecu']![i]!,
+                },
+              ]
+            : [],
+        ),
+      })
+    },
+  ),
+  calculator(
+    'battery',
+    'open-circuit voltage and resistance of a 12 V battery from its rating, age, voltage at rest and temperature',
+    BatteryInput,
+    BatteryOutput,
+    ({ restingV, ...label }) => {
+      const charge = chargeAtRest(restingV)
+      return ok({ charge, ...batteryState({ ...label, charge }) })
+    },
   ),
 ]

@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { CALCULATORS } from './calculators.ts'
 import { EXHAUST_EXAMPLES } from './test/exhaustExamples.ts'
 import { FUEL_STATION_EXAMPLES } from './test/fuelStationExamples.ts'
+import { POWER_EXAMPLES } from './test/powerExamples.ts'
 import { runCalculator } from './runCalculator.ts'
 
 const circuit = {
@@ -39,10 +40,17 @@ interface JsonSchema {
   readonly maximum?: number
   readonly minItems?: number
   readonly maxItems?: number
+  readonly exclusiveMinimum?: number
+  readonly const?: unknown
+  readonly oneOf?: readonly JsonSchema[]
+  readonly prefixItems?: readonly JsonSchema[]
 }
 
 /** Values that a JSON Schema of ours allows, with the ends of ranges as likely as the middle. */
 const arbOf = (s: JsonSchema, most = 6): fc.Arbitrary<unknown> => {
+  if (s.const !== undefined) return fc.constant(s.const)
+  if (s.prefixItems) return fc.tuple(...s.prefixItems.map((p) => arbOf(p, most)))
+  if (s.oneOf) return fc.oneof(...s.oneOf.map((a) => arbOf(a, most)))
   if (s.anyOf) return fc.oneof(...s.anyOf.map((a) => arbOf(a, most)))
   if (s.enum) return fc.constantFrom(...s.enum)
   switch (s.type) {
@@ -55,11 +63,10 @@ const arbOf = (s: JsonSchema, most = 6): fc.Arbitrary<unknown> => {
       })
     case 'integer':
       return fc.integer({ min: s.minimum!, max: s.maximum! })
-    case 'number':
-      return fc.oneof(
-        fc.constantFrom(s.minimum!, s.maximum!),
-        fc.double({ min: s.minimum!, max: s.maximum!, noNaN: true }),
-      )
+    case 'number': {
+      const min = s.minimum ?? s.exclusiveMinimum! + Number.MIN_VALUE
+      return fc.oneof(fc.constantFrom(min, s.maximum!), fc.double({ min, max: s.maximum!, noNaN: true }))
+    }
     case 'string':
       return fc.constantFrom('a', 'b', 'c', 'd', 'e')
     case 'boolean':
@@ -102,6 +109,7 @@ const EXAMPLES: Record<string, unknown> = {
   },
   ...FUEL_STATION_EXAMPLES,
   ...EXHAUST_EXAMPLES,
+  ...POWER_EXAMPLES,
 }
 
 /** Those that solve many circuits for one answer are tried less often, with shorter lists. */
@@ -109,6 +117,7 @@ const SLOW: Record<string, { readonly runs: number; readonly longestList?: numbe
   'fuel-circuit-spread': { runs: 15 },
   'fuel-combinations': { runs: 150, longestList: 2 },
   'sensor-spots': { runs: 25, longestList: 3 },
+  'crank-sag': { runs: 60 },
 }
 
 describe('calculators as commands', () => {
@@ -159,6 +168,29 @@ describe('calculators as commands', () => {
     ['clamp-fit', (a: never) => (a as { toSpareM: number }).toSpareM * 1e3, 1.3982, 3],
     // 0.62 x 7.069 mm² x sqrt(2 x 1.2 x 1000) x 0.5 over 3 g/s.
     ['exhaust-leak', (a: never) => (a as { share: { typical: number } }).share.typical, 0.03578, 4],
+    // 12 V over 1.4 ohm.
+    [
+      'dc-network',
+      (a: never) => (a as { moments: { parts: { lamp: { currentA: number } } }[] }).moments[0]!.parts.lamp.currentA,
+      12 / 1.4,
+      6,
+    ],
+    // (12.6 - 7.5 V)/510 A.
+    ['battery', (a: never) => (a as { resistanceOhm: number }).resistanceOhm, 0.01, 9],
+    // The lowest figure is that of the trace's finer steps: never above any of its points.
+    [
+      'crank-sag',
+      (a: never) =>
+        Math.sign(
+          Math.max(
+            0,
+            (a as { lowestEcuV: number }).lowestEcuV -
+              Math.min(...(a as { trace: { ecuV: number }[] }).trace.map((t) => t.ecuV)),
+          ),
+        ),
+      0,
+      9,
+    ],
     // 120/750, and 4 L of gas at 680 K (0.5161 kg/m³) over 5 g/s.
     ['sensor-delay', (a: never) => (a as { deadS: { typical: number } }).deadS.typical, 0.16 + 0.4129, 3],
   ] as const)('%s gives the figure of the pocket calculator', (name, of, expected, digits) =>

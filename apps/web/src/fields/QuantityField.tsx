@@ -68,7 +68,7 @@ export const QuantityField = (props: Props) => {
   const error = read?.kind === 'wrong' ? read.error : (asked?.question ?? null)
   const choices = asked?.choices ?? []
   const note = read?.kind === 'read' ? read.note : null
-  const ownUnit = hasOwnUnit(shown)
+  const ownUnit = hasOwnUnit(shown, figure.family)
 
   const type = (text: string) => {
     setDraft(text)
@@ -87,7 +87,7 @@ export const QuantityField = (props: Props) => {
     const next = readEntry(text, figure, unit, path)
     if (next.kind !== 'read' || next.si === null) return setDraft(text)
     onChange(next.si)
-    rememberTyped(jobId, path, next.si, bare ? shown : text, unit)
+    rememberTyped(jobId, path, next.si, bare ? shown : text, unit, figure.family)
     if (next.si !== before.current) props.onMeasured?.(next.si, text)
     before.current = next.si
     setDraft(null)
@@ -98,9 +98,9 @@ export const QuantityField = (props: Props) => {
     if (read !== null && read.kind !== 'read') return
     if (draft !== null && value !== null) {
       const text = draft.trim()
-      rememberTyped(jobId, path, value, text, unit)
+      rememberTyped(jobId, path, value, text, unit, figure.family)
       if (value !== before.current)
-        props.onMeasured?.(value, hasOwnUnit(text) || !unit.label ? text : `${text} ${unit.label}`)
+        props.onMeasured?.(value, hasOwnUnit(text, figure.family) || !unit.label ? text : `${text} ${unit.label}`)
     }
     before.current = value
     setDraft(null)

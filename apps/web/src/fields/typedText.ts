@@ -1,4 +1,4 @@
-import type { Unit } from '@lochmoor/core'
+import type { Family, Unit } from '@lochmoor/core'
 
 const KEY = 'lochmoor-typed'
 /** Entries kept in this browser; the oldest go first. */
@@ -22,15 +22,23 @@ let kept: Map<string, Typed> | null = null
 
 const keyOf = (jobId: string | null, path: string, si: number): string => `${jobId ?? ''} ${path} ${si.toPrecision(10)}`
 
-/** An entry that carries its own unit, as "1/4 in" or "half past one". */
-export const hasOwnUnit = (text: string): boolean => /[^\d.,\s/+−-]/.test(text) || /^-\d+$/.test(text.trim())
+/** An entry that carries its own unit, as "1/4 in" or "half past one"; of a bore also "-6", a dash size. */
+export const hasOwnUnit = (text: string, family: Family): boolean =>
+  /[^\d.,\s/+−-]/.test(text) || (family === 'bore' && /^-\d+$/.test(text.trim()))
 
 /** Remembers how a figure was written, so that 1/4 stays 1/4 wherever this browser shows it again. */
-export const rememberTyped = (jobId: string | null, path: string, si: number, text: string, shown: Unit): void => {
+export const rememberTyped = (
+  jobId: string | null,
+  path: string,
+  si: number,
+  text: string,
+  shown: Unit,
+  family: Family,
+): void => {
   kept ??= read()
   const key = keyOf(jobId, path, si)
   kept.delete(key)
-  kept.set(key, { text: text.trim(), unit: hasOwnUnit(text) ? null : shown.id })
+  kept.set(key, { text: text.trim(), unit: hasOwnUnit(text, family) ? null : shown.id })
   for (const old of kept.keys()) {
     if (kept.size <= MOST_KEPT) break
     kept.delete(old)

@@ -85,7 +85,7 @@ export const FUEL_FIGURES = {
     sources: [own('fuel.fuelTemperatureK'), assumed('a warm tank', 303.15)],
   },
   'fuel.setPressurePa': {
-    usedBy: FUEL,
+    usedBy: ['fuel', 'power'],
     sources: [
       own('fuel.setPressurePa'),
       assumed(
@@ -121,7 +121,7 @@ export const FUEL_FIGURES = {
   },
   ...counted('return'),
   'fuel.injectorCount': {
-    usedBy: FUEL,
+    usedBy: ['fuel', 'power'],
     sources: [
       own('fuel.injectorCount'),
       assumed(

@@ -143,7 +143,7 @@ export const POWER_LABELS: Labels<typeof POWER> = {
     coilOhm: 'coil resistance',
     coilK: 'coil temperature',
   },
-  leastCrankRpm: 'Least cranking speed',
+  leastCrankRpm: 'Minimum cranking speed',
   wires: {
     '': '',
     starterCable: wire(WIRE_LABELS.starterCable),

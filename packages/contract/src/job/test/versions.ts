@@ -206,7 +206,15 @@ export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<Section
     exhaust: 'a3896714f6451795',
     work: '004718fe55f2abe0',
   },
-  8: {},
+  8: {
+    vehicle: '88fdcabdafbe9072',
+    walkAround: '23095d96c982d81e',
+    system: '7b915c3ecfb3e8fb',
+    fuel: '899eb3e2a6a3da26',
+    exhaust: 'a3896714f6451795',
+    power: '568d3a8ca36058e6',
+    work: '4550096deda08632',
+  },
   7: {
     vehicle: '88fdcabdafbe9072',
     walkAround: '6f9ec0148d8e9c28',

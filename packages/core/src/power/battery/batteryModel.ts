@@ -44,6 +44,9 @@ export const restAtCharge = (charge: number): number => {
   return REST_V[i]! + (x - i) * (REST_V[i + 1]! - REST_V[i]!)
 }
 
+/** A battery that gives nothing is this, ohm. */
+const MOST_OHM = 100
+
 export interface BatteryLabel {
   readonly standard: RatingStandard
   /** Cold-crank current on the label, A. */
@@ -78,7 +81,7 @@ export const batteryState = (b: BatteryLabel, trace?: Trace): BatteryState => {
   const warmth = (b.temperatureK - RATED_K) / (WARM_K - RATED_K)
   const aged = agedFactor(b.ageS)
   const emptied = 1 + EMPTY_RESISTS * (1 - b.charge)
-  const resistanceOhm = coldOhm * 0.5 ** warmth * aged * emptied
+  const resistanceOhm = Math.min(MOST_OHM, coldOhm * 0.5 ** warmth * aged * emptied)
   trace?.step({
     symbol: 'r18',
     meaning: 'resistance at -18 °C when new, from its rating',
@@ -91,7 +94,7 @@ export const batteryState = (b: BatteryLabel, trace?: Trace): BatteryState => {
   trace?.step({
     symbol: 'r',
     meaning: 'at its temperature, age and charge',
-    formula: 'r18 * 0.5^((T - 255.15)/43) * a * c',
+    formula: 'min(100, r18 * 0.5^((T - 255.15)/43) * a * c)',
     inputs: {
       r18: { value: coldOhm, unit: 'Ω' },
       T: { value: b.temperatureK, unit: 'K' },

@@ -19,7 +19,18 @@ import {
   type SourcePart,
   type WirePart,
 } from './networkCase.ts'
-import { atLeast, batteryLaw, coilLaw, lampLaw, limitOf, motorLaw, setPointV, wireOhm } from './partLaws.ts'
+import {
+  atLeast,
+  batteryLaw,
+  coilLaw,
+  lampLaw,
+  limitOf,
+  motorLaw,
+  setPointV,
+  siemens,
+  within,
+  wireOhm,
+} from './partLaws.ts'
 import type { PowerLoad } from './powerLoads.ts'
 
 /** A part with the elements that stand for it. */
@@ -150,29 +161,29 @@ export const compileNetwork = (c: NetworkCase): Network => {
     elements.p1[at] = p1
     elements.p2[at] = p2
   }
-  const resistor = (at: number, ohm: number, there = true): void => set(at, there, KIND.straight, 0, 1 / ohm)
+  const resistor = (at: number, ohm: number, there = true): void => set(at, there, KIND.straight, 0, siemens(ohm))
 
   const putSource = ({ at, sensed }: Placed, part: SourcePart): void => {
     if (part.kind === 'battery') {
       const { openCircuitV, resistanceOhm, chargeOhm } = batteryLaw(part, temperatureK)
-      return set(at, true, KIND.twoSlopes, openCircuitV, 1 / resistanceOhm, 1 / chargeOhm)
+      return set(at, true, KIND.twoSlopes, openCircuitV, siemens(resistanceOhm), siemens(chargeOhm))
     }
     const mode = part.mode ?? 'regulating'
     const setV = setPointV(part, temperatureK)
     const limitA = limitOf(part)
     if (sensed) Object.assign(sensed, { setV, droopOhm: part.droopOhm, limitA, there: mode === 'regulating' })
-    if (mode === 'dump') set(at, true, KIND.limited, part.dumpV ?? 0, 1 / (part.dumpOhm ?? 1), Infinity)
-    else set(at, mode === 'regulating' && sensed === null, KIND.limited, setV, 1 / part.droopOhm, limitA)
+    if (mode === 'dump') set(at, true, KIND.limited, part.dumpV ?? 0, siemens(part.dumpOhm ?? 1), Infinity)
+    else set(at, mode === 'regulating' && sensed === null, KIND.limited, setV, siemens(part.droopOhm), limitA)
   }
   const putLoad = ({ at, power }: Placed, part: LoadPart): void => {
     const on = part.on ?? true
     switch (part.kind) {
       case 'resistance': {
         const duty = part.duty ?? 1
-        return set(at, on && duty > 0, KIND.straight, 0, duty / part.ohm)
+        return set(at, on && duty > 0, KIND.straight, 0, within(duty / part.ohm))
       }
       case 'current':
-        return set(at, on, KIND.upTo, part.currentA / leastVOf(part)!, part.currentA)
+        return set(at, on, KIND.upTo, within(part.currentA / leastVOf(part)!), part.currentA)
       case 'power':
         power!.powerW = part.powerW
         power!.leastV = leastVOf(part)!
@@ -184,11 +195,11 @@ export const compileNetwork = (c: NetworkCase): Network => {
           : set(at, on, KIND.lamp, coldS, hotA, exponent)
       }
       case 'motor': {
-        const { armatureOhm, backV } = motorLaw(part)
+        const { armatureS, dropV, backV } = motorLaw(part)
         const speed = part.speed ?? 'settled'
-        if (speed !== 'settled') return set(at, on, KIND.straight, speed * backV, 1 / armatureOhm)
-        if (part.torque === 'quadratic') return set(at, on, KIND.fan, backV, armatureOhm * part.runA, part.runA)
-        return set(at, on, KIND.upToEitherWay, 1 / armatureOhm, part.runA)
+        if (speed !== 'settled') return set(at, on, KIND.straight, speed * backV, armatureS)
+        if (part.torque === 'quadratic') return set(at, on, KIND.fan, backV, dropV, part.runA)
+        return set(at, on, KIND.upToEitherWay, armatureS, part.runA)
       }
     }
   }
@@ -214,7 +225,7 @@ export const compileNetwork = (c: NetworkCase): Network => {
         return resistor(at, coilLaw(part as RelayPart, temperatureK).coilOhm)
       case 'diodes': {
         const { forwardV, resistanceOhm, clampV } = part as DiodePart
-        return set(at, true, KIND.diode, forwardV, 1 / resistanceOhm, clampV ?? Infinity)
+        return set(at, true, KIND.diode, forwardV, siemens(resistanceOhm), clampV ?? Infinity)
       }
     }
   }

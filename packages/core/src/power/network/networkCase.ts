@@ -13,6 +13,8 @@ export const REFERENCE_K = 293.15
 export const SET_POINT_K = 298.15
 /** A resistance of wire, closed contact, fuse or relay contact below this counts as this, ohm. */
 export const LEAST_OHM = 1e-6
+/** No conductance counts as more, S: at 100 A that is a microvolt, and currents keep their digits. */
+export const MOST_S = 1e8
 /** Every node leaks to the reference through it, so that none is undetermined, ohm. */
 export const LEAK_OHM = 1e9
 

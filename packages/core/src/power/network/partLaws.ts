@@ -1,5 +1,6 @@
 import {
   LEAST_OHM,
+  MOST_S,
   REFERENCE_K,
   SET_POINT_K,
   type AlternatorPart,
@@ -75,18 +76,22 @@ export const limitOf = (a: AlternatorPart): number => {
 export const setPointV = (a: AlternatorPart, temperatureK: number): number =>
   a.setV + (a.setPerK ?? 0) * ((a.temperatureK ?? temperatureK) - SET_POINT_K)
 
-/** Armature resistance and back voltage at rated speed of a brushed motor. */
+/** A conductance within bounds; of nothing, nothing. */
+export const within = (s: number): number => (s > 0 ? Math.min(MOST_S, s) : 0)
+export const siemens = (ohm: number): number => within(1 / ohm)
+
+/** Armature conductance, volts over it at rated current, and back voltage at rated speed of a brushed motor. */
 export const motorLaw = ({ ratedV, stallA, runA }: { ratedV: number; stallA: number; runA: number }) => {
-  const armatureOhm = ratedV / stallA
-  return { armatureOhm, backV: ratedV - armatureOhm * runA }
+  const dropV = ratedV * (runA / stallA)
+  return { armatureS: within(stallA / ratedV), dropV, backV: ratedV - dropV }
 }
 
 /** The two lines of a tungsten lamp: current by voltage cold, and its factor hot. */
 export const lampLaw = (l: LoadPart & { readonly kind: 'lamp' }) => {
   const exponent = l.exponent ?? 0.55
   return {
-    coldS: ((l.coldRatio ?? 12) * l.ratedW) / (l.ratedV * l.ratedV),
-    hotA: l.ratedW / l.ratedV / Math.pow(l.ratedV, exponent),
+    coldS: within(((l.coldRatio ?? 12) * l.ratedW) / l.ratedV / l.ratedV),
+    hotA: Math.min(1e100, l.ratedW / l.ratedV / Math.pow(l.ratedV, exponent)),
     exponent,
   }
 }

@@ -1,5 +1,6 @@
 import { imbalanceA, newtonStep, solveCircuit, type Circuit } from './circuit.ts'
 import { KIND } from './elements.ts'
+import { within } from './partLaws.ts'
 
 /** A load of constant power, as an element of a circuit. */
 export interface PowerLoad {
@@ -31,7 +32,7 @@ const draw = (c: Circuit, loads: readonly PowerLoad[], u: readonly number[] | nu
   const { kind, p0, p1 } = c.elements
   loads.forEach(({ element, powerW, leastV }, i) => {
     kind[element] = KIND.upTo
-    p0[element] = powerW / (leastV * leastV)
+    p0[element] = within(powerW / leastV / leastV)
     p1[element] = u === null ? 0 : u[i]! < leastV ? Infinity : powerW / u[i]!
     if (u === null) p0[element] = 0
   })
@@ -42,7 +43,7 @@ export const drawTruly = (c: Circuit, loads: readonly PowerLoad[]): void => {
   const { kind, p0, p1, p2 } = c.elements
   for (const { element, powerW, leastV } of loads) {
     kind[element] = KIND.power
-    p0[element] = powerW / (leastV * leastV)
+    p0[element] = within(powerW / leastV / leastV)
     p1[element] = powerW
     p2[element] = leastV
   }
@@ -120,6 +121,7 @@ export const solvePowered = (c: Circuit, loads: readonly PowerLoad[], v: Float64
     still = solveCircuit(c, v) && still
     const found = loads.map(({ element }) => voltsOf(c, v, element))
     const moved = Math.max(...found.map((x, i) => Math.abs(x - u[i]!)))
+    if (!Number.isFinite(moved)) break
     const quick = moved <= QUICK_SHARE * before
     before = moved
     const next = !quick && round > 0 && round < CALM_ROUNDS ? ahead(c, loads, v, found) : null

@@ -20,10 +20,10 @@ export interface PowerAssessment extends StationAssessment {
   readonly c: PowerCase
 }
 
-/** Every judgement; where voltage or polarity is refused that one alone. */
+/** Every judgement; where voltage or polarity is refused, or nobody knows it, that one alone. */
 export const judgePower = (c: PowerCase): PowerVerdict[] => {
   const gate = judgeSupply(c)
-  if (c.refusedBy !== null) return [gate]
+  if (c.refusedBy !== null || !c.gateKnown) return [gate]
   return [
     gate,
     judgeSag(c),

@@ -9,6 +9,7 @@ import {
   type RelayFigures,
 } from '../../power/index.ts'
 import { fig, plain, say } from '../../verdict/index.ts'
+import { midSentence } from './midSentence.ts'
 import type { PowerCase, PowerVerdict } from './powerCase.ts'
 import { DEVICE_WORDS, loadAt, voltsOfDevice, WORKS_IN } from './deviceVolts.ts'
 
@@ -81,6 +82,7 @@ export const judgeOthers = (c: PowerCase): PowerVerdict[] =>
       {
         ...plain,
         id: `device-${device}`,
+        subject: { kind: 'device', sensor: DEVICES.indexOf(device) },
         title: over
           ? `${DEVICE_WORDS[device]}: too many volts`
           : short
@@ -127,6 +129,7 @@ export const judgeRelays = (c: PowerCase): PowerVerdict[] =>
       {
         ...plain,
         id: `relay-${id}`,
+        subject: { kind: 'relay', sensor: 0 },
         title: chatter
           ? `${name} chatters`
           : out
@@ -158,6 +161,7 @@ export const judgeConnected = (c: PowerCase): PowerVerdict[] => {
     ...bare.map((d): PowerVerdict => ({
       ...plain,
       id: `bare-${d}`,
+      subject: { kind: 'bare', sensor: DEVICES.indexOf(d) },
       title: `${DEVICE_WORDS[d]} connected to nothing`,
       state: 'stop',
       reason: say`No feed or no earth reaches it in any condition in which it must work.`,
@@ -200,7 +204,7 @@ export const judgeThinLeads = (c: PowerCase): PowerVerdict | null => {
     next: say`A smaller fuse that still carries the load, or a thicker wire`,
     reason: thin
       ? say`${worst.w.sizeWords} at ${fig(worst.w.temperatureK, 'temperature', 0)}: the fuse protects the wire, not the device. Refuse a kit lead like this, whatever the leaflet says.`
-      : say`The closest is the ${(c.labels[worst.role] ?? worst.role).toLowerCase()}, ${worst.w.sizeWords}.`,
+      : say`The closest is the ${midSentence(c.labels[worst.role] ?? worst.role)}, ${worst.w.sizeWords}.`,
     source: 'steady rise of temperature, 125 °C insulation, a tenth less: rule of thumb',
   }
 }

@@ -15,6 +15,8 @@ export interface PowerCase {
   readonly supply: CarSupply
   /** What must be changed before anything is computed; null where it is 12 V and negative earth, or not known. */
   readonly refusedBy: 'six-volts' | 'positive-earth' | 'both' | null
+  /** Whether voltage and polarity are known at all. */
+  readonly gateKnown: boolean
   readonly solved: SolvedCar
   /** The first moments of the coldest start. */
   readonly coldStart: CrankTrace
@@ -28,26 +30,23 @@ export interface PowerCase {
   readonly assumptions: readonly Assumption[]
 }
 
-/** So much of the start is followed: two compressions and more of the slowest engine. */
-export const FIRST_S = 0.6
+/** So much of the start is followed: inrush, and two compressions of the slowest engine. */
+export const FIRST_S = 0.4
 
 const MOST_KEPT = 16
 interface Worked {
-  readonly solved: SolvedCar
-  readonly coldStart: CrankTrace
+  solved?: SolvedCar
+  coldStart?: CrankTrace
 }
 const kept = new Map<string, Worked>()
-/** Everything that is computed of a supply, once for the same figures. */
-const worked = (supply: CarSupply): Worked => {
+/** What is computed of a supply, once for the same figures and only when it is asked for. */
+const workedOf = (supply: CarSupply): Worked => {
   const key = JSON.stringify(supply)
-  const known = kept.get(key)
-  if (known) return known
-  const solved = solveCar(supply)
-  const coldStart = crankTrace(crankRigOf(solved, 'crank-cold'), FIRST_S)
+  let own = kept.get(key)
+  if (own) return own
   if (kept.size >= MOST_KEPT) kept.clear()
-  const found = { solved, coldStart }
-  kept.set(key, found)
-  return found
+  kept.set(key, (own = {}))
+  return own
 }
 
 export const powerCase = (job: JobDocument): PowerCase => {
@@ -56,19 +55,27 @@ export const powerCase = (job: JobDocument): PowerCase => {
   const six = battery.systemV === '6'
   const positive = battery.earth === 'positive'
   const { pump } = job.fuel
-  return {
+  const worked = workedOf(supply)
+  const c = {
     power: job.power,
     found: { battery, charging, earths, wiring, tests },
     supply,
     refusedBy: six && positive ? 'both' : six ? 'six-volts' : positive ? 'positive-earth' : null,
-    ...worked(supply),
+    gateKnown: battery.systemV !== null && battery.earth !== null,
     leastCrankRpm: figureOf(job, 'power.leastCrankRpm'),
     railLeastV: pump ? railLeastV(pump.tables, figureOf(job, 'fuel.setPressurePa')) : null,
     ecuName: job.system.controller?.name ?? null,
     ecuLeastKnown: job.system.controller?.leastV != null,
     labels: WIRE_LABELS,
     assumptions: [...assumptionsOf(job, 'power'), ...wireAssumptions(job, supply), ...ecuAssumptions(job)],
-  }
+  } as const
+  return Object.defineProperties(c, {
+    solved: { get: () => (worked.solved ??= solveCar(supply)) },
+    coldStart: {
+      get: () =>
+        (worked.coldStart ??= crankTrace(crankRigOf((worked.solved ??= solveCar(supply)), 'crank-cold'), FIRST_S)),
+    },
+  }) as typeof c & Pick<PowerCase, 'solved' | 'coldStart'>
 }
 
 /** Sizes that nobody has decided or read off. */

@@ -6,6 +6,7 @@ import type { PowerDesign, PowerWire, WireRole } from '../../sections/index.ts'
 import { fig, say, type Sentence } from '../../verdict/index.ts'
 import type { Ladder, Trial } from '../station.ts'
 import { ratioThatCovers } from './judgeGate.ts'
+import { midSentence } from './midSentence.ts'
 import { powerCase, type PowerCase } from './powerCase.ts'
 
 const METRIC = WIRE_SIZES.filter((s) => s.id.startsWith('mm2-'))
@@ -34,7 +35,7 @@ const thicker = (c: PowerCase, role: WireRole, most = 4) =>
 
 /** A measured drop is of the old cable: a new one is judged by its size. */
 const NEW = { crankDropV: null, joints: 'good' } as const
-const name = (role: WireRole): string => WIRE_LABELS[role].toLowerCase()
+const name = (role: WireRole): string => midSentence(WIRE_LABELS[role])
 
 /** A strap put in or renewed, as a change of what the walk-around found too. */
 const strapped = (job: JobDocument, c: PowerCase, role: 'batteryEarth' | 'engineStrap' | 'bodyStrap'): Trial[] => {
@@ -120,7 +121,7 @@ const thinLead = (job: JobDocument, c: PowerCase): Trial[] =>
 /** Changes worth trying at the power station. */
 export const powerLadders = (job: JobDocument): Ladder[] => {
   const c = powerCase(job)
-  if (c.refusedBy !== null) return []
+  if (c.refusedBy !== null || !c.gateKnown) return []
   const { design } = c.power
   const one = (id: string, cures: string[], trial: Trial): Ladder => ({ id, cures, trials: () => [trial] })
   return [

@@ -9,6 +9,7 @@ import {
 } from '../../power/index.ts'
 import type { WireRole } from '../../sections/index.ts'
 import { collectWorking, type Trace, type Working } from '../../verdict/index.ts'
+import { midSentence } from './midSentence.ts'
 import type { PowerCase } from './powerCase.ts'
 
 export const POWER_WORKINGS = ['battery', 'wire-drop'] as const
@@ -34,7 +35,7 @@ export const traceWire = (c: PowerCase, role: WireRole, condition: ConditionId, 
   if (!f || f.resistanceOhm === undefined || w.measuredOhm !== null) return
   trace.step({
     symbol: 'R',
-    meaning: `resistance of the ${c.labels[role]!.toLowerCase()}, one way, with its terminals`,
+    meaning: `resistance of the ${midSentence(c.labels[role]!)}, one way, with its terminals`,
     formula: 'r * l * (1 + a * (T - T0)) + Rj',
     inputs: {
       r: { value: w.ohmPerM, unit: 'Ω/m at 20 °C' },

@@ -36,8 +36,10 @@ export const SagChart = ({ trace, leastV, title }: Props) => {
       .x((_, i) => x(trace.timeS[i]! * 1000))
       .y((v) => y(Math.max(0, v)))([...volts]) ?? ''
   // Names at the end of the curves, kept apart.
-  const names = curves
-    .map((c) => ({ ...c, at: y(Math.max(0, c.volts.at(-1)!)) }))
+  const names = [
+    ...curves.map((c) => ({ words: c.words as string, at: y(Math.max(0, c.volts.at(-1)!)) })),
+    { words: `minimum ${formatQuantity(leastV, unit, 1)}`, at: y(leastV) },
+  ]
     .sort((a, b) => a.at - b.at)
     .reduce<{ words: string; at: number }[]>(
       (all, c) => [...all, { words: c.words, at: Math.max(c.at, (all.at(-1)?.at ?? -20) + 14) }],
@@ -71,16 +73,6 @@ export const SagChart = ({ trace, leastV, title }: Props) => {
           strokeWidth="1.4"
           strokeDasharray="5 3"
         />
-        <text
-          x={MARGIN.left + 4}
-          y={y(leastV) + 13}
-          fontSize="11.5"
-          stroke="var(--sheet)"
-          strokeWidth="4"
-          paintOrder="stroke"
-        >
-          ECU minimum {formatQuantity(leastV, unit, 1)}
-        </text>
         {curves.map((c) => (
           <path
             key={c.id}

@@ -15,7 +15,7 @@ export const StartOdds = ({ job }: { job: JobDocument }) => {
   const odds = state.kind === 'done' ? state.answer : null
   const open = odds?.follows.filter((f) => !task.known.includes(f.input) && Math.abs(f.rank) > 0.1) ?? []
   const [next] = open
-  const share = (x: number) => <FigureText figure={fig(x, 'share', 0)} />
+  const share = (x: number) => <FigureText figure={fig(x, 'share', 1)} />
   return (
     <section aria-label="Probability that it starts" className="mb-4">
       <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Probability that it starts, coldest morning</h2>

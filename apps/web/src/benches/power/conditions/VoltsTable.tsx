@@ -82,7 +82,7 @@ export const VoltsTable = ({ solved, condition, setCondition }: Props) => {
                   >
                     {!f ? (
                       '–'
-                    ) : !works && Math.abs(f.voltageV) < 0.05 ? (
+                    ) : !works && Math.abs(f.currentA) < 0.005 ? (
                       'off'
                     ) : (
                       <FigureText figure={fig(f.voltageV, 'voltage', 1)} />

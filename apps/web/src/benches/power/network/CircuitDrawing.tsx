@@ -55,12 +55,14 @@ export const CircuitDrawing = ({ solved, labels, condition, out, wire, onWire, n
   const dropOf = (id: string) => (moment.parts[id] as { dropV?: number } | undefined)?.dropV ?? 0
 
   /** A run of parts between two places on one row. */
-  const run = (row: LaidRow, ids: readonly string[], x1: number, x2: number, words: 'over' | 'none') => {
+  const run = (row: LaidRow, ids: readonly string[], x1: number, x2: number, says: boolean) => {
     const pieces = ids.map((id) => pieceOf(solved, id))
     const symbols = pieces.filter((p) => p.kind === 'fuse' || p.kind === 'relay' || p.kind === 'contact')
     const wires = pieces.filter((p) => p.kind === 'wire')
     const [left, right] = [Math.min(x1, x2), Math.max(x1, x2)]
-    const step = (right - left) / (symbols.length + 1)
+    // Beyond the buses, so that no symbol stands on one.
+    const first = Math.max(left, laid.lastFeedX) + 20
+    const words = wires.length > 0 && says
     const gone = wires.some((w) => isOut(w.id))
     return (
       <>
@@ -76,7 +78,7 @@ export const CircuitDrawing = ({ solved, labels, condition, out, wire, onWire, n
         {wires.map(({ id }) => {
           const w = role(id)!
           const chosen = wire === id
-          const says = w.fitted ? wireWords(w) : 'not fitted'
+          const called = w.fitted ? wireWords(w) : 'not fitted'
           return (
             <g
               key={id}
@@ -84,7 +86,7 @@ export const CircuitDrawing = ({ solved, labels, condition, out, wire, onWire, n
                 role: 'button',
                 tabIndex: 0,
                 'aria-pressed': chosen,
-                'aria-label': `${labels[id]}, ${says}: drop ${v(Math.abs(dropOf(id)), 2)}`,
+                'aria-label': `${labels[id]}, ${called}: drop ${v(Math.abs(dropOf(id)), 2)}`,
                 onClick: () => onWire(id),
                 onKeyDown: (e: React.KeyboardEvent) => {
                   if (e.key !== 'Enter' && e.key !== ' ') return
@@ -99,16 +101,17 @@ export const CircuitDrawing = ({ solved, labels, condition, out, wire, onWire, n
                 x2={right}
                 y1={row.y}
                 y2={row.y}
-                stroke={chosen ? 'var(--accent)' : 'transparent'}
+                stroke={!chosen ? 'transparent' : gone ? 'var(--stop)' : 'var(--accent)'}
+                {...(chosen && gone && { strokeDasharray: '3 5' })}
                 strokeWidth={chosen ? 4 : 24}
                 pointerEvents="stroke"
               />
-              {words === 'over' && (
+              {words && (
                 <text
-                  x={(left + right) / 2}
-                  y={row.y - 6}
+                  x={right - 5}
+                  y={row.y - 9}
                   fontSize="11"
-                  textAnchor="middle"
+                  textAnchor="end"
                   fill={gone ? 'var(--stop)' : chosen ? 'var(--accent)' : 'var(--ink)'}
                   fontWeight={chosen ? 700 : 400}
                   fontStyle={w.assumed.length > 0 && w.measuredOhm === null ? 'italic' : undefined}
@@ -116,15 +119,16 @@ export const CircuitDrawing = ({ solved, labels, condition, out, wire, onWire, n
                   strokeWidth="4"
                   paintOrder="stroke"
                 >
-                  {says}
+                  {called}
                 </text>
               )}
             </g>
           )
         })}
-        {symbols.map((p, i) => (
-          <PieceSymbol key={p.id} piece={p} x={left + step * (i + 1)} y={row.y} solved={solved} condition={condition} />
-        ))}
+        {says &&
+          symbols.map((p, i) => (
+            <PieceSymbol key={p.id} piece={p} x={first + 42 * i} y={row.y} solved={solved} condition={condition} />
+          ))}
       </>
     )
   }
@@ -146,10 +150,10 @@ export const CircuitDrawing = ({ solved, labels, condition, out, wire, onWire, n
             <g key={b.node}>
               <line x1={b.x} x2={b.x} y1={TOP - 6} y2={y1} stroke="var(--hair)" strokeWidth="1.5" />
               <line x1={b.x} x2={b.x} y1={y1} y2={y2} stroke="var(--ink)" strokeWidth="3" />
-              <text transform={`translate(${b.x + 4} ${TOP - 12}) rotate(-58)`} fontSize="11" fontWeight="600">
+              <text transform={`translate(${b.x + 4} ${TOP - 12}) rotate(-90)`} fontSize="11" fontWeight="600">
                 {b.node}
                 <tspan fill="var(--ink-soft)" fontWeight="400">
-                  {volts === null || volts === undefined ? ' –' : ` ${v(volts)}`}
+                  {volts === null || volts === undefined ? '  –' : `  ${v(volts)}`}
                 </tspan>
               </text>
             </g>
@@ -162,16 +166,19 @@ export const CircuitDrawing = ({ solved, labels, condition, out, wire, onWire, n
             const [id] = row.left.filter((p) => p in solved.supply.wires)
             const w = id === undefined ? undefined : role(id)
             const says = id === undefined ? '' : `${labels[id]} · ${w!.fitted ? wireWords(w!) : 'not fitted'}`
-            const drop = id === undefined ? Math.abs(row.left.reduce((s, p) => s + dropOf(p), 0)) : Math.abs(dropOf(id))
+            const drop = Math.abs(row.left.reduce((s, p) => s + dropOf(p), 0))
             return (
               <g key={row.id}>
-                {run(row, row.left, row.fromX, row.toX, 'none')}
+                {run(row, row.left, row.fromX, row.toX, false)}
                 <Dot x={row.fromX} y={row.y} />
                 <Dot x={row.toX} y={row.y} />
                 <text
                   x={earthSide ? laid.firstEarthX - 10 : laid.lastFeedX + 10}
                   y={row.y + 4}
-                  fontSize="11.5"
+                  fontSize="11"
+                  stroke="var(--sheet)"
+                  strokeWidth="4"
+                  paintOrder="stroke"
                   textAnchor={earthSide ? 'end' : 'start'}
                   fill={
                     id !== undefined && isOut(id)
@@ -183,7 +190,8 @@ export const CircuitDrawing = ({ solved, labels, condition, out, wire, onWire, n
                   fontStyle={w && w.assumed.length > 0 && w.measuredOhm === null ? 'italic' : undefined}
                   {...(onWire && id !== undefined && { onClick: () => onWire(id), className: 'cursor-pointer' })}
                 >
-                  {says || (KEY_ROWS[row.id] ?? row.id)} · {v(drop, 2)}
+                  {says || (KEY_ROWS[row.id] ?? row.id)}
+                  {row.left.filter((p) => p in ON_THE_WAY).map((p) => ` · ${ON_THE_WAY[p]}`)} · {v(drop, 2)}
                 </text>
               </g>
             )
@@ -193,8 +201,8 @@ export const CircuitDrawing = ({ solved, labels, condition, out, wire, onWire, n
           const short = bad.has(device)
           return (
             <g key={row.id}>
-              {run(row, row.left, row.fromX, laid.deviceX, 'over')}
-              {run(row, row.right, laid.deviceX + laid.deviceWidth, row.toX, 'over')}
+              {run(row, row.left, row.fromX, laid.deviceX, true)}
+              {run(row, row.right, laid.deviceX + laid.deviceWidth, row.toX, true)}
               <Dot x={row.fromX} y={row.y} />
               <Dot x={row.toX} y={row.y} />
               <rect
@@ -251,6 +259,12 @@ const KEY_ROWS: Readonly<Record<string, string>> = {
   kill: 'Kill switch',
   'key-run': 'Key, run',
   'key-acc': 'Key, accessory: dead in start',
+}
+/** What else lies on an old way, where there is no room for its symbol. */
+const ON_THE_WAY: Readonly<Record<string, string>> = {
+  'fusible-link': 'fusible link',
+  'bulkhead-connector': 'bulkhead',
+  ammeter: 'ammeter',
 }
 /** Names that fit a box. */
 const SHORT: Readonly<Record<DeviceId, string>> = {

@@ -79,8 +79,7 @@ export const NetworkSheet = ({
               className="my-2 flex flex-wrap items-center justify-between gap-2 border-l-4 border-stop bg-sheet px-2.5 py-1.5"
             >
               <span>
-                Taken out to see what it carries: {out.map((id) => c.labels[id]?.toLowerCase() ?? id).join(', ')}.
-                Nothing is stored.
+                Taken out to see what it carries: {out.map((id) => c.labels[id] ?? id).join(', ')}. Nothing is stored.
               </span>
               <button
                 type="button"

@@ -40,10 +40,10 @@ export interface LaidCircuit {
 }
 
 export const ROW_HEIGHT = 44
-export const TOP = 92
+export const TOP = 156
 const BUS_GAP = 30
 const SIDE = 22
-export const DEVICE_WIDTH = 108
+export const DEVICE_WIDTH = 118
 
 /** Feeds first, then the devices by what they hang on, the earths last, so that few lines cross. */
 const ORDER = ['kill', 'starterCable', 'starter', 'generator', 'ecu', 'injectors', 'keyed', 'pump', 'heater', 'fan', 'oldFeed', 'key-run', 'key-acc', 'solenoid', 'ignition', 'gauges', 'headlamps', 'side-lamps', 'blower', 'wipers', 'batteryEarth', 'engineStrap', 'bodyStrap'] // prettier-ignore
