@@ -30,6 +30,7 @@ import {
   siemens,
   within,
   wireOhm,
+  ratedVOf,
 } from './partLaws.ts'
 import type { PowerLoad } from './powerLoads.ts'
 
@@ -183,10 +184,10 @@ export const compileNetwork = (c: NetworkCase): Network => {
         return set(at, on && duty > 0, KIND.straight, 0, within(duty / part.ohm))
       }
       case 'current':
-        return set(at, on, KIND.upTo, within(part.currentA / leastVOf(part)!), part.currentA)
+        return set(at, on, KIND.upTo, within(part.currentA / ratedVOf(leastVOf(part)!)), part.currentA)
       case 'power':
         power!.powerW = part.powerW
-        power!.leastV = leastVOf(part)!
+        power!.leastV = ratedVOf(leastVOf(part)!)
         return set(at, on, KIND.upTo)
       case 'lamp': {
         const { coldS, hotA, exponent } = lampLaw(part)
@@ -195,11 +196,11 @@ export const compileNetwork = (c: NetworkCase): Network => {
           : set(at, on, KIND.lamp, coldS, hotA, exponent)
       }
       case 'motor': {
-        const { armatureS, dropV, backV } = motorLaw(part)
+        const { armatureS, dropV, backV, runA } = motorLaw(part)
         const speed = part.speed ?? 'settled'
         if (speed !== 'settled') return set(at, on, KIND.straight, speed * backV, armatureS)
-        if (part.torque === 'quadratic') return set(at, on, KIND.fan, backV, dropV, part.runA)
-        return set(at, on, KIND.upToEitherWay, armatureS, part.runA)
+        if (part.torque === 'quadratic') return set(at, on, KIND.fan, backV, dropV, runA)
+        return set(at, on, KIND.upToEitherWay, armatureS, runA)
       }
     }
   }

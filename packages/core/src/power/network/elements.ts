@@ -1,5 +1,3 @@
-import { MOST_S } from './networkCase.ts'
-
 /**
  * The laws of the elements of a circuit: current from `a` to `b` by the voltage between them, and its slope. All of them
  * grow with the voltage, but for the true law of a constant-power load.
@@ -41,8 +39,8 @@ export interface Elements {
 
 /** Speed of a settled fan as a share of rated speed, from u = s Er + Ra runA s². */
 const fanShare = (u: number, er: number, raRunV: number): number =>
-  // The root of the quadratic, written so that a small one keeps its digits; bounded where a fan is rated at no volts.
-  u === 0 ? 0 : Math.min(1e50, (2 * u) / (er + Math.sqrt(er * er + 4 * raRunV * u)))
+  // The root of the quadratic, written so that a small one keeps its digits.
+  (2 * u) / (er + Math.sqrt(er * er + 4 * raRunV * u))
 
 /** Current through element `i` at `u` volts, A. */
 export const currentAt = (e: Elements, i: number, u: number): number => {
@@ -67,10 +65,8 @@ export const currentAt = (e: Elements, i: number, u: number): number => {
       return u < 0 ? -i0 : i0
     }
     case KIND.fan: {
-      const v = Math.abs(u)
-      const s = fanShare(v, p0, p1)
-      const i0 = Math.min(MOST_S * v, p2 * s * s)
-      return u < 0 ? -i0 : i0
+      const s = fanShare(Math.abs(u), p0, p1)
+      return u < 0 ? -p2 * s * s : p2 * s * s
     }
     case KIND.diode:
       return u > p0 ? (u - p0) * p1 : u < -p2 ? (u + p2) * p1 : 0
@@ -102,12 +98,11 @@ export const slopeAt = (e: Elements, i: number, u: number): number => {
       const v = Math.abs(u)
       if (v === 0) return p0
       const hot = p1 * Math.pow(v, p2)
-      return p0 * v <= hot ? p0 : Math.min(MOST_S, (hot * p2) / v)
+      return p0 * v <= hot ? p0 : (hot * p2) / v
     }
     case KIND.fan: {
       const s = fanShare(Math.abs(u), p0, p1)
-      const slope = s === 0 ? 0 : (2 * p2 * s) / (p0 + 2 * p1 * s)
-      return slope < MOST_S ? slope : MOST_S
+      return (2 * p2 * s) / (p0 + 2 * p1 * s)
     }
     case KIND.diode:
       return u > p0 || u < -p2 ? p1 : 0

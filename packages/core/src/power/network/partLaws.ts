@@ -34,7 +34,8 @@ export const atCharge = (figure: number | ChargeTable, charge: number, temperatu
 export const warmed = (temperatureK: number, coefficientPerK: number): number =>
   1 + coefficientPerK * (temperatureK - REFERENCE_K)
 
-export const atLeast = (ohm: number): number => Math.max(LEAST_OHM, ohm)
+/** No resistance is less than the least that counts, nor beyond what a number holds. */
+export const atLeast = (ohm: number): number => Math.min(1e300, Math.max(LEAST_OHM, ohm))
 
 /** Resistance of a wire with its terminals, ohm; R = rho l / A at its temperature, or as measured. */
 export const wireOhm = (w: WirePart, conductor: Conductor, temperatureK: number): number => {
@@ -80,18 +81,27 @@ export const setPointV = (a: AlternatorPart, temperatureK: number): number =>
 export const within = (s: number): number => (s > 0 ? Math.min(MOST_S, s) : 0)
 export const siemens = (ohm: number): number => within(1 / ohm)
 
+/** Nothing is rated, or works from, less than a microvolt and a nanoampere: below that a law is steeper than numbers are. */
+const LEAST_RATED_V = 1e-6
+const LEAST_RATED_A = 1e-9
+export const ratedVOf = (volts: number): number => Math.max(LEAST_RATED_V, volts)
+
 /** Armature conductance, volts over it at rated current, and back voltage at rated speed of a brushed motor. */
-export const motorLaw = ({ ratedV, stallA, runA }: { ratedV: number; stallA: number; runA: number }) => {
+export const motorLaw = (m: { readonly ratedV: number; readonly stallA: number; readonly runA: number }) => {
+  const ratedV = ratedVOf(m.ratedV)
+  const stallA = Math.max(LEAST_RATED_A, m.stallA)
+  const runA = Math.min(stallA * (1 - 1e-9), Math.max(LEAST_RATED_A / 1000, m.runA))
   const dropV = ratedV * (runA / stallA)
-  return { armatureS: within(stallA / ratedV), dropV, backV: ratedV - dropV }
+  return { armatureS: within(stallA / ratedV), dropV, backV: ratedV - dropV, runA }
 }
 
 /** The two lines of a tungsten lamp: current by voltage cold, and its factor hot. */
 export const lampLaw = (l: LoadPart & { readonly kind: 'lamp' }) => {
   const exponent = l.exponent ?? 0.55
+  const ratedV = ratedVOf(l.ratedV)
   return {
-    coldS: within(((l.coldRatio ?? 12) * l.ratedW) / l.ratedV / l.ratedV),
-    hotA: Math.min(1e100, l.ratedW / l.ratedV / Math.pow(l.ratedV, exponent)),
+    coldS: within(((l.coldRatio ?? 12) * l.ratedW) / ratedV / ratedV),
+    hotA: l.ratedW / ratedV / Math.pow(ratedV, exponent),
     exponent,
   }
 }

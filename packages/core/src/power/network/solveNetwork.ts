@@ -5,6 +5,7 @@ import type { MomentResult } from './networkResult.ts'
 import { coilLaw } from './partLaws.ts'
 import { solvePowered } from './powerLoads.ts'
 import { imbalanceA } from './circuit.ts'
+import { currentAt } from './elements.ts'
 
 /** A part as it is after the changes of a moment. */
 export const changed = (part: NetworkPart, m: NetworkMoment): NetworkPart =>
@@ -12,6 +13,15 @@ export const changed = (part: NetworkPart, m: NetworkMoment): NetworkPart =>
 
 /** Largest imbalance of a node that an answer may have, A, beside 1e-7 of its largest current. */
 export const MOST_IMBALANCE_A = 1e-5
+
+/** Largest current of any element, A. */
+const largestA = (net: Network, v: Float64Array): number => {
+  const { elements: e } = net.circuit
+  const at = (node: number) => (node < 0 ? 0 : v[node]!)
+  let most = 0
+  for (let i = 0; i < e.count; i++) most = Math.max(most, Math.abs(currentAt(e, i, at(e.a[i]!) - at(e.b[i]!))))
+  return most
+}
 
 /** Solved with the relays as they stand; the currents of loads of constant power are found too. */
 const solveStates = (net: Network, v: Float64Array): { readonly collapsed: readonly string[] } => {
@@ -21,7 +31,7 @@ const solveStates = (net: Network, v: Float64Array): { readonly collapsed: reado
     on.map((p) => p.power!),
     v,
   )
-  if (!still && imbalanceA(net.circuit, v) > MOST_IMBALANCE_A)
+  if (!still && imbalanceA(net.circuit, v) > MOST_IMBALANCE_A * Math.max(1, largestA(net, v) / 100))
     throw new Error('the network came to no rest: Kirchhoff’s law is not met')
   return { collapsed: collapsed.map((i) => on[i]!.part.id).sort() }
 }

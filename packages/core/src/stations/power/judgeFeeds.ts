@@ -46,18 +46,20 @@ export const judgeEcuFeed = (c: PowerCase): PowerVerdict => {
 }
 
 /** One relay for ECU and pump: no pump-off with engine stall, and a welded contact keeps the pump running. */
-export const judgeSharedRelay = (c: PowerCase): PowerVerdict | null =>
-  c.power.design.relays === 'separate'
-    ? null
-    : {
-        ...plain,
-        id: 'shared-relay',
-        title: 'ECU and pump on one relay',
-        state: 'stop',
-        next: say`A relay each; the pump’s driven by the ECU`,
-        reason: say`The pump runs on when the engine stalls, since the ECU does not drive it; a welded or slow contact leaves both live; the pump’s inrush pulls the ECU down.`,
-        source: 'trade practice',
-      }
+export const judgeSharedRelay = (c: PowerCase): PowerVerdict => {
+  const shared = c.power.design.relays === 'shared'
+  return {
+    ...plain,
+    id: 'shared-relay',
+    title: shared ? 'ECU and pump on one relay' : 'A relay each for ECU and pump',
+    state: shared ? 'stop' : 'ok',
+    next: say`A relay each; the pump’s driven by the ECU`,
+    reason: shared
+      ? say`The pump runs on when the engine stalls, since the ECU does not drive it; a welded or slow contact leaves both live; the pump’s inrush pulls the ECU down.`
+      : say`The ECU drops the pump when the engine stalls.`,
+    source: 'trade practice',
+  }
+}
 
 /** A sensor heater that is live with the key only. */
 export const judgeHeater = (c: PowerCase): PowerVerdict => {
@@ -84,32 +86,36 @@ export const judgeHeater = (c: PowerCase): PowerVerdict => {
 }
 
 /** Gauges chained on a relay that something else needs. */
-export const judgeGauges = (c: PowerCase): PowerVerdict | null =>
-  c.power.design.gaugesFeed === 'ignition'
-    ? null
-    : {
-        ...plain,
-        id: 'gauges-feed',
-        title: 'Gauges chained on the pump relay',
-        state: 'caution',
-        next: say`Feed gauges from the ignition circuit, with a fuse of their own`,
-        reason: say`A short in a gauge blows the pump’s fuse, and every added gauge takes volts from the pump.`,
-        source: 'trade practice',
-      }
+export const judgeGauges = (c: PowerCase): PowerVerdict => {
+  const chained = c.power.design.gaugesFeed === 'pump-relay'
+  return {
+    ...plain,
+    id: 'gauges-feed',
+    title: chained ? 'Gauges chained on the pump relay' : 'Gauges on a branch of their own',
+    state: chained ? 'caution' : 'ok',
+    next: say`Feed gauges from the ignition circuit, with a fuse of their own`,
+    reason: chained
+      ? say`A short in a gauge blows the pump’s fuse, and every added gauge takes volts from the pump.`
+      : say`A short in a gauge leaves the pump alone.`,
+    source: 'trade practice',
+  }
+}
 
 /** The supply as a path of noise. */
-export const judgeNoisePath = (c: PowerCase): PowerVerdict | null =>
-  c.power.design.pickUpFeed !== 'coil-branch'
-    ? null
-    : {
-        ...plain,
-        id: 'noise-path',
-        title: 'Pick-ups fed from the branch of coils or injectors',
-        state: 'stop',
-        next: say`Feed them from the ECU, or from a branch of their own with a filter`,
-        reason: say`They see every switching of coils and injectors on their supply: false teeth, false knock.`,
-        source: 'trade practice',
-      }
+export const judgeNoisePath = (c: PowerCase): PowerVerdict => {
+  const noisy = c.power.design.pickUpFeed === 'coil-branch'
+  return {
+    ...plain,
+    id: 'noise-path',
+    title: noisy ? 'Pick-ups fed from the branch of coils or injectors' : 'Pick-ups fed apart from coils and injectors',
+    state: noisy ? 'stop' : 'ok',
+    next: say`Feed them from the ECU, or from a branch of their own with a filter`,
+    reason: noisy
+      ? say`They see every switching of coils and injectors on their supply: false teeth, false knock.`
+      : say`Their supply carries no switching of coils or injectors.`,
+    source: 'trade practice',
+  }
+}
 
 /** Battery away from the engine: where a helper battery and a timing light get their terminals. */
 export const judgeJumpPosts = (c: PowerCase): PowerVerdict | null => {
