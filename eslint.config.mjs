@@ -49,7 +49,7 @@ const CORE_FLOORS = {
   exhaust: TRADE,
   power: TRADE,
   job: ['parts', 'quantity', 'sections', 'shape'],
-  meaning: ['job', 'quantity', 'sections', 'shape'],
+  meaning: ['job', 'parts', 'quantity', 'sections', 'shape'],
   figures: ['job', 'meaning', 'parts', 'power', 'quantity', 'sections', 'shape'],
   moments: ['engine', 'figures', 'job'],
   stations: [...TRADE, 'exhaust', 'figures', 'fuel', 'job', 'meaning', 'moments', 'power', 'shape', 'words'],

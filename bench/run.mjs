@@ -4,6 +4,7 @@ import { computation } from './computation.mjs'
 import { exhaustStation } from './exhaustStation.mjs'
 import { fuelStation } from './fuelStation.mjs'
 import { QUICK } from './measure.mjs'
+import { powerStation } from './powerStation.mjs'
 import { screen } from './screen.mjs'
 import { store } from './store.mjs'
 import { underLoad } from './underLoad.mjs'
@@ -17,6 +18,7 @@ console.log(
 computation()
 fuelStation()
 exhaustStation()
+powerStation()
 wholeJob()
 command()
 await store()

@@ -42,13 +42,12 @@ export const EDITS = [
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: 'const { vehicle, fuel: fuelNow, exhaust: exhaustNow, walkAround: walkOfNow, power',
-    add: ', lights',
+    after: '  walkAround: walkOfNow,\n  power,\n',
+    add: '  lights,\n',
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after:
-      "  '7-to-8: the supply, the coldest start, and below what an ECU resets': { before: version7Controller, after: version8 },\n",
+    after: '    before: version7Controller,\n    after: version8,\n  },\n',
     add: "  '8-to-9: the lights': { before: version8, after: { ...version8, lights } },\n",
   },
   // The screen.

@@ -15,7 +15,7 @@ const CARRIER = job('Brindle Carrier van')
 const WARDEN = job('Hesket Warden saloon')
 
 /** Stations whose pictures are chosen by hand; every other one has a picture of its first sheet. */
-const OWN_PICTURES = ['walk-around', 'system', 'fuel', 'exhaust']
+const OWN_PICTURES = ['walk-around', 'system', 'fuel', 'exhaust', 'power']
 
 /** @typedef {import('@playwright/test').Page} Page */
 /** @type {{ name: string, path: string, viewport: { width: number, height: number }, dark?: boolean, out?: boolean, act?: (page: Page) => Promise<unknown> }[]} */
@@ -30,7 +30,6 @@ const PICTURES = [
   },
   { name: 'system', path: `${CURLEW}/system`, viewport: DESK },
   { name: 'fuel-bench', path: `${CURLEW}/fuel`, viewport: DESK },
-  { name: 'fuel-bench-phone', path: `${CURLEW}/fuel`, viewport: PHONE },
   {
     name: 'fuel-choose',
     path: `${CURLEW}/fuel/choose`,
@@ -46,10 +45,11 @@ const PICTURES = [
     viewport: DESK,
     act: (page) => page.getByRole('application', { name: /unrolled/ }).waitFor(),
   },
-  { name: 'exhaust-heat', path: `${WARDEN}/exhaust/heat`, viewport: DESK },
   { name: 'exhaust-reading-dark', path: `${CARRIER}/exhaust/reading`, viewport: DESK, dark: true },
   { name: 'exhaust-fitting', path: `${WARDEN}/exhaust/fitting`, viewport: DESK },
   { name: 'exhaust-leaks-phone', path: `${CARRIER}/exhaust/order`, viewport: PHONE },
+  { name: 'power-network', path: `${WARDEN}/power/network`, viewport: DESK },
+  { name: 'power-conditions', path: `${WARDEN}/power/conditions`, viewport: DESK },
   ...STATION_LIST.filter((s) => !OWN_PICTURES.includes(s.path)).map((s) => ({
     name: s.path,
     path: `${CURLEW}/${s.path}`,

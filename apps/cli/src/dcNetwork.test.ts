@@ -42,7 +42,7 @@ describe('dc-network: bad input', () => {
     ['a load of no kind', withPart('loads', { ...motor, kind: 'magnet' }), /^loads\[1\]\.kind is "magnet"; allowed: "resistance", "current"/],
     ['a change of an unknown id', withChange({ id: 'ghost', on: true }), /^moments\[1\]\.changes\[0\]\.id is "ghost"; allowed: the id of a part/],
     ['a change of an unknown field', withChange({ id: 'fan', colour: 1 }), /^moments\[1\]\.changes\[0\]\.colour is 1; allowed: no field of this name/],
-    ['a change of what must not change', withChange({ id: 'fan', kind: 'lamp' }), /^moments\[1\]\.changes\[0\]\.kind is "lamp"; allowed: a field that a moment may change/],
+    ['a change of what must not change', withChange({ id: 'fan', kind: 'lamp' }), /^moments\[1\]\.changes\[0\]\.kind is "lamp"; allowed: a field that may change/],
     ['a change of a node', withChange({ id: 'fan', pos: 'y' }), /^moments\[1\]\.changes\[0\]\.pos is "y"/],
     ['a change that makes the part invalid', withChange({ id: 'fan', on: true }, { id: 'fan', runA: 50 }), /^moments\[1\]\.changes\[1\]\.runA is 50; allowed: below stallA, 40$/],
     ['no moments at all', { ...good, moments: [] }, /^moments is \[\]; allowed: at least one moment/],

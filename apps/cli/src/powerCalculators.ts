@@ -15,7 +15,7 @@ import { calculator, type Calculator } from './calculator.ts'
 export const POWER_CALCULATORS: readonly Calculator[] = [
   calculator(
     'dc-network',
-    'voltages and currents of a vehicle’s electrical system, moment by moment',
+    'voltages and currents of a vehicle’s electrical system in each operating condition',
     DcNetworkInput,
     DcNetworkOutput,
     (c) =>
@@ -48,7 +48,7 @@ export const POWER_CALCULATORS: readonly Calculator[] = [
   ),
   calculator(
     'crank-sag',
-    'volts at the ECU over the first moments of a start: inrush, compression, resets',
+    'volts at the ECU over the first second of a start: inrush, compression, resets',
     CrankSagInput,
     CrankSagOutput,
     (c) => {

@@ -164,6 +164,7 @@ describe('preparing the store', () => {
     expect(history.map((h) => `${h.section} ${h.version}`).sort()).toEqual([
       'exhaust 1',
       'fuel 7',
+      'power 1',
       'system 1',
       'vehicle 7',
       'walkAround 1',

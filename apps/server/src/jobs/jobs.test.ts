@@ -151,11 +151,30 @@ describe('the board', () => {
     const { jobs } = await board('?size=100')
     const of = (title: string) => jobs.find((j) => j.title === title)!
     const verdicts = (title: string) => of(title).stations.map((s) => `${s.stage} ${s.verdict}`)
-    expect(verdicts('Aldmoor Curlew GT')).toEqual(['judged caution', 'judged ok', 'judged stop', 'judged stop'])
-    expect(verdicts('Hesket Warden saloon')).toEqual(['built ok', 'built ok', 'judged ok', 'judged stop'])
-    expect(verdicts('Brindle Carrier van')).toEqual(['judged stop', 'judged ok', 'judged stop', 'judged stop'])
+    expect(verdicts('Aldmoor Curlew GT')).toEqual([
+      'judged caution',
+      'judged ok',
+      'judged stop',
+      'judged stop',
+      'judged ok',
+    ])
+    expect(verdicts('Hesket Warden saloon')).toEqual([
+      'built ok',
+      'built ok',
+      'judged ok',
+      'judged stop',
+      'judged stop',
+    ])
+    expect(verdicts('Brindle Carrier van')).toEqual([
+      'judged stop',
+      'judged ok',
+      'judged stop',
+      'judged stop',
+      'judged stop',
+    ])
     expect(verdicts('Thornkeld Plover tourer')).toEqual([
       'measuring unknown',
+      'not-begun unknown',
       'not-begun unknown',
       'not-begun unknown',
       'not-begun unknown',

@@ -124,7 +124,7 @@ const changeProblems = (changes: readonly unknown[], at: string, parts: Readonly
         problems.push({
           field: `${where}.${field}`,
           value,
-          allowed: 'a field that a moment may change; this one stays',
+          allowed: 'a field that may change; this one stays',
         })
       else {
         state.part = { ...state.part, [field]: value }

@@ -79,7 +79,7 @@ export const judgeKeyed = (c: PowerCase): PowerVerdict => {
       title: 'Keyed feed taken after the ballast',
       state: 'stop',
       next: say`Take the keyed feed from a relay, or from a wire live in run and start`,
-      reason: say`Behind a ballast resistor or resistance wire the coil terminal is at ${fig(run.voltageV, 'voltage', 1)} in run and full voltage in start: forbidden as keyed feed.`,
+      reason: say`Behind a ballast resistor or resistance wire the coil terminal is at ${fig(run.voltageV, 'voltage', 1)} in run and full voltage in start: never a keyed feed.`,
     }
   if (Math.abs(off?.voltageV ?? 0) > 1)
     return {

@@ -95,7 +95,7 @@ export const judgeOthers = (c: PowerCase): PowerVerdict[] =>
         limit: fig(over ? most : least, 'voltage', 1),
         margin: fig(over ? most - shown.volts : shown.volts - least, 'voltage', 1),
         reason: say`${CONDITION_WORDS[shown.condition]}: ${fig(shown.amps, 'current', 1)}${shown.liftV !== null && Math.abs(shown.liftV) > 0.05 ? say`, its earth lifted by ${fig(shown.liftV, 'voltage', 2)}` : ''}.`,
-        source: 'solved network; least voltage of the device: typical',
+        source: 'solved network; minimum voltage of the device: typical',
         pointId: shown.condition,
       },
     ]

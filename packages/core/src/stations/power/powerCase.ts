@@ -65,7 +65,7 @@ export const powerCase = (job: JobDocument): PowerCase => {
     leastCrankRpm: figureOf(job, 'power.leastCrankRpm'),
     railLeastV: pump ? railLeastV(pump.tables, figureOf(job, 'fuel.setPressurePa')) : null,
     ecuName: job.system.controller?.name ?? null,
-    ecuLeastKnown: job.system.controller?.leastV != null,
+    ecuLeastKnown: typeof job.system.controller?.leastV === 'number',
     labels: WIRE_LABELS,
     assumptions: [...assumptionsOf(job, 'power'), ...wireAssumptions(job, supply), ...ecuAssumptions(job)],
   } as const
@@ -96,7 +96,7 @@ const wireAssumptions = (job: JobDocument, supply: CarSupply): Assumption[] =>
   })
 
 const ecuAssumptions = (job: JobDocument): Assumption[] =>
-  job.system.controller?.leastV != null
+  typeof job.system.controller?.leastV === 'number'
     ? []
     : [
         {

@@ -37,7 +37,7 @@ export const SagChart = ({ trace, leastV, title }: Props) => {
       .y((v) => y(Math.max(0, v)))([...volts]) ?? ''
   // Names at the end of the curves, kept apart.
   const names = [
-    ...curves.map((c) => ({ words: c.words as string, at: y(Math.max(0, c.volts.at(-1)!)) })),
+    ...curves.map((c) => ({ words: c.words, at: y(Math.max(0, c.volts.at(-1)!)) })),
     { words: `minimum ${formatQuantity(leastV, unit, 1)}`, at: y(leastV) },
   ]
     .sort((a, b) => a.at - b.at)

@@ -23,7 +23,7 @@ export const StartOdds = ({ job }: { job: JobDocument }) => {
         ECU supply and keyed input above the minimum, the crank at{' '}
         <FigureText figure={fig(task.needs.leastRpm, 'engineSpeed', 0)} /> or more
         {task.needs.railLeastV === null
-          ? '; the rail is not judged until a pump is chosen'
+          ? '; the rail is left out until a pump is chosen'
           : ', the rail at its pressure'}
         . Battery, terminals, temperature, starter and friction are drawn at random within their spreads (rules of
         thumb).

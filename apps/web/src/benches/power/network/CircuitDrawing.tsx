@@ -240,7 +240,7 @@ export const CircuitDrawing = ({ solved, labels, condition, out, wire, onWire, n
                   : isSource
                     ? `${formatQuantity(f.currentA, AMPS, 0)}`
                     : v(f.voltageV)}
-                {f?.liftV != null && Math.abs(f.liftV) >= 0.005 && (
+                {typeof f?.liftV === 'number' && Math.abs(f.liftV) >= 0.005 && (
                   <tspan fontSize="10.5" fontWeight="400" fill="var(--ink-soft)">
                     {`  earth ${f.liftV >= 0 ? '+' : '−'}${Math.abs(f.liftV).toFixed(2)}`}
                   </tspan>

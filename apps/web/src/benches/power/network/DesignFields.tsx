@@ -10,7 +10,7 @@ export const DesignFields = ({ job }: { job: JobDocument }) => {
   return (
     <Group title="Feeds and earths">
       {choice('ecuFeed', 'ECU constant feed', 'Straight to the battery terminals, alone, fused at the battery: the battery is the buffer between consumers.')}
-      {choice('ecuEarth', 'ECU power earth', 'Recommended practice differs: battery terminal, block or head. Judged by lift while cranking. Sensor earth goes to the ECU only.')}
+      {choice('ecuEarth', 'ECU power earth', 'Recommended practice differs: battery terminal, block or head. Compared by earth lift while cranking. Sensor earth goes to the ECU only.')}
       {choice('keyedFeed', 'ECU keyed feed', 'It must hold in run and in start. Where no old wire does, a relay with its coil from both through two diodes.')}
       {choice('pumpFeed', 'Pump feed', 'From the battery, fused there.')}
       {choice('pumpEarth', 'Pump earth', 'A wire of its own, to clean metal or back to the battery.')}

@@ -55,7 +55,7 @@ export const NetworkSheet = ({
               options={WIRE_ROLES.map((r) => [r, c.labels[r]!] as const)}
               onChange={setWire}
             />
-            <PathField job={job} path={at('lengthM')} label={short('lengthM')} of={c.labels[role]!} />
+            <PathField job={job} path={at('lengthM')} label={short('lengthM')} of={c.labels[role]} />
             <PathChoice
               job={job}
               path={at('size')}
@@ -64,7 +64,7 @@ export const NetworkSheet = ({
             />
             <PathChoice job={job} path={at('joints')} label={short('joints')} none="assumed" />
             <PathChoice job={job} path={at('ambient')} label={short('ambient')} none="assumed" />
-            <PathField job={job} path={at('fuseA')} label={short('fuseA')} of={c.labels[role]!} decided />
+            <PathField job={job} path={at('fuseA')} label={short('fuseA')} of={c.labels[role]} decided />
           </Group>
         </>
       }
@@ -86,7 +86,7 @@ export const NetworkSheet = ({
                 onClick={() => setOut([])}
                 className="border border-ink px-2 py-1 font-semibold hover:bg-wash"
               >
-                Put back
+                Restore
               </button>
             </p>
           )}

@@ -109,7 +109,7 @@ export const TwoDesigns = ({ job, condition }: { job: JobDocument; condition: Co
                   right: true,
                   cell: (d: (typeof DEVICES)[number]) => {
                     const f = solved.at[condition].parts[d] as LoadFigures | undefined
-                    return f?.liftV == null ? '–' : <FigureText figure={fig(f.liftV, 'voltage', 2)} />
+                    return typeof f?.liftV !== 'number' ? '–' : <FigureText figure={fig(f.liftV, 'voltage', 2)} />
                   },
                 },
               ]),

@@ -54,7 +54,7 @@ export const WirePanel = ({ solved, labels, role, condition, taken, onTake }: Pr
           onClick={onTake}
           className="w-full border border-ink px-2 py-1.5 font-semibold hover:bg-wash"
         >
-          {taken ? 'Put it back' : 'Take it out of the drawing'}
+          {taken ? 'Restore this wire' : 'Take it out of the drawing'}
         </button>
       )}
     </section>

@@ -21,7 +21,7 @@ export const BatteryTable = ({ c }: { c: PowerCase }) => {
     <section aria-label="Battery while cranking" className="mb-4">
       <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Battery while cranking</h2>
       <DataTable
-        name="Battery while cranking"
+        name="Battery, warm and at the coldest start"
         rows={rows}
         keyOf={(r) => r.id}
         columns={[

@@ -8,7 +8,7 @@ const SIX = [
   'Wires may stay: they carry half the current for the same power',
 ]
 const POSITIVE = [
-  'Battery turned round, cable ends exchanged (the posts differ in size)',
+  'Battery turned round, cable ends exchanged (the terminals differ in size)',
   'Dynamo repolarised, or an alternator fitted; an alternator for positive earth cannot stay',
   'Coil leads and ammeter leads exchanged',
   'Radio, clock, electronic tachometer and fuel pump checked one by one',

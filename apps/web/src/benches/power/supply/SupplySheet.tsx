@@ -17,8 +17,8 @@ export const SupplySheet = ({ job, assessment }: PowerSheetProps) => {
       picture={
         <>
           <Caution>
-            Never disconnect the battery with the engine running: an old alternator can reach 80 to 100 V for a moment.
-            No sparks near a battery that has been on charge.
+            Never disconnect the battery with the engine running: an old alternator can jump to 80 to 100 V. No sparks
+            near a battery that has been on charge.
           </Caution>
           {c.refusedBy !== null ? (
             <RefusedFirst refusedBy={c.refusedBy} />
