@@ -3,10 +3,13 @@ import {
   choiceOf,
   chosenSpots,
   compareLoops,
+  CONDITIONS,
   consequencesOf,
+  crankOdds,
   cutListOf,
   derivedOf,
   designOf,
+  DEVICES,
   entriesFor,
   EXHAUST_WORKINGS,
   exhaustCase,
@@ -28,11 +31,15 @@ import {
   leftOutFor,
   lineFindings,
   moduleFitOf,
+  oddsOfJob,
   openPointsOf,
   orderItems,
   partsOfExhaust,
   partsOfFuel,
   permissionOf,
+  POWER_WORKINGS,
+  powerCase,
+  powerWorking,
   pressureLever,
   pressureProfile,
   primeOf,
@@ -51,6 +58,7 @@ import {
   templateOfJob,
   templateSvg,
   terminalsFor,
+  voltsOfDevice,
   WORKING_IDS,
   type Catalogue,
   type JobDocument,
@@ -107,6 +115,17 @@ export const DERIVED: Derived = {
   'fuel: pressure as a lever': (j) => pressureLever(j, 0.95, 0.88),
   'fuel: both loops': (j, c) => compareLoops(j, c),
   'fuel: choice of parts': (j, c) => choiceOf(j, c),
+  'power: network': (j) => {
+    const { solved, assumptions } = powerCase(j)
+    return [assumptions, solved.at, DEVICES.map((d) => voltsOfDevice(solved, d))]
+  },
+  'power: start': (j) => powerCase(j).coldStart,
+  'power: workings': (j) =>
+    POWER_WORKINGS.flatMap((id) => CONDITIONS.map((k) => powerWorking(powerCase(j), id, 'starter-circuit', k))),
+  'power: odds': (j) => {
+    const { supply, spread, needs } = oddsOfJob(j)
+    return crankOdds(supply, spread, needs, { draws: 2, seed: 1 })
+  },
   'exhaust: workings': (j) =>
     EXHAUST_WORKINGS.flatMap((id) => [0, 1].map((i) => exhaustWorking(exhaustCase(j), id, i, null))),
   'exhaust: heat': (j) => {

@@ -1,7 +1,8 @@
 import { foundAt } from '../../figures/index.ts'
 import type { JobDocument } from '../../job/index.ts'
 import { NO_PARTS } from '../../parts/test/noParts.ts'
-import { CONDITIONS, type LoadFigures, type WireFigures } from '../../power/index.ts'
+import { CONDITIONS, DEVICES, solveCar, type LoadFigures, type WireFigures } from '../../power/index.ts'
+import { WIRE_ROLES } from '../../sections/index.ts'
 import { remediesOf } from '../remedies.ts'
 import { assessPower } from './assessPower.ts'
 import { powerCase } from './powerCase.ts'
@@ -145,5 +146,44 @@ describe('laws of the station', () => {
       foundAt(poweredJob({ 'power.wires.pumpFeed.size': size }), 'fuel.runningV').value as number
     expect(at('mm2-0.75')).toBeLessThan(at('mm2-1.5'))
     expect(at('mm2-1.5')).toBeLessThan(at('mm2-4'))
+  })
+  it('every wire of the drawing carries something: taken out, some device has other volts somewhere', () => {
+    const job = poweredJob({
+      'walkAround.cooling.fan': 'electric',
+      'walkAround.wiring.ammeter': true,
+      'power.design.fan': 'relay',
+      'power.design.keyedFeed': 'run-and-start',
+    })
+    const { supply, solved } = powerCase(job)
+    for (const role of WIRE_ROLES) {
+      const without = solveCar(supply, [role])
+      const moved = CONDITIONS.some((id) =>
+        DEVICES.some((d) => {
+          const [a, b] = [solved, without].map((c) => (c.at[id].parts[d] as LoadFigures | undefined)?.voltageV)
+          return a !== undefined && b !== undefined && Math.abs(a - b) > 1e-3
+        }),
+      )
+      expect([role, moved]).toEqual([role, true])
+    }
+  })
+  it('a car without any strap: what hangs on engine and body is named as connected to nothing', () => {
+    const bare = Object.keys(
+      verdictsOf(
+        poweredJob({
+          'walkAround.earths.batteryToEngine': false,
+          'walkAround.earths.engineToBody': false,
+          'walkAround.earths.batteryToBody': false,
+        }),
+      ),
+    ).filter((id) => id.startsWith('bare-'))
+    // Running, the generator still closes its own loop through engine and body.
+    expect(bare).toEqual(['bare-starter', 'bare-solenoid'])
+  })
+  it('the worst dip of the trace is never above the steady figure of the same start', () => {
+    for (const design of [{}, { ecuFeed: 'starter-stud' }, { ecuFeed: 'old-main', ecuEarth: 'body' }] as const) {
+      const c = powerCase(poweredJob({}, design))
+      const steady = (c.solved.at['crank-cold'].parts['ecu'] as LoadFigures).voltageV
+      expect(c.coldStart.least['ecu']!.volts).toBeLessThan(steady)
+    }
   })
 })
