@@ -120,8 +120,7 @@ export const DERIVED: Derived = {
     return [assumptions, solved.at, DEVICES.map((d) => voltsOfDevice(solved, d))]
   },
   'power: start': (j) => powerCase(j).coldStart,
-  'power: workings': (j) =>
-    POWER_WORKINGS.flatMap((id) => CONDITIONS.map((k) => powerWorking(powerCase(j), id, 'starter-circuit', k))),
+  'power: workings': (j) => POWER_WORKINGS.flatMap((id) => CONDITIONS.map((k) => powerWorking(powerCase(j), id, k))),
   'power: odds': (j) => {
     const { supply, spread, needs } = oddsOfJob(j)
     return crankOdds(supply, spread, needs, { draws: 2, seed: 1 })

@@ -34,10 +34,9 @@ export const PowerBench = makeBench<PowerAssessment, PowerView>({
       : {},
   working:
     (id, pointId) =>
-    ({ c, verdicts }) => {
+    ({ c }) => {
       if (!isWorking(id)) return null
-      const asked = verdicts.find((v) => v.workings.includes(id) && v.pointId === pointId)
-      const working = powerWorking(c, id, asked?.id ?? '', pointId)
+      const working = powerWorking(c, id, pointId)
       return { working, moment: working.moment }
     },
   noSteps: 'This wire was measured: its resistance is the drop over the current.',

@@ -166,7 +166,7 @@ export const judgeStarterCircuit = (c: PowerCase): PowerVerdict => {
     reason: say`${fig(lostV - earthV, 'voltage', 2)} on the positive side, ${fig(earthV, 'voltage', 2)} on the earth side, at ${fig(starter.currentA, 'current', 0)}.`,
     next: say`Thicker or shorter cables, clean terminals, a strap straight from battery to engine block`,
     pointId: 'crank-cold',
-    workings: ['wire-drop'],
+    workings: ['starter-wires'],
   }
 }
 

@@ -48,7 +48,7 @@ export const judgePump = (c: PowerCase): PowerVerdict => {
     next: say`A thicker pump feed, straight from the battery; the pump’s own earth wire to clean metal or to the battery`,
     reason: say`${fig(found.voltageV, 'voltage', 1)} at the pump at ${fig(found.currentA, 'current', 1)}; ${fig(earthV, 'voltage', 2)} of the drop is on its earth side. Its flow falls some 12 % for each volt.`,
     pointId: 'full-load',
-    workings: ['wire-drop'],
+    workings: ['pump-wires'],
   }
 }
 

@@ -41,7 +41,7 @@ export const judgeEcuFeed = (c: PowerCase): PowerVerdict => {
     reason: say`${fig(crank.ecu, 'voltage', 1)} at the ECU with ${fig(crank.post, 'voltage', 1)} at the terminals while cranking cold; ${fig(fan.ecu, 'voltage', 1)} with ${fig(fan.post, 'voltage', 1)} as the fan starts.${direct ? '' : ' The battery is the buffer between consumers; anywhere else they pull the ECU down.'}`,
     source: 'solved network; 0.3 V feed and earth: proposed, typical',
     pointId: crank.lost >= fan.lost ? 'crank-cold' : 'fan-inrush',
-    workings: ['wire-drop'],
+    workings: ['ecu-wires'],
   }
 }
 

@@ -12,19 +12,21 @@ import { collectWorking, type Trace, type Working } from '../../verdict/index.ts
 import { midSentence } from './midSentence.ts'
 import type { PowerCase } from './powerCase.ts'
 
-export const POWER_WORKINGS = ['battery', 'wire-drop'] as const
+export const POWER_WORKINGS = ['battery', 'starter-wires', 'ecu-wires', 'pump-wires'] as const
 export type PowerWorkingId = (typeof POWER_WORKINGS)[number]
 
 const TITLES: Readonly<Record<PowerWorkingId, string>> = {
   battery: 'Battery while cranking',
-  'wire-drop': 'Voltage drop of a wire',
+  'starter-wires': 'Voltage drop of the starter circuit',
+  'ecu-wires': 'Voltage drop of ECU feed and earth',
+  'pump-wires': 'Voltage drop of pump feed and earth',
 }
 
-/** Wires that a verdict speaks of, where it speaks of any. */
-const WIRES_OF: Readonly<Record<string, readonly WireRole[]>> = {
-  'starter-circuit': ['starterCable', 'batteryEarth'],
-  'pump-volts': ['pumpFeed', 'pumpEarth'],
-  'ecu-feed': ['ecuFeed', 'ecuEarth'],
+/** The wires of each. */
+const WIRES_OF: Readonly<Record<Exclude<PowerWorkingId, 'battery'>, readonly WireRole[]>> = {
+  'starter-wires': ['starterCable', 'batteryEarth'],
+  'ecu-wires': ['ecuFeed', 'ecuEarth'],
+  'pump-wires': ['pumpFeed', 'pumpEarth'],
 }
 
 /** Resistance and drop of one wire, at the current that the network gave. */
@@ -66,7 +68,6 @@ const isCondition = (id: string | null): id is ConditionId => (CONDITIONS as rea
 export const powerWorking = (
   c: PowerCase,
   id: PowerWorkingId,
-  verdictId: string,
   conditionId: string | null,
 ): Working & { readonly moment: string } => {
   const condition: ConditionId = isCondition(conditionId) ? conditionId : 'crank-cold'
@@ -74,7 +75,7 @@ export const powerWorking = (
     if (id === 'battery') {
       const temperatureK = condition === 'crank-warm' ? WARM_START_K : c.supply.coldestK
       batteryState({ ...c.supply.battery, temperatureK }, trace)
-    } else for (const role of WIRES_OF[verdictId] ?? ['ecuFeed']) traceWire(c, role, condition, trace)
+    } else for (const role of WIRES_OF[id]) traceWire(c, role, condition, trace)
   })
   return { ...working, moment: CONDITION_WORDS[condition] }
 }

@@ -1,5 +1,5 @@
 import { fig, NARROWED_BY, oddsOfJob, type JobDocument } from '@lochmoor/core'
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { Button } from '../../../shell/Button.tsx'
 import { WorkProgress } from '../../bench/background/WorkProgress.tsx'
@@ -12,6 +12,12 @@ const SEED = 20261
 export const StartOdds = ({ job }: { job: JobDocument }) => {
   const task = useMemo(() => oddsOfJob(job), [job])
   const { state, start, cancel } = usePowerWork()
+  const [madeFor, setMadeFor] = useState('')
+  const now = useMemo(() => JSON.stringify([task.supply, task.spread, task.needs]), [task])
+  const compute = () => {
+    setMadeFor(now)
+    start({ ...task, draws: DRAWS, seed: SEED })
+  }
   const odds = state.kind === 'done' ? state.answer : null
   const open = odds?.follows.filter((f) => !task.known.includes(f.input) && Math.abs(f.rank) > 0.1) ?? []
   const [next] = open
@@ -29,13 +35,14 @@ export const StartOdds = ({ job }: { job: JobDocument }) => {
         thumb).
       </p>
       {state.kind !== 'running' && (
-        <Button onClick={() => start({ ...task, draws: DRAWS, seed: SEED })}>
-          {odds ? 'Work it out again' : `Work it out from ${DRAWS} starts`}
-        </Button>
+        <Button onClick={compute}>{odds ? 'Work it out again' : `Work it out from ${DRAWS} starts`}</Button>
       )}
       <WorkProgress state={state} name="Probability that it starts" onCancel={cancel} />
       {odds && (
         <div role="status" className="mt-2 border border-ink bg-sheet p-3 leading-snug">
+          {madeFor !== now && (
+            <p className="font-semibold text-caution">The design has changed since: work it out again.</p>
+          )}
           <p className="text-lg font-extrabold">
             {share(odds.share)}{' '}
             <span className="text-base font-normal">
