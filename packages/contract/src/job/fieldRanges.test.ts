@@ -15,6 +15,30 @@ const RANGES: readonly (readonly [path: string, min: number, max: number, unit: 
   ['vehicle.idleManifoldPa', 15e3, 101_325, 'Pa absolute'],
   ['vehicle.cruiseSpeedRpm', 500, 8000, 'rpm'],
   ['vehicle.cruiseManifoldPa', 20e3, 101_325, 'Pa absolute'],
+  ['walkAround.battery.coldestStartK', 233.15, 313.15, 'K'],
+  ['power.generator.regulatorV', 12, 16, 'V'],
+  ['power.generator.cutInRpm', 300, 4000, 'rpm of its own shaft'],
+  ['power.generator.output.*.speedRpm', 0, 20_000, 'rpm of its own shaft'],
+  ['power.generator.output.*.currentA', 0, 300, 'A'],
+  ['power.starter.powerW', 300, 6000, 'W'],
+  ['power.loads.ecuW', 1, 200, 'W'],
+  ['power.loads.headlampsW', 0, 500, 'W'],
+  ['power.loads.sideLampsW', 0, 200, 'W'],
+  ['power.loads.blowerA', 0, 40, 'A'],
+  ['power.loads.wipersA', 0, 30, 'A'],
+  ['power.loads.ignitionA', 0, 30, 'A'],
+  ['power.loads.fanA', 1, 60, 'A'],
+  ['power.loads.heaterW', 1, 100, 'W'],
+  ['power.loads.gaugesA', 0, 10, 'A'],
+  ['power.loads.restA', 0, 2, 'A'],
+  ['power.relay.pullInV', 3, 11, 'V'],
+  ['power.relay.dropOutV', 0.5, 8, 'V'],
+  ['power.relay.coilOhm', 30, 400, 'ohm'],
+  ['power.relay.coilK', 253.15, 398.15, 'K'],
+  ['power.leastCrankRpm', 40, 300, 'rpm'],
+  ['power.wires.ecuFeed.lengthM', 0.05, 20, 'm'],
+  ['power.wires.ecuFeed.fuseA', 1, 300, 'A'],
+  ['power.wires.ecuFeed.crankDropV', 0, 12, 'V'],
   ['fuel.ethanolShare', 0, 1, 'by volume'],
   ['fuel.fuelTemperatureK', 243.15, 353.15, 'K'],
   ['fuel.setPressurePa', 20e3, 1e6, 'Pa'],
@@ -167,10 +191,11 @@ const RANGES: readonly (readonly [path: string, min: number, max: number, unit: 
   ['fuel.feed.legs.*.panels', 0, 10, ''],
   ['fuel.vent.legs.*.panels', 0, 10, ''],
 ]
-/** Lines, and the stretches of an exhaust, share the shape of one of them that stands in the table. */
+/** Lines, the stretches of an exhaust, and wires share the shape of one of them that stands in the table. */
 const ALIKE: readonly (readonly [RegExp, string])[] = [
   [/^fuel\.(feed|return|suction|vent)\.legs\./, 'fuel.feed.legs.'],
   [/^fuel\.(feed|return|suction|vent)\.(?!legs)/, 'fuel.return.'],
+  [/^power\.wires\.\w+\./, 'power.wires.ecuFeed.'],
 ]
 const inTable = (path: string): string =>
   ALIKE.reduce((p, [pattern, one]) => (pattern.test(p) ? p.replace(pattern, one) : p), path)

@@ -100,7 +100,7 @@ export const POWER = group({
     /** Both at 20 °C. */
     pullInV: figure('voltage', 3, 11, 'V'),
     dropOutV: figure('voltage', 0.5, 8, 'V'),
-    coilOhm: figure('resistance', 30, 400, 'Ω'),
+    coilOhm: figure('resistance', 30, 400, 'ohm'),
     /** Of its coil in a hot bay. */
     coilK: figure('temperature', 253.15, 398.15, 'K'),
   }),
