@@ -44,6 +44,8 @@ test('a pump of one’s own, pasted from a spreadsheet, is looked over, kept and
   await expect(form.getByText(/cannot be removed/)).toBeVisible()
   await form.getByLabel('price class').fill('4')
   await form.getByRole('button', { name: 'Save changes' }).click()
+  // The page is left only once the server has it.
+  await expect(form).toBeHidden()
   await bench.open(id)
   await page.getByRole('button', { name: 'Reset to the catalogue part' }).click()
   await expect(page.getByText(/The catalogue has changed since/)).toBeHidden()
