@@ -2,7 +2,15 @@ import type { JobDocument } from '../../job/index.ts'
 import { worstFirst, worstState } from '../../verdict/index.ts'
 import type { StationAssessment } from '../station.ts'
 import { judgeCranking, judgeKeyed, judgeMeasuredStart, judgeSag, judgeStarterCircuit } from './judgeCranking.ts'
-import { judgeConnected, judgeOldPath, judgeOthers, judgePump, judgeRelays, judgeThinLeads } from './judgeDevices.ts'
+import {
+  judgeConnected,
+  judgeOldPath,
+  judgeOthers,
+  judgePump,
+  judgeRelayFigures,
+  judgeRelays,
+  judgeThinLeads,
+} from './judgeDevices.ts'
 import { judgeEarths, judgeEcuEarth } from './judgeEarths.ts'
 import {
   judgeEcuFeed,
@@ -37,6 +45,7 @@ export const judgePower = (c: PowerCase): PowerVerdict[] => {
     judgeGenerator(c),
     judgeMeasuredStart(c),
     ...judgeConnected(c),
+    judgeRelayFigures(c),
     ...judgeRelays(c),
     ...judgeOthers(c),
     judgeThinLeads(c),

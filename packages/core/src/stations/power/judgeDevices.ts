@@ -101,6 +101,27 @@ export const judgeOthers = (c: PowerCase): PowerVerdict[] =>
     ]
   })
 
+/** A relay that would let go above where it pulls in is none: one of the two figures is wrong. */
+export const judgeRelayFigures = (c: PowerCase): PowerVerdict | null => {
+  const { pullInV, dropOutV } = c.supply.relay
+  if (dropOutV < pullInV) return null
+  return {
+    ...plain,
+    id: 'relay-figures',
+    subject: { kind: 'relay', sensor: 0 },
+    title: 'Relay drops out above its pull-in voltage',
+    state: 'stop',
+    figureName: 'drop-out',
+    figure: fig(dropOutV, 'voltage', 1),
+    limitName: 'below the pull-in of',
+    limit: fig(pullInV, 'voltage', 1),
+    margin: fig(pullInV - dropOutV, 'voltage', 1),
+    next: say`Read both figures off the data sheet again`,
+    reason: say`No relay does that: one of the two figures is wrong.`,
+    source: 'a relay holds with less than it pulls in with',
+  }
+}
+
 /** Relays that must be pulled in, and in which conditions. */
 const RELAY_WORDS: Readonly<Record<string, string>> = {
   'keyed-relay': 'Keyed-feed relay',

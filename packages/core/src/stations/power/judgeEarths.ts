@@ -32,27 +32,35 @@ export const judgeEarths = (c: PowerCase): PowerVerdict[] =>
     const noStrap =
       leg === 'battery-engine' ? !batteryEarth.fitted && !(engineStrap.fitted && bodyStrap.fitted) : !engineStrap.fitted
     const bad = lift > POOR_V || noStrap
+    const { earths } = c.found
+    const unseen = (leg === 'battery-engine' ? earths.batteryToEngine : earths.engineToBody) === null && !bad
     return {
       ...base,
-      title: noStrap
-        ? `${title}: earth strap missing`
-        : lift > LEG_V
-          ? `${title}: earth drops too much`
-          : `${title}: earth`,
-      state: bad ? 'stop' : lift > LEG_V ? 'caution' : 'ok',
+      title: unseen
+        ? `${title}: nobody has looked for the strap`
+        : noStrap
+          ? `${title}: earth strap missing`
+          : lift > LEG_V
+            ? `${title}: earth drops too much`
+            : `${title}: earth`,
+      state: unseen ? 'unknown' : bad ? 'stop' : lift > LEG_V ? 'caution' : 'ok',
       figureName: leg === 'battery-engine' ? 'engine above battery negative' : 'between engine and body',
       figure: fig(lift, 'voltage', 2),
       limitName: 'at most',
       limit: fig(LEG_V, 'voltage', 1),
       margin: fig(LEG_V - lift, 'voltage', 2),
-      next: noStrap
-        ? say`Fit a strap of at least 16 mm²`
-        : say`Clean both ends to bright metal; a thicker or shorter strap`,
-      reason: noStrap
-        ? say`Current returns through throttle cable, bearings and exhaust instead: readings shift, cables burn.`
-        : lift > LEG_V
-          ? say`Everything earthed on the engine is lifted by that much while the first fuel is metered.`
-          : say`At the coldest start, starter turning.`,
+      next: unseen
+        ? say`Look for the strap, and undo one end`
+        : noStrap
+          ? say`Fit a strap of at least 16 mm²`
+          : say`Clean both ends to bright metal; a thicker or shorter strap`,
+      reason: unseen
+        ? say`A sound strap is assumed: without one current returns through throttle cable, bearings and exhaust.`
+        : noStrap
+          ? say`Current returns through throttle cable, bearings and exhaust instead: readings shift, cables burn.`
+          : lift > LEG_V
+            ? say`Everything earthed on the engine is lifted by that much while the first fuel is metered.`
+            : say`At the coldest start, starter turning.`,
       pointId: 'crank-cold',
     }
   })
@@ -71,7 +79,7 @@ export const judgeEcuEarth = (c: PowerCase): PowerVerdict => {
   const ecu = c.solved.at['crank-cold'].parts['ecu'] as { liftV: number | null } | undefined
   const lift = ecu?.liftV ?? null
   const school = c.power.design.ecuEarth
-  const base = { ...plain, id: 'ecu-earth', source: 'solved network; 0.1 V while cranking: proposed, typical' }
+  const base = { ...plain, id: 'ecu-earth', source: 'solved network; 0.5 V while cranking: rule of thumb' }
   if (lift === null)
     return { ...base, title: 'ECU earth connected to nothing', state: 'stop', reason: say`Connect it.` }
   return {

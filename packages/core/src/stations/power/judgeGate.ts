@@ -64,6 +64,8 @@ export const judgeGenerator = (c: PowerCase): PowerVerdict => {
   const given = limitAtRpm(c.supply, idleRpm * pulleyRatio)
   const wanted = demandA(c, 'idle')
   const loses = batteryA > 0.5
+  const drains = !loses && nightA > 0.5
+  const load = demandA(c, drains ? 'night-rain' : 'idle')
   const ratio = loses ? ratioThatCovers(c) : null
   const dynamo = kind === 'dynamo'
   const unseen = c.found.charging.kind === null
@@ -84,9 +86,9 @@ export const judgeGenerator = (c: PowerCase): PowerVerdict => {
     state: unseen ? 'unknown' : loses ? 'stop' : nightA > 0.5 ? 'caution' : 'ok',
     figureName: 'output at idle',
     figure: fig(given, 'current', 0),
-    limitName: 'load at idle',
-    limit: fig(wanted, 'current', 0),
-    margin: fig(given - wanted, 'current', 0),
+    limitName: drains ? 'load at night in rain' : 'load at idle',
+    limit: fig(load, 'current', 0),
+    margin: fig(given - load, 'current', 0),
     next: unseen
       ? say`Look at the generator`
       : loses

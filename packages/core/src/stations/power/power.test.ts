@@ -186,4 +186,17 @@ describe('laws of the station', () => {
       expect(c.coldStart.least['ecu']!.volts).toBeLessThan(steady)
     }
   })
+  it('a strap that nobody has looked for is no sound one', () => {
+    const v = verdictsOf(poweredJob({ 'walkAround.earths.engineToBody': null }))
+    expect([v['earth-body']!.state, v['earth-block']!.state]).toEqual(['unknown', 'ok'])
+  })
+  it('where the battery drains at night it is the load at night that the output is held against', () => {
+    const v = verdictsOf(poweredJob({ 'walkAround.charging.ratedA': 30 }))['generator']!
+    expect([v.title, v.limitName]).toEqual(['Battery drains at idle with everything on', 'load at night in rain'])
+    expect(v.margin!.si).toBeLessThan(0)
+  })
+  it('a drop-out above the pull-in is refused by both figures', () => {
+    const v = verdictsOf(poweredJob({ 'power.relay.pullInV': 4, 'power.relay.dropOutV': 6 }))['relay-figures']!
+    expect([v.state, v.figure!.si, v.limit!.si]).toEqual(['stop', 6, 4])
+  })
 })

@@ -112,7 +112,6 @@ export const NetworkSheet = ({
           {isRole(wire) && (
             <WirePanel
               solved={solved}
-              power={c.power}
               labels={c.labels}
               role={wire}
               condition={condition}

@@ -1,9 +1,8 @@
-import { ampacityA, fig, type PowerSection, type SolvedCar, type ConditionId, type WireRole } from '@lochmoor/core'
+import { ampacityA, fig, type SolvedCar, type ConditionId, type WireRole } from '@lochmoor/core'
 import { FigureText } from '../../../fields/FigureText.tsx'
 
 interface Props {
   readonly solved: SolvedCar
-  readonly power: PowerSection
   readonly labels: Readonly<Record<string, string>>
   readonly role: WireRole
   readonly condition: ConditionId

@@ -15,6 +15,7 @@ export const SupplyFields = ({ job }: { job: JobDocument }) => {
     <PathChoice job={job} path={path} {...(label && { label })} {...(none && { none })} />
   )
   const { output } = job.power.generator
+  const known = output.filter((p) => p.speedRpm !== null && p.currentA !== null)
   const setOutput = (next: typeof output, label: string) => run(setAt(OUTPUT, next, label))
   return (
     <>
@@ -55,8 +56,11 @@ export const SupplyFields = ({ job }: { job: JobDocument }) => {
         {figure('power.generator.cutInRpm', 'Cut-in speed, own shaft')}
         {choice('power.generator.joins', 'Output cable goes to', 'assumed as usual')}
         <p className="pt-2 font-semibold">Output by speed of its shaft</p>
-        {output.length === 0 && (
-          <p className="text-sm text-soft">None entered: a typical curve from its rating and cut-in is used.</p>
+        {known.length < 2 && (
+          <p className="text-sm text-soft">
+            {known.length === 0 ? 'None entered' : 'One point is no curve'}: a typical one from its rating and cut-in is
+            used.
+          </p>
         )}
         {output.map((point, i) => (
           <div key={point.id} className="relative border-b border-hair/70 pr-10">
