@@ -187,8 +187,11 @@ describe('laws of the station', () => {
     }
   })
   it('a strap that nobody has looked for is no sound one', () => {
-    const v = verdictsOf(poweredJob({ 'walkAround.earths.engineToBody': null }))
+    const job = poweredJob({ 'walkAround.earths.engineToBody': null })
+    const v = verdictsOf(job)
     expect([v['earth-body']!.state, v['earth-block']!.state]).toEqual(['unknown', 'ok'])
+    // Looking for it is what to do, not buying another.
+    expect(remediesOf(POWER_STATION, job, NO_PARTS).has('earth-body')).toBe(false)
   })
   it('where the battery drains at night it is the load at night that the output is held against', () => {
     const v = verdictsOf(poweredJob({ 'walkAround.charging.ratedA': 30 }))['generator']!

@@ -135,9 +135,9 @@ export const powerLadders = (job: JobDocument): Ladder[] => {
           : [designed(job, say`Keyed feed from a relay, its coil from run and start through two diodes`, { keyedFeed: 'relay' })],
     },
     { id: 'cables', cures: ['starter-circuit', 'crank-sag', 'cranking'], betterIsEnough: true, trials: () => cables(job, c) },
-    { id: 'battery-strap', cures: ['earth-block', 'starter-circuit', 'crank-sag', 'cranking'], betterIsEnough: true, trials: () => strapped(job, c, 'batteryEarth') },
-    { id: 'engine-strap', cures: ['earth-block', 'earth-body', 'starter-circuit'], betterIsEnough: true, trials: () => strapped(job, c, 'engineStrap') },
-    { id: 'body-strap', cures: ['earth-block', 'earth-body', 'starter-circuit'], betterIsEnough: true, trials: () => strapped(job, c, 'bodyStrap') },
+    { id: 'battery-strap', cures: ['earth-block', 'starter-circuit', 'crank-sag', 'cranking'], betterIsEnough: true, trials: (v) => (v.state === 'unknown' ? [] : strapped(job, c, 'batteryEarth')) },
+    { id: 'engine-strap', cures: ['earth-block', 'earth-body', 'starter-circuit'], betterIsEnough: true, trials: (v) => (v.state === 'unknown' ? [] : strapped(job, c, 'engineStrap')) },
+    { id: 'body-strap', cures: ['earth-block', 'earth-body', 'starter-circuit'], betterIsEnough: true, trials: (v) => (v.state === 'unknown' ? [] : strapped(job, c, 'bodyStrap')) },
     { id: 'pump', cures: ['pump-volts'], betterIsEnough: true, trials: () => pump(job, c) },
     {
       id: 'pulley',
