@@ -58,7 +58,8 @@ const temporaryFolder = (folder) => {
  */
 const makeDataFolder = async (folder, fast) => {
   const fresh = join(folder, 'data.new')
-  rmSync(fresh, { recursive: true, force: true })
+  // What a killed command has begun may still be written to for a while.
+  rmSync(fresh, { recursive: true, force: true, maxRetries: 20, retryDelay: 100 })
   mkdirSync(join(folder, 'temporary'), { recursive: true })
   const links = mkdtempSync(join(tmpdir(), 'lochmoor-new-'))
   const link = join(links, 'folder')

@@ -82,6 +82,12 @@ const tellOnce = (path) => {
 }
 
 /**
+ * Asks to be ended with its parent, then looks whether that one is still there: one that was killed in between would tell
+ * nobody any more, and the program would stay behind for good.
+ */
+const endsWithParent = () => ['/bin/sh', '-c', '[ "$PPID" = "$0" ] || exit 143; exec "$@"', String(process.pid)]
+
+/**
  * What comes before a program so that it ends with this command and, where this is root's, runs as its own user. Where
  * that user may not enter the folders that it needs, it has to stay root, and that is said.
  * @param {string[]} needs files and folders that it reads
@@ -89,13 +95,14 @@ const tellOnce = (path) => {
  */
 export const startedAs = async (...needs) => {
   const user = await ownUser()
-  const started = { program: '/usr/bin/setpriv', args: ['--pdeathsig', 'TERM'], isRoot: false }
-  if (!user) return started
+  const program = '/usr/bin/setpriv'
+  const asked = ['--pdeathsig', 'TERM']
+  if (!user) return { program, args: [...asked, ...endsWithParent()], isRoot: false }
   const drop = dropping(user)
   for (const path of needs)
     if ((await run('/usr/bin/setpriv', [...drop, '/usr/bin/test', '-r', path])).code !== 0) {
       tellOnce(path)
-      return { ...started, isRoot: true }
+      return { program, args: [...asked, ...endsWithParent()], isRoot: true }
     }
-  return { ...started, args: [...started.args, ...drop] }
+  return { program, args: [...asked, ...drop, ...endsWithParent()], isRoot: false }
 }

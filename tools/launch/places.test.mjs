@@ -61,6 +61,24 @@ const untilUp = async ({ address, child, said }) => {
   while (!said.text.includes(address) && child.exitCode === null && child.signalCode === null) await pause(50)
   if (!said.text.includes(address)) throw new Error(said.text)
 }
+/** Well before the test's own limit: whoever is still there then stays there. */
+const GONE_WITHIN_MS = 120_000
+/** Waits until nobody works in a folder any more; names who does not end. @param {string} data */
+const untilNobodyWorksIn = async (data) => {
+  const until = Date.now() + GONE_WITHIN_MS
+  while (processesWith(data).length > 0) {
+    if (Date.now() > until) throw new Error(`still there: ${processesWith(data).map(commandOf).join('; ')}`)
+    await pause(50)
+  }
+}
+/** @param {string} pid */
+const commandOf = (pid) => {
+  try {
+    return `${pid} ${readFileSync(`/proc/${pid}/cmdline`, 'utf8').replaceAll('\0', ' ')}`
+  } catch {
+    return pid // ended since
+  }
+}
 /** @param {string} what */
 const processesWith = (what) =>
   readdirSync('/proc')
@@ -118,7 +136,7 @@ whereReached('wherever it lies and whoever starts it', () => {
       await pause(afterMs)
       demo.child.kill('SIGKILL')
       await demo.ended
-      while (processesWith(data).length > 0) await pause(50)
+      await untilNobodyWorksIn(data)
     }
     const demo = await startDemo(data)
     await untilUp(demo)
