@@ -43,6 +43,30 @@ describe('preparing the store', () => {
     await server.close()
   })
 
+  it('a migration that was broken off anywhere is taken up again: each statement may be said twice, and all of them', async () => {
+    const server = await testServer({ demo: false })
+    const database = server.app.get(DataSource)
+    const schema = async () =>
+      database.query<object[]>(`select table_name, column_name, column_type, is_nullable, column_default
+        from information_schema.columns where table_schema = database() order by 1, 2`)
+    const indexes = async () =>
+      database.query<object[]>(`select table_name, index_name, seq_in_index, column_name, non_unique
+        from information_schema.statistics where table_schema = database() order by 1, 2, 3`)
+    const wanted = [await schema(), await indexes()]
+    for (let i = 0; i < 3; i++) await database.undoLastMigration({ transaction: 'none' })
+    const runner = database.createQueryRunner()
+    let said = 0
+    const twice = { query: async (sql: string) => (said++, await runner.query(sql), await runner.query(sql)) }
+    for (const migration of database.migrations) {
+      await migration.up(twice as never)
+      await migration.up(runner)
+    }
+    await runner.release()
+    expect(said).toBeGreaterThan(25)
+    expect([await schema(), await indexes()]).toEqual(wanted)
+    await server.close()
+  })
+
   it('gives the items of stored lists their ids, and entries of the book follow where it is certain', async () => {
     const server = await testServer({ demo: false })
     const database = server.app.get(DataSource)

@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common'
 import sharp from 'sharp'
 import { DataSource } from 'typeorm'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
-import { PhotosRepository } from '../records/photos.repository.ts'
+import { PhotosRepository, type PhotoRow } from '../records/photos.repository.ts'
 import { RecordsRepository } from '../records/records.repository.ts'
 import { reencode } from '../records/reencode.ts'
 import { PersonEntity } from '../workshop/person.entity.ts'
@@ -53,15 +53,21 @@ export class DemoStore {
 
   private async book(workshopId: string): Promise<void> {
     const now = new Date()
-    for (const { id, document, daysInState } of DEMO_JOBS) {
-      const stateSince = new Date(now.getTime() - daysInState * 86_400_000)
-      await this.jobs.create(workshopId, { id, document, who: DEMO_PEOPLE[1].name, stateSince, createdAt: stateSince })
-    }
+    const photos: { readonly jobId: string; readonly photo: PhotoRow }[] = []
     for (const { jobId, photoId, svg } of DEMO_PHOTOS) {
       const made = await reencode(await sharp(Buffer.from(svg)).png().toBuffer())
       if (!made.ok) throw new Error(`the demo’s drawing ${photoId} is no picture: ${made.error.found}`)
-      await this.photos.add(workshopId, jobId, { id: photoId, ...made.value })
+      photos.push({ jobId, photo: { id: photoId, ...made.value } })
     }
-    for (const { jobId, records } of demoRecords(now)) await this.records.add(workshopId, jobId, records)
+    // All of it or nothing: a server that is killed over it finds an empty store again.
+    await this.database.transaction(async (manager) => {
+      for (const { id, document, daysInState } of DEMO_JOBS) {
+        const stateSince = new Date(now.getTime() - daysInState * 86_400_000)
+        const job = { id, document, who: DEMO_PEOPLE[1].name, stateSince, createdAt: stateSince }
+        await this.jobs.create(workshopId, job, manager)
+      }
+      for (const { jobId, photo } of photos) await this.photos.add(workshopId, jobId, photo, manager)
+      for (const { jobId, records } of demoRecords(now)) await this.records.add(workshopId, jobId, records, manager)
+    })
   }
 }

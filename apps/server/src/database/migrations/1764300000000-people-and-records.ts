@@ -8,7 +8,7 @@ export class PeopleAndRecords1764300000000 implements MigrationInterface {
   name = 'PeopleAndRecords1764300000000'
 
   async up(q: QueryRunner): Promise<void> {
-    await q.query(`create table person (
+    await q.query(`create table if not exists person (
       id ${ID} not null primary key,
       workshop_id ${ID} not null,
       email varchar(190) not null,
@@ -22,7 +22,7 @@ export class PeopleAndRecords1764300000000 implements MigrationInterface {
       index person_by_workshop (workshop_id, name),
       constraint person_in_workshop foreign key (workshop_id) references workshop (id)
     ) engine=InnoDB`)
-    await q.query(`create table guest_link (
+    await q.query(`create table if not exists guest_link (
       id ${ID} not null primary key,
       workshop_id ${ID} not null,
       job_id ${ID} not null,
@@ -34,7 +34,7 @@ export class PeopleAndRecords1764300000000 implements MigrationInterface {
       index guest_link_by_job (job_id),
       constraint guest_link_of_job foreign key (job_id) references job (id) on delete cascade
     ) engine=InnoDB`)
-    await q.query(`create table session (
+    await q.query(`create table if not exists session (
       token_hash ${HASH} not null primary key,
       workshop_id ${ID} not null,
       person_id ${ID} null,
@@ -45,7 +45,7 @@ export class PeopleAndRecords1764300000000 implements MigrationInterface {
       constraint session_of_person foreign key (person_id) references person (id) on delete cascade,
       constraint session_of_guest foreign key (guest_link_id) references guest_link (id) on delete cascade
     ) engine=InnoDB`)
-    await q.query(`create table invitation (
+    await q.query(`create table if not exists invitation (
       id ${ID} not null primary key,
       workshop_id ${ID} not null,
       email varchar(190) not null,
@@ -57,7 +57,7 @@ export class PeopleAndRecords1764300000000 implements MigrationInterface {
       unique index invitation_by_token (token_hash),
       constraint invitation_of_workshop foreign key (workshop_id) references workshop (id)
     ) engine=InnoDB`)
-    await q.query(`create table letter (
+    await q.query(`create table if not exists letter (
       id bigint unsigned not null auto_increment primary key,
       workshop_id ${ID} not null,
       recipient varchar(190) not null,
@@ -67,7 +67,7 @@ export class PeopleAndRecords1764300000000 implements MigrationInterface {
       at datetime(6) not null default current_timestamp(6),
       index letter_by_workshop (workshop_id, id)
     ) engine=InnoDB`)
-    await q.query(`create table audit (
+    await q.query(`create table if not exists audit (
       id bigint unsigned not null auto_increment primary key,
       workshop_id ${ID} null,
       event varchar(40) character set ascii not null,
@@ -81,20 +81,20 @@ export class PeopleAndRecords1764300000000 implements MigrationInterface {
     ) engine=InnoDB`)
 
     await q.query(`alter table job
-      add state varchar(20) character set ascii not null default 'asked',
-      add state_since datetime(6) not null default current_timestamp(6),
-      add person_id ${ID} null,
-      add archived_at datetime(6) null,
-      add readiness json null,
-      add judged_by varchar(40) character set ascii null,
-      add title_words varchar(80) character set utf8mb4 collate utf8mb4_bin as (lower(title)) stored,
-      drop index job_by_workshop,
-      add index job_by_change (workshop_id, archived_at, updated_at, id),
-      add index job_by_state (workshop_id, archived_at, state, updated_at),
-      add index job_by_days (workshop_id, archived_at, state_since, id),
-      add index job_by_title (workshop_id, archived_at, title, id),
-      add index job_by_words (workshop_id, archived_at, title_words, state, updated_at, id)`)
-    await q.query(`create table job_section_history (
+      add column if not exists state varchar(20) character set ascii not null default 'asked',
+      add column if not exists state_since datetime(6) not null default current_timestamp(6),
+      add column if not exists person_id ${ID} null,
+      add column if not exists archived_at datetime(6) null,
+      add column if not exists readiness json null,
+      add column if not exists judged_by varchar(40) character set ascii null,
+      add column if not exists title_words varchar(80) character set utf8mb4 collate utf8mb4_bin as (lower(title)) stored,
+      drop index if exists job_by_workshop,
+      add index if not exists job_by_change (workshop_id, archived_at, updated_at, id),
+      add index if not exists job_by_state (workshop_id, archived_at, state, updated_at),
+      add index if not exists job_by_days (workshop_id, archived_at, state_since, id),
+      add index if not exists job_by_title (workshop_id, archived_at, title, id),
+      add index if not exists job_by_words (workshop_id, archived_at, title_words, state, updated_at, id)`)
+    await q.query(`create table if not exists job_section_history (
       job_id ${ID} not null,
       section varchar(32) character set ascii not null,
       version int unsigned not null,
@@ -106,10 +106,10 @@ export class PeopleAndRecords1764300000000 implements MigrationInterface {
       index history_by_time (job_id, at),
       constraint history_of_job foreign key (job_id) references job (id) on delete cascade
     ) engine=InnoDB`)
-    await q.query(`insert into job_section_history (job_id, section, version, schema_version, value, at, who)
+    await q.query(`insert ignore into job_section_history (job_id, section, version, schema_version, value, at, who)
       select job_id, section, version, schema_version, value, updated_at, 'before there were accounts' from job_section`)
 
-    await q.query(`create table record (
+    await q.query(`create table if not exists record (
       seq bigint unsigned not null auto_increment primary key,
       id ${ID} not null,
       workshop_id ${ID} not null,
@@ -129,7 +129,7 @@ export class PeopleAndRecords1764300000000 implements MigrationInterface {
       index record_by_field (job_id, field, seq),
       constraint record_of_job foreign key (job_id) references job (id) on delete cascade
     ) engine=InnoDB`)
-    await q.query(`create table photo (
+    await q.query(`create table if not exists photo (
       id ${ID} not null primary key,
       workshop_id ${ID} not null,
       job_id ${ID} not null,
