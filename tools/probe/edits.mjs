@@ -37,18 +37,23 @@ export const EDITS = [
   // Stored jobs.
   {
     file: 'packages/contract/src/job/migrations.ts',
-    after: '  addPower,\n',
-    add: "  {\n    id: '8-to-9: the lights',\n    from: 8,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
+    after: '  addFeedsAndEarths,\n',
+    add: "  {\n    id: '9-to-10: the lights',\n    from: 9,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: '  walkAround: walkOfNow,\n  power,\n',
+    after: '  walkAround: walkOfNow,\n  power: powerNow,\n',
     add: '  lights,\n',
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: '    before: version7Controller,\n    after: version8,\n  },\n',
-    add: "  '8-to-9: the lights': { before: version8, after: { ...version8, lights } },\n",
+    after: 'const version9 = { ...version8, power: powerNow }\n',
+    add: 'const version10 = { ...version9, lights }\n',
+  },
+  {
+    file: 'packages/contract/src/job/test/versions.ts',
+    after: "returns of the sensors, insulation of the wires': { before: version8, after: version9 },\n",
+    add: "  '9-to-10: the lights': { before: version9, after: version10 },\n",
   },
   // The screen.
   {
@@ -65,4 +70,4 @@ export const EDITS = [
 ]
 
 /** Where the new lock of the shapes goes: before the one of the version before. */
-export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  8: {\n    vehicle:', version: 9 }
+export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  9: {\n    vehicle:', version: 10 }

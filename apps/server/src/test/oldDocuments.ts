@@ -6,6 +6,20 @@ const bare = (items: readonly object[]): object[] =>
 const without = (tree: object, ...keys: string[]): Tree =>
   Object.fromEntries(Object.entries(tree).filter(([k]) => !keys.includes(k)))
 
+/** A job as version 8 stored it: the supply without feeds, fuse box and returns of the sensors. */
+export const asVersion8 = (job: JobDocument): Tree => {
+  const { design, old, wires } = job.power
+  return {
+    ...job,
+    power: {
+      ...without(job.power, 'sensors'),
+      old: without(old, 'chargeLamp', 'keyedWires', 'box'),
+      design: without(design, 'pumpCut', 'coilFeed', 'fanTrigger', 'damping', 'lampDiode'),
+      wires: Object.fromEntries(Object.entries(wires).map(([r, w]) => [r, without(w, 'insulation', 'loadedWires')])),
+    },
+  }
+}
+
 /** A job as version 7 stored it: no supply, and nobody asked for the coldest start or what an ECU needs. */
 export const asVersion7 = (job: JobDocument): Tree => {
   const { controller } = job.system

@@ -380,6 +380,35 @@ const addPower: JobMigration = {
   },
 }
 
+const addFeedsAndEarths: JobMigration = {
+  id: '8-to-9: feeds, fuse box, returns of the sensors, insulation of the wires',
+  from: 8,
+  up: (sections) => {
+    if (sections.power === undefined) return sections
+    const power = object(sections.power)
+    const wires = object(power.wires)
+    return {
+      ...sections,
+      power: {
+        ...power,
+        old: { ...object(power.old), chargeLamp: null, keyedWires: [], box: [] },
+        design: {
+          ...object(power.design),
+          pumpCut: 'ecu',
+          coilFeed: 'key',
+          fanTrigger: 'earth',
+          damping: 'none',
+          lampDiode: null,
+        },
+        sensors: { coolant: 'ecu', air: 'ecu', manifold: 'ecu', throttle: 'ecu', oxygen: 'ecu' },
+        wires: Object.fromEntries(
+          Object.entries(wires).map(([role, w]) => [role, { ...object(w), insulation: null, loadedWires: null }]),
+        ),
+      },
+    }
+  },
+}
+
 /** In order; each brings a document one version on. */
 export const JOB_MIGRATIONS: readonly JobMigration[] = [
   addWalkAroundSystemAndWork,
@@ -389,6 +418,7 @@ export const JOB_MIGRATIONS: readonly JobMigration[] = [
   addReach,
   leaveUncounted,
   addPower,
+  addFeedsAndEarths,
 ]
 
 /** Sections of an older document brought up to this version; newer or unknown versions are left as they are. */

@@ -32,6 +32,17 @@ const USUAL: Readonly<Record<WireRole, { size: string; away?: string; fuseA: num
   fanEarth: { size: 'mm2-4', fuseA: null, joints: 'good', ambient: 'bay' },
 } // prettier-ignore
 
+/** Wires of a bundle that carry current at once, until somebody has counted. Estimates. */
+const USUAL_LOADED: Readonly<Partial<Record<WireRole, number>>> = {
+  ecuFeed: 2,
+  ecuEarth: 2,
+  keyedFeed: 2,
+  pumpFeed: 2,
+  pumpEarth: 2,
+  fanFeed: 2,
+  lightsFeed: 2,
+  ignitionFeed: 2,
+}
 /** Temperature to plan a wire's resistance by, K: its surroundings and some warmth of its own. Typical. */
 const AMBIENT_K = { cabin: 318.15, bay: 353.15, hot: 373.15 } as const
 
@@ -95,6 +106,9 @@ const wireOf = (job: JobDocument, role: WireRole, number: (id: string) => number
     ohmPerM: size.ohmPerM,
     jointOhm: 2 * JOINT_OHM[joints],
     temperatureK: AMBIENT_K[w.ambient ?? usual.ambient],
+    ambientK: AMBIENT_K[w.ambient ?? usual.ambient],
+    insulation: w.insulation ?? 'xlpe',
+    loadedWires: w.loadedWires ?? USUAL_LOADED[role] ?? 1,
     fuseA: w.fuseA ?? usual.fuseA,
     fitted,
     measuredOhm:
@@ -131,6 +145,7 @@ export const supplyOfJob = (job: JobDocument, number: (id: string) => number): C
       charge: chargeAtRest(number('walkAround.tests.restingV')),
       temperatureK: 298.15,
     },
+    capacityC: number('walkAround.battery.capacityC'),
     batteryPlace: batteryPlaceOf(job),
     generator: {
       kind,
@@ -150,9 +165,12 @@ export const supplyOfJob = (job: JobDocument, number: (id: string) => number): C
       fusibleLink: power.old.fusibleLink === true,
       ballast: walkAround.ignition.coilResistor === true,
       killSwitch: power.old.killSwitch ?? 'none',
+      // Nearly every alternator has one: assumed until somebody has looked.
+      chargeLamp: power.old.chargeLamp ?? !walkAround.wiring.ammeter,
       joints: walkAround.wiring.state === 'sound' ? 'good' : walkAround.wiring.state === 'brittle' ? 'poor' : 'fair',
     },
     design: power.design,
+    inertiaSwitch: job.fuel.safety.inertiaSwitch === true,
     fan: power.design.fan ?? (walkAround.cooling.fan === 'electric' ? 'old-switch' : 'none'),
     starter: starterOfPower(number('power.starter.powerW')),
     engine: {

@@ -4,6 +4,8 @@ import type { Hows } from './hows.ts'
 const WIRE: Hows<typeof POWER_WIRE> = {
   lengthM: 'String along the real route, terminal to terminal, one way.',
   fuseA: 'Stamped on the fuse. It protects the wire, not the device.',
+  loadedWires:
+    'Those of its bundle that carry current at the same time, itself among them; lightly loaded ones need not count.',
   crankDropV:
     'Meter end to end along the wire, terminal to terminal, while somebody cranks with fuel and ignition off. It decides over length and size.',
 }
@@ -19,6 +21,18 @@ export const POWER_HOWS: Hows<typeof POWER> = {
         currentA: 'From a test bench, or by clamp meter with everything switched on.',
       },
     },
+  },
+  old: {
+    keyedWires: {
+      item: {
+        offV: 'Key off, engine stopped: anything above a tenth of a volt is back-feed.',
+        runV: 'Key on, with a lamp of some 20 W on it: an unloaded wire reads well through a bad joint.',
+        startV: 'While somebody cranks with the ignition disabled, the same lamp on it.',
+        postsV:
+          'A second meter on the battery’s terminals in the same start: it tells a wrong wire from a weak battery.',
+      },
+    },
+    box: { item: { ratingA: 'Stamped on the fuse that belongs there.' } },
   },
   starter: { powerW: 'Stamped on it, or from its number. Empty means a typical one.' },
   loads: {

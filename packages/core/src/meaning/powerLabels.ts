@@ -21,6 +21,14 @@ export const WIRE_LABELS = {
   fanEarth: 'Fan earth',
 } as const
 
+const RETURN_WORDS = {
+  ecu: 'ECU sensor earth',
+  block: 'engine block',
+  head: 'cylinder head',
+  body: 'body',
+  battery: 'battery terminal',
+} as const
+
 const wire = (name: string): Labels<typeof POWER_WIRE> => ({
   '': name,
   lengthM: 'length',
@@ -33,6 +41,8 @@ const wire = (name: string): Labels<typeof POWER_WIRE> => ({
     label: 'runs through',
     words: { cabin: 'cabin or boot', bay: 'engine bay', hot: 'near the exhaust' },
   },
+  insulation: { label: 'insulation', words: { xlpe: 'cross-linked, 125 °C', pvc: 'PVC, 85 °C' } },
+  loadedWires: 'loaded wires in its bundle',
   fuseA: 'fuse',
   crankDropV: 'voltage drop while cranking',
 })
@@ -63,7 +73,37 @@ export const POWER_LABELS: Labels<typeof POWER> = {
     fusibleLink: 'fusible link',
     killSwitch: {
       label: 'kill switch',
-      words: { none: 'none', battery: 'in the battery cable', ignition: 'in the ignition feed' },
+      words: {
+        none: 'none',
+        battery: 'in the battery cable',
+        ignition: 'in the ignition feed',
+        full: 'battery, keyed feed and generator field',
+      },
+    },
+    chargeLamp: 'charging lamp on the generator’s field',
+    keyedWires: {
+      '': 'Keyed wires as found',
+      item: {
+        '': '',
+        name: 'name',
+        offV: 'key off',
+        runV: 'key on',
+        startV: 'starter turning',
+        postsV: 'battery terminals in the same start',
+      },
+    },
+    box: {
+      '': 'Old fuse box',
+      item: {
+        '': '',
+        name: 'position',
+        feeds: 'feeds',
+        live: {
+          label: 'live',
+          words: { always: 'always', run: 'in run', 'run-and-start': 'in run and start', lights: 'with the lights' },
+        },
+        ratingA: 'fuse',
+      },
     },
   },
   starter: { '': 'Starter', powerW: 'rated power' },
@@ -122,6 +162,23 @@ export const POWER_LABELS: Labels<typeof POWER> = {
       },
     },
     jumpPosts: 'Jump posts in the engine bay',
+    pumpCut: {
+      label: 'Pump stops with the engine by',
+      words: { ecu: 'ECU output to its relay', 'oil-pressure': 'oil-pressure switch, bypassed in start' },
+    },
+    coilFeed: {
+      label: 'Ignition coils fed from',
+      words: { key: 'key switch', relay: 'keyed feed' },
+    },
+    fanTrigger: {
+      label: 'ECU switches the fan relay',
+      words: { earth: 'to earth', positive: 'to positive' },
+    },
+    damping: {
+      label: 'Across the relay coils',
+      words: { none: 'nothing', diode: 'diode', resistor: 'resistor' },
+    },
+    lampDiode: 'Diode in the charging lamp’s lead',
   },
   loads: {
     '': '',
@@ -142,6 +199,14 @@ export const POWER_LABELS: Labels<typeof POWER> = {
     dropOutV: 'drop-out voltage',
     coilOhm: 'coil resistance',
     coilK: 'coil temperature',
+  },
+  sensors: {
+    '': '',
+    coolant: { label: 'Coolant sensor returns to', words: { ...RETURN_WORDS, reference: '5 V reference' } },
+    air: { label: 'Intake air sensor returns to', words: { ...RETURN_WORDS, reference: '5 V reference' } },
+    manifold: { label: 'Manifold pressure sensor returns to', words: RETURN_WORDS },
+    throttle: { label: 'Throttle sensor returns to', words: RETURN_WORDS },
+    oxygen: { label: 'Oxygen sensor signal returns to', words: RETURN_WORDS },
   },
   leastCrankRpm: 'Minimum cranking speed',
   wires: {

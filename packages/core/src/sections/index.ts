@@ -37,7 +37,12 @@ export type { Architecture, Build, Firing, Injection, SystemSection, Timing, Tri
 export type { FitnessEntries, WalkAroundSection } from './walkAround.ts'
 export { STATIONS, WORK_STATE_WORDS, WORK_STATES, type Station, type WorkSection, type WorkState } from './work.ts'
 export {
+  emptyBoxPosition,
+  emptyKeyedWire,
   emptyOutputPoint,
+  type BoxPosition,
+  type KeyedWire,
+  type SensorReturn,
   WIRE_ROLES,
   type OutputPoint,
   type PowerDesign,

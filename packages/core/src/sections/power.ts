@@ -1,5 +1,18 @@
 import { WIRE_SIZE_IDS } from '../parts/index.ts'
-import { always, figure, group, listOf, newItem, seen, word, type ItemOf, type ValueOf } from '../shape/index.ts'
+import {
+  always,
+  figure,
+  group,
+  listOf,
+  name,
+  newItem,
+  seen,
+  text,
+  whole,
+  word,
+  type ItemOf,
+  type ValueOf,
+} from '../shape/index.ts'
 
 /** Every wire that the design names, from the battery on. */
 export const WIRE_ROLES = [
@@ -30,6 +43,9 @@ export const POWER_WIRE = group({
   /** How its two terminals look. */
   joints: word('good', 'fair', 'poor', 'rusty'),
   ambient: word('cabin', 'bay', 'hot'),
+  insulation: word('xlpe', 'pvc'),
+  /** Wires of its bundle that carry current at the same time, itself among them. */
+  loadedWires: whole(1, 20),
   fuseA: figure('current', 1, 300, 'A'),
   /** End to end with the starter turning: it decides over length and size. */
   crankDropV: figure('voltage', 0, 12, 'V'),
@@ -43,6 +59,34 @@ const OUTPUT_POINT = group({
 })
 export type OutputPoint = ItemOf<typeof OUTPUT_POINT>
 export const emptyOutputPoint = (id: string): OutputPoint => newItem(OUTPUT_POINT, id, {})
+
+/** An old wire that comes alive with the key, as a meter found it. */
+const KEYED_WIRE = group({
+  name: name(60),
+  /** Key off, key on, and with the starter turning; the battery's own terminals in that same start. */
+  offV: figure('voltage', 0, 16, 'V'),
+  runV: figure('voltage', 0, 16, 'V'),
+  startV: figure('voltage', 0, 16, 'V'),
+  postsV: figure('voltage', 0, 16, 'V'),
+})
+export type KeyedWire = ItemOf<typeof KEYED_WIRE>
+export const emptyKeyedWire = (id: string, called: string): KeyedWire => newItem(KEYED_WIRE, id, { name: called })
+
+/** One position of the old fuse box. */
+const BOX_POSITION = group({
+  name: name(40),
+  /** What hangs on it; empty where nothing does. */
+  feeds: text(80),
+  live: word('always', 'run', 'run-and-start', 'lights'),
+  ratingA: figure('current', 1, 100, 'A'),
+})
+export type BoxPosition = ItemOf<typeof BOX_POSITION>
+export const emptyBoxPosition = (id: string, called: string): BoxPosition => newItem(BOX_POSITION, id, { name: called })
+
+/** Where the return of a sensor goes; a thermistor may by mistake go to the 5 V reference. */
+const RETURNS = ['ecu', 'block', 'head', 'body', 'battery'] as const
+const THERMISTOR_RETURNS = [...RETURNS, 'reference'] as const
+export type SensorReturn = (typeof THERMISTOR_RETURNS)[number]
 
 /** The car's supply as found, and how the conversion is fed and earthed. */
 export const POWER = group({
@@ -64,7 +108,12 @@ export const POWER = group({
   old: group({
     bulkheadConnector: seen,
     fusibleLink: seen,
-    killSwitch: word('none', 'battery', 'ignition'),
+    /** Full: battery, keyed feed and generator field together. */
+    killSwitch: word('none', 'battery', 'ignition', 'full'),
+    /** A charging lamp between ignition and the generator's field. */
+    chargeLamp: seen,
+    keyedWires: listOf(KEYED_WIRE, 12, 'keyed wire'),
+    box: listOf(BOX_POSITION, 24, 'position'),
   }),
   starter: group({ powerW: figure('heat', 300, 6000, 'W') }),
   design: group({
@@ -82,6 +131,16 @@ export const POWER = group({
     pickUpFeed: always(['ecu', 'own-branch', 'coil-branch']),
     /** Battery away from the engine: posts for a helper battery and a timing light. */
     jumpPosts: seen,
+    /** What makes the pump stop with the engine. */
+    pumpCut: always(['ecu', 'oil-pressure']),
+    /** What feeds the ignition coils. */
+    coilFeed: always(['key', 'relay']),
+    /** Which side of the fan relay's coil the ECU switches. */
+    fanTrigger: always(['earth', 'positive']),
+    /** Across the relay coils. */
+    damping: always(['none', 'diode', 'resistor']),
+    /** A diode in the lead of the charging lamp. */
+    lampDiode: seen,
   }),
   loads: group({
     ecuW: figure('heat', 1, 200, 'W'),
@@ -103,6 +162,14 @@ export const POWER = group({
     coilOhm: figure('resistance', 30, 400, 'ohm'),
     /** Of its coil in a hot bay. */
     coilK: figure('temperature', 253.15, 398.15, 'K'),
+  }),
+  /** Where the return of each sensor goes. */
+  sensors: group({
+    coolant: always(THERMISTOR_RETURNS),
+    air: always(THERMISTOR_RETURNS),
+    manifold: always(RETURNS),
+    throttle: always(RETURNS),
+    oxygen: always(RETURNS),
   }),
   /** Least mean speed of the crank that starts it. */
   leastCrankRpm: figure('engineSpeed', 40, 300, 'rpm'),

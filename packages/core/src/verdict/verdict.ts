@@ -53,6 +53,8 @@ export interface Verdict {
   readonly source: string
   /** The operating point it was found at. */
   readonly pointId: string | null
+  /** Id of the verdict that is the cause of this one: undone alone, it clears this too. */
+  readonly effectOf?: string
   /** Names of the workings that lead to the figure. */
   readonly workings: readonly string[]
 }

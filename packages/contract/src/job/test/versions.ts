@@ -6,9 +6,28 @@ const {
   fuel: fuelNow,
   exhaust: exhaustNow,
   walkAround: walkOfNow,
-  power,
+  power: powerNow,
   ...others
 } = emptyJob('Fellside pickup')
+/** Before version 9. */
+const { sensors: _sensors, ...powerOf } = powerNow
+const { chargeLamp: _lamp, keyedWires: _keyed, box: _box, ...oldThen } = powerOf.old
+const {
+  pumpCut: _cut,
+  coilFeed: _coils,
+  fanTrigger: _trigger,
+  damping: _damping,
+  lampDiode: _diode,
+  ...designThen
+} = powerOf.design
+const power = {
+  ...powerOf,
+  old: oldThen,
+  design: designThen,
+  wires: Object.fromEntries(
+    Object.entries(powerOf.wires).map(([role, { insulation: _i, loadedWires: _l, ...w }]) => [role, w]),
+  ),
+}
 const { coldestStartK: _coldest, ...batteryThen } = walkOfNow.battery
 /** Before version 8. */
 const walkNow = { ...walkOfNow, battery: batteryThen }
@@ -167,6 +186,7 @@ const version8 = {
   system: { ...version7Lines.system, controller: { ...controller, leastV: null, rideThroughS: null } },
   power,
 }
+const version9 = { ...version8, power: powerNow }
 
 /** What each migration makes of what, by its id. */
 export const FIXTURES: Readonly<Record<string, { readonly before: object; readonly after: object }>> = {
@@ -183,6 +203,7 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
     before: version7Controller,
     after: version8,
   },
+  '8-to-9: feeds, fuse box, returns of the sensors, insulation of the wires': { before: version8, after: version9 },
 }
 
 /**
@@ -190,6 +211,15 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
  * on without the names of units, which are words and may be said otherwise.
  */
 export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<SectionName, string>>>>> = {
+  9: {
+    vehicle: '88fdcabdafbe9072',
+    walkAround: '23095d96c982d81e',
+    system: '7b915c3ecfb3e8fb',
+    fuel: '899eb3e2a6a3da26',
+    exhaust: 'a3896714f6451795',
+    power: '4db113edc1519c0f',
+    work: '4550096deda08632',
+  },
   5: {
     vehicle: '6ffadd2d503c3795',
     walkAround: '18a13d3405b920be',

@@ -37,6 +37,7 @@ export const NODE = {
   pumpEarth: 'pump −',
   fan: 'fan +',
   fanEarth: 'fan −',
+  field: 'generator field',
 } as const
 
 /** Devices that are judged, in the order they are told. */
@@ -85,6 +86,9 @@ const KILL_OHM = 0.0015
 const FUSIBLE_LINK_OHM = 0.004
 /** A ballast resistor or resistance wire. Typical. */
 export const BALLAST_OHM = 1.5
+/** Of a generator's field winding. Typical. */
+const FIELD_OHM = 4
+const SILICON = { forwardV: 0.7, resistanceOhm: 0.05 } as const
 const INJECTOR_DUTY = { idle: 0.05, full: 0.8 } as const
 export const dutyOf = (at: keyof typeof INJECTOR_DUTY): number => INJECTOR_DUTY[at]
 /** Inrush of fans and pumps over their running current. Typical. */
@@ -141,8 +145,11 @@ export const carNetwork = (s: CarSupply): CarNetwork => {
   }
 
   // The heavy side.
-  const afterKill = s.old.killSwitch === 'battery' ? NODE.killed : NODE.post
-  if (s.old.killSwitch === 'battery')
+  const { killSwitch } = s.old
+  const killsBattery = killSwitch === 'battery' || killSwitch === 'full'
+  const killsKeyed = killSwitch === 'ignition' || killSwitch === 'full'
+  const afterKill = killsBattery ? NODE.killed : NODE.post
+  if (killsBattery)
     row('kill', NODE.post, [contact('kill-switch', NODE.post, NODE.killed, KILL_OHM)], null, [], NODE.killed)
   row('starterCable', afterKill, wire('starterCable', afterKill, NODE.stud), null, [], NODE.stud)
   const { ratedV, stallA, runA, speed, kind } = starterLoad(s.starter)
@@ -180,10 +187,18 @@ export const carNetwork = (s: CarSupply): CarNetwork => {
   const generatorOut = 'generator +'
   row('generator', joins, [...wire('chargeCable', generatorOut, joins)].reverse(), 'generator', [], NODE.block)
 
+  if (s.old.chargeLamp) {
+    const lead = s.design.lampDiode === true ? 'lamp lead' : NODE.ignition
+    if (s.design.lampDiode === true) diodes.push({ id: 'lamp-diode', anode: NODE.ignition, cathode: lead, ...SILICON })
+    loads.push({ id: 'charge-lamp', kind: 'lamp', pos: lead, neg: NODE.field, ratedV: 12, ratedW: 2.2 })
+    // Standing, the field earths the lamp; turning, the generator feeds it.
+    loads.push({ id: 'field', kind: 'resistance', pos: NODE.field, neg: NODE.block, ohm: FIELD_OHM, on: false })
+    contact('field-fed', generatorOut, NODE.field, 0.05, false)
+  }
+
   // Key.
-  const keyIn = s.old.killSwitch === 'ignition' ? 'key, behind the kill switch' : NODE.main
-  if (s.old.killSwitch === 'ignition') contact('kill-switch', NODE.main, keyIn, KILL_OHM)
-  const keyLeft = s.old.killSwitch === 'ignition' ? ['kill-switch'] : []
+  const keyIn = killsKeyed ? 'key, behind the kill switch' : NODE.main
+  const keyLeft = killsKeyed ? [contact('kill-keyed', NODE.main, keyIn, KILL_OHM)] : []
   row('key-run', NODE.main, [...keyLeft, contact('key-run', keyIn, NODE.ignition, KEY_OHM + joints, false)], null, [], NODE.ignition) // prettier-ignore
   row('key-acc', NODE.main, [...keyLeft, contact('key-acc', keyIn, NODE.accessory, KEY_OHM + joints, false)], null, [], NODE.accessory) // prettier-ignore
   contact('key-start', keyIn, NODE.start, KEY_OHM + joints, false)
@@ -192,26 +207,28 @@ export const carNetwork = (s: CarSupply): CarNetwork => {
 
   // Ignition.
   const coilIn = s.old.ballast ? 'ballast, key side' : NODE.coil
-  const coilWire = wire('ignitionFeed', NODE.ignition, coilIn)
-  if (s.old.ballast) coilWire.push(contact('ballast', coilIn, NODE.coil, BALLAST_OHM))
-  loads.push({ id: 'ignition', kind: 'resistance', pos: NODE.coil, neg: NODE.block, ohm: RATED_V / s.loads.ignitionA - (s.old.ballast ? BALLAST_OHM : 0) > 0.4 ? RATED_V / s.loads.ignitionA - (s.old.ballast ? BALLAST_OHM : 0) : 0.4, on: false, leastV: s.old.ballast ? 5 : 7, mostV: 16 }) // prettier-ignore
-  row('ignition', NODE.ignition, coilWire, 'ignition', [], NODE.block)
-
-  // ECU.
-  const ecuSource = {
-    battery: NODE.post,
-    'starter-stud': NODE.stud,
-    'kill-switch': s.old.killSwitch === 'battery' ? NODE.killed : keyIn,
-    'old-main': NODE.main,
-    ignition: NODE.ignition,
-  }[design.ecuFeed]
-  const shared = design.relays === 'shared'
   const keyedSource = {
     relay: NODE.keyedSource,
     'run-and-start': NODE.ignition,
     'run-only': NODE.accessory,
     'after-ballast': NODE.coil,
   }[design.keyedFeed]
+  // A keyed feed that is taken from the coil cannot feed it.
+  const coilFrom = design.coilFeed === 'relay' && keyedSource !== NODE.coil ? keyedSource : NODE.ignition
+  const coilWire = wire('ignitionFeed', coilFrom, coilIn)
+  if (s.old.ballast) coilWire.push(contact('ballast', coilIn, NODE.coil, BALLAST_OHM))
+  loads.push({ id: 'ignition', kind: 'resistance', pos: NODE.coil, neg: NODE.block, ohm: RATED_V / s.loads.ignitionA - (s.old.ballast ? BALLAST_OHM : 0) > 0.4 ? RATED_V / s.loads.ignitionA - (s.old.ballast ? BALLAST_OHM : 0) : 0.4, on: false, leastV: s.old.ballast ? 5 : 7, mostV: 16 }) // prettier-ignore
+  row('ignition', coilFrom, coilWire, 'ignition', [], NODE.block)
+
+  // ECU.
+  const ecuSource = {
+    battery: NODE.post,
+    'starter-stud': NODE.stud,
+    'kill-switch': killsBattery ? NODE.killed : keyIn,
+    'old-main': NODE.main,
+    ignition: NODE.ignition,
+  }[design.ecuFeed]
+  const shared = design.relays === 'shared'
   const ecuEarthAt = {
     battery: NODE.earth,
     block: NODE.block,
@@ -219,8 +236,14 @@ export const carNetwork = (s: CarSupply): CarNetwork => {
     body: NODE.bodyFront,
   }[design.ecuEarth]
   const sharedOut = 'shared relay, out'
+  /** Feed of the coil that runs the pump, through whatever must be able to cut it. */
+  const coilFeed = (from: string, coil: string): string => {
+    if (!s.inertiaSwitch) return from
+    contact('inertia-switch', from, coil, 0.02)
+    return coil
+  }
   const ecuLeft = shared
-    ? [...wire('ecuFeed', ecuSource, 'shared relay, in'), relay('shared-relay', keyedSource, NODE.bodyFront, 'shared relay, in', sharedOut)] // prettier-ignore
+    ? [...wire('ecuFeed', ecuSource, 'shared relay, in'), relay('shared-relay', coilFeed(keyedSource, 'shared relay, coil'), NODE.bodyFront, 'shared relay, in', sharedOut)] // prettier-ignore
     : wire('ecuFeed', ecuSource, NODE.ecu)
   const ecuPlus = shared ? sharedOut : NODE.ecu
   const ecuRight = wire('ecuEarth', NODE.ecuEarth, ecuEarthAt)
@@ -253,12 +276,18 @@ export const carNetwork = (s: CarSupply): CarNetwork => {
   )
   const pumpEarthAt = design.pumpEarth === 'battery' ? NODE.earth : NODE.bodyRear
   let pumpLeft: string[]
-  const pumpOut = shared ? sharedOut : 'pump relay, out'
   if (shared) pumpLeft = ['shared-relay', ...wire('pumpFeed', sharedOut, NODE.pump)]
   else {
     pumpLeft = [...wire('pumpFeed', pumpSource, 'pump relay, in')]
-    pumpLeft.push(relay('pump-relay', keyedSource, 'pump relay, driver', 'pump relay, in', NODE.pump))
-    contact('ecu-drives-pump', 'pump relay, driver', NODE.ecuEarth, 0.1, false)
+    if (design.pumpCut === 'oil-pressure') {
+      const pressed = 'oil-pressure switch, out'
+      contact('oil-switch', keyedSource, pressed, 0.02, false)
+      diodes.push({ id: 'diode-bypass', anode: NODE.start, cathode: pressed, ...SILICON })
+      pumpLeft.push(relay('pump-relay', coilFeed(pressed, 'pump relay, coil'), NODE.bodyFront, 'pump relay, in', NODE.pump)) // prettier-ignore
+    } else {
+      pumpLeft.push(relay('pump-relay', coilFeed(keyedSource, 'pump relay, coil'), 'pump relay, driver', 'pump relay, in', NODE.pump)) // prettier-ignore
+      contact('ecu-drives-pump', 'pump relay, driver', NODE.ecuEarth, 0.1, false)
+    }
   }
   loads.push({ id: 'pump', kind: 'motor', pos: NODE.pump, neg: NODE.pumpEarth, ratedV: 13.5, stallA: PUMP_STALLS * s.loads.pumpA, runA: s.loads.pumpA, mostV: 16 }) // prettier-ignore
   row('pump', shared ? ecuSource : pumpSource, pumpLeft, 'pump', pumpRight, pumpEarthAt)
@@ -271,15 +300,18 @@ export const carNetwork = (s: CarSupply): CarNetwork => {
   const gaugesFrom = design.gaugesFeed === 'pump-relay' ? behindPump : NODE.ignition
   loads.push({ id: 'gauges', kind: 'resistance', pos: gaugesFrom, neg: NODE.bodyFront, ohm: s.loads.gaugesA > 0 ? RATED_V / s.loads.gaugesA : 1e6, mostV: 16 }) // prettier-ignore
   row('gauges', gaugesFrom, [], 'gauges', [], NODE.bodyFront)
-  void pumpOut
 
   // Fan.
   if (s.fan !== 'none') {
+    const toEarth = design.fanTrigger === 'earth'
+    const fanCoil = toEarth
+      ? ([NODE.ignition, 'fan relay, driver'] as const)
+      : (['fan relay, driver', NODE.bodyFront] as const)
     const left =
       s.fan === 'relay'
-        ? [...wire('fanFeed', NODE.post, 'fan relay, in'), relay('fan-relay', NODE.ignition, 'fan relay, driver', 'fan relay, in', NODE.fan)] // prettier-ignore
+        ? [...wire('fanFeed', NODE.post, 'fan relay, in'), relay('fan-relay', fanCoil[0], fanCoil[1], 'fan relay, in', NODE.fan)]
         : [...wire('fanFeed', NODE.ignition, 'fan switch'), contact('fan-switch', 'fan switch', NODE.fan, 0.02 + joints, false)] // prettier-ignore
-    if (s.fan === 'relay') contact('ecu-drives-fan', 'fan relay, driver', NODE.ecuEarth, 0.1, false)
+    if (s.fan === 'relay') contact('ecu-drives-fan', 'fan relay, driver', toEarth ? NODE.ecuEarth : ecuPlus, 0.1, false)
     loads.push({ id: 'fan', kind: 'motor', pos: NODE.fan, neg: NODE.fanEarth, ratedV: RATED_V, stallA: FAN_STALLS * s.loads.fanA, runA: s.loads.fanA, torque: 'quadratic', mostV: 16 }) // prettier-ignore
     row('fan', s.fan === 'relay' ? NODE.post : NODE.ignition, left, 'fan', wire('fanEarth', NODE.fanEarth, NODE.bodyFront), NODE.bodyFront) // prettier-ignore
   }

@@ -1,3 +1,4 @@
+import type { Insulation } from '../wire/ampacity.ts'
 import type { OutputTable } from '../generator/generatorOutput.ts'
 import type { BatteryLabel } from '../battery/batteryModel.ts'
 import type { CrankedEngine, Starter } from '../starter/starterModel.ts'
@@ -19,12 +20,19 @@ export interface CarWire {
   /** By its drop while cranking; null where nobody measured it: length and size decide. */
   readonly measuredOhm: number | null
   /** What of it nobody has measured or decided. */
+  readonly insulation: Insulation
+  /** Of its bundle, itself among them. */
+  readonly loadedWires: number
+  /** Where it runs; its own current warms it further. K. */
+  readonly ambientK: number
   readonly assumed: readonly ('length' | 'size' | 'joints')[]
 }
 
 /** The car's supply in figures: everything that the network is made of. SI. */
 export interface CarSupply {
   readonly battery: BatteryLabel
+  /** Nominal, C. */
+  readonly capacityC: number
   /** Where it is or shall be. */
   readonly batteryPlace: 'bay' | 'boot' | 'under-seat'
   readonly generator: {
@@ -42,10 +50,13 @@ export interface CarSupply {
     readonly bulkheadConnector: boolean
     readonly fusibleLink: boolean
     readonly ballast: boolean
-    readonly killSwitch: 'none' | 'battery' | 'ignition'
+    readonly killSwitch: 'none' | 'battery' | 'ignition' | 'full'
+    readonly chargeLamp: boolean
     readonly joints: 'good' | 'fair' | 'poor'
   }
   readonly design: PowerDesign
+  /** An inertia or roll-over switch in the pump relay's coil feed. */
+  readonly inertiaSwitch: boolean
   /** Fan that is electric, by its own relay or on the old switch. */
   readonly fan: 'none' | 'relay' | 'old-switch'
   readonly starter: Starter

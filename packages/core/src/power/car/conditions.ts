@@ -32,7 +32,6 @@ export const CONDITION_WORDS: Readonly<Record<ConditionId, string>> = {
 
 /** Warm start, a mild day, a hot bay: K. */
 export const WARM_START_K = 298.15
-const HOT_REGULATOR_K = 343.15
 const COLD_REGULATOR_K = 283.15
 
 /** Battery of a supply at a temperature, as a change of the network. */
@@ -41,14 +40,39 @@ export const batteryAt = (s: CarSupply, temperatureK: number): PartChange => ({
   ...batteryState({ ...s.battery, temperatureK }),
 })
 
-interface Running {
+/** How the engine runs, for a moment of the network. */
+export interface Running {
   readonly engineRpm: number
   readonly regulatorK: number
   readonly duty: number
 }
+export const partsOn = (...ids: readonly string[]): PartChange[] => ids.map((id) => ({ id, on: true }))
+export const partsClosed = (...ids: readonly string[]): PartChange[] => ids.map((id) => ({ id, closed: true }))
+const [on, closed] = [partsOn, partsClosed]
 
-const on = (...ids: readonly string[]): PartChange[] => ids.map((id) => ({ id, on: true }))
-const closed = (...ids: readonly string[]): PartChange[] => ids.map((id) => ({ id, closed: true }))
+/** Key on, engine turning by itself, generator charging. */
+export const runningChanges = (s: CarSupply, { engineRpm, regulatorK, duty }: Running): PartChange[] => [
+  ...closed('key-run', 'ecu-drives-pump', 'key-acc', 'oil-switch', 'field-fed'),
+  ...on('ecu', 'ignition'),
+  { id: 'generator', speedRpm: Math.min(30_000, engineRpm * s.generator.pulleyRatio), temperatureK: regulatorK },
+  { id: 'injectors', on: true, duty },
+]
+export const FAN_ON: readonly PartChange[] = closed('ecu-drives-fan', 'fan-switch')
+export const NIGHT_ON: readonly PartChange[] = [
+  ...closed('light-switch'),
+  ...on('headlamps', 'side-lamps', 'blower', 'wipers'),
+]
+export const HOT_REGULATOR_K = 343.15
+
+/** Changes of parts that a network has; a design leaves some out. */
+export const changesWithin = (network: NetworkCase, changes: readonly PartChange[]): PartChange[] => {
+  const there = new Set(
+    [network.wires, network.contacts, network.sources, network.loads, network.relays].flatMap((list) =>
+      (list ?? []).map((p) => p.id),
+    ),
+  )
+  return changes.filter((c) => there.has(c.id))
+}
 
 /**
  * Changes that make a condition of a network; parts that a design has not are left out.
@@ -60,25 +84,14 @@ export const conditionMoment = (
   id: ConditionId,
   crankRadS: Readonly<Record<'crank-warm' | 'crank-cold', number>>,
 ): NetworkMoment => {
-  const there = new Set(
-    [network.wires, network.contacts, network.sources, network.loads, network.relays].flatMap((list) =>
-      (list ?? []).map((p) => p.id),
-    ),
-  )
   const engineOn = [...closed('key-run', 'ecu-drives-pump'), ...on('ecu', 'ignition')]
   const acc = closed('key-acc')
-  const run = ({ engineRpm, regulatorK, duty }: Running): PartChange[] => [
-    ...engineOn,
-    ...acc,
-    { id: 'generator', speedRpm: Math.min(30_000, engineRpm * s.generator.pulleyRatio), temperatureK: regulatorK },
-    { id: 'injectors', on: true, duty },
-  ]
-  const fan: PartChange[] = closed('ecu-drives-fan', 'fan-switch')
+  const run = (running: Running): PartChange[] => runningChanges(s, running)
   const idle: Running = { engineRpm: s.speeds.idleRpm, regulatorK: HOT_REGULATOR_K, duty: dutyOf('idle') }
   const crank = (which: 'crank-warm' | 'crank-cold'): PartChange[] => [
     ...engineOn,
     ...closed('key-start'),
-    ...on('solenoid'),
+    ...on('solenoid', 'field'),
     { id: 'injectors', on: true, duty: dutyOf('idle') },
     { id: 'starter', on: true, speed: Math.min(2, starterShare(s.starter, crankRadS[which])) },
     batteryAt(s, which === 'crank-warm' ? WARM_START_K : s.coldestK),
@@ -86,24 +99,30 @@ export const conditionMoment = (
   const changes = ((): PartChange[] => {
     switch (id) {
       case 'prime':
-        return [...engineOn, ...acc]
+        return [...engineOn, ...acc, ...on('field')]
       case 'crank-warm':
       case 'crank-cold':
         return crank(id)
       case 'release':
         // The engine fires, the generator gives nothing yet.
-        return [...engineOn, ...acc, { id: 'injectors', on: true, duty: dutyOf('idle') }]
+        return [
+          ...engineOn,
+          ...acc,
+          ...closed('oil-switch'),
+          ...on('field'),
+          { id: 'injectors', on: true, duty: dutyOf('idle') },
+        ]
       case 'idle':
         return run({ ...idle, regulatorK: COLD_REGULATOR_K })
       case 'fan-inrush':
-        return [...run(idle), ...fan, { id: 'fan', speed: 0 }]
+        return [...run(idle), ...FAN_ON, { id: 'fan', speed: 0 }]
       case 'full-load':
         return run({ engineRpm: s.speeds.fullRpm, regulatorK: HOT_REGULATOR_K, duty: dutyOf('full') })
       case 'night-rain':
-        return [...run(idle), ...fan, ...closed('light-switch'), ...on('headlamps', 'side-lamps', 'blower', 'wipers')]
+        return [...run(idle), ...FAN_ON, ...NIGHT_ON]
       case 'key-off':
         return []
     }
   })()
-  return { id, changes: changes.filter((c) => there.has(c.id)) }
+  return { id, changes: changesWithin(network, changes) }
 }

@@ -22,21 +22,13 @@ describe('parts that follow', () => {
       '8 hose ends: Fittings for lines not described leg by leg (assumed)',
       // One each 375 mm begun: 11 + 11 + 2 + 4.
       '28 clips: Lined P-clip, lines not described leg by leg (assumed)',
-      '1 pump relay: Relay with holder',
-      '1 pump fuse: Blade fuse with sealed holder',
       '0.5 reference hose: Vacuum hose (assumed)',
     ])
   })
 
-  it('relay and fuse follow from the current of all pumps, the next blade fuse above half as much again', () => {
-    const fuse = (pumpCount: number) => {
-      const line = partsOfFuel(designOf(soundJob({ pumpCount }))).find((l) => l.id === 'fuse')!
-      return line.specification.flatMap((x) => (typeof x === 'object' ? [(x as { si: number }).si] : []))
-    }
-    // 3.9 A at 210 kPa, 4.8 at 420, at any voltage: 4.286 A at 300 kPa; 6.4 wanted, and 12.9 for two.
-    expect(fuse(1)).toEqual([7.5, expect.closeTo(4.286, 2)])
-    expect(fuse(2)).toEqual([15, expect.closeTo(8.571, 2)])
-    expect(partsOfFuel(designOf(soundJob({ pump: null }))).some((l) => l.id === 'fuse')).toBe(false)
+  it('relay, fuse and wire of the pump are the power station’s: one size, ordered once', () => {
+    const whats = partsOfFuel(designOf(soundJob())).map((l) => l.what)
+    expect(whats.filter((w) => /relay|fuse|wire/.test(w))).toEqual([])
   })
 
   it('has no return line in a single-line system, and leaves out an old line that is kept', () => {

@@ -3,7 +3,6 @@ import type { PartLine } from '../../parts/index.ts'
 import { LINE_NAMES, type LineName } from '../../sections/index.ts'
 import type { Part } from '../../parts/index.ts'
 import { fig, say, type Figure, type Sentence } from '../../verdict/index.ts'
-import { currentAtRise, pumpAtVoltage } from '../../fuel/pumpAtVoltage.ts'
 import { cutListOf } from './linesOfJob.ts'
 import { piecesOfLine } from './linesOfJob.ts'
 import { HEAT_GAP_M } from '../../fuel/lines/legs.ts'
@@ -213,48 +212,6 @@ const legParts = (design: FuelDesign): PartLine[] => {
   ]
 }
 
-/** Blade fuses as they are sold, A. */
-const FUSES_A = [5, 7.5, 10, 15, 20, 25, 30, 40] as const
-/** Fuse over the current that flows for hours, so that it does not tire. Rule of thumb. */
-const FUSE_FACTOR = 1.5
-
-/** Current of all pumps at the set pressure and the highest charging voltage, A; null where their sheet cannot say. */
-const pumpCurrentA = (design: FuelDesign): number | null => {
-  const { pump, pumpCount } = design.fuel
-  if (!pump) return null
-  const at = pumpAtVoltage(pump.tables, design.figure('fuel.highV'))
-  const risePa = design.figure('fuel.setPressurePa') + design.figure('vehicle.boostPa')
-  return at.ok ? pumpCount * currentAtRise(at.value.curve, risePa) : null
-}
-
-/** Relay and fuse of the pump's feed. The wire that they stand in is sized for the fuse. */
-const feedParts = (design: FuelDesign): PartLine[] => {
-  const currentA = pumpCurrentA(design)
-  if (currentA === null) return []
-  const wantedA = FUSE_FACTOR * currentA
-  const fuseA = FUSES_A.find((a) => a >= wantedA)
-  return [
-    line(
-      'relay',
-      'pump relay',
-      'Relay with holder',
-      one(),
-      say`contacts for at least ${fig(wantedA, 'current', 1)}, its coil driven by the ECU`,
-      '1.5 times pump current: rule of thumb',
-    ),
-    line(
-      'fuse',
-      'pump fuse',
-      'Blade fuse with sealed holder',
-      one(),
-      fuseA === undefined
-        ? say`more than one needed: the pumps draw ${fig(currentA, 'current', 1)} together; give each its own feed`
-        : say`${fig(fuseA, 'current')}, at the battery end of a wire that carries it; the pump draws ${fig(currentA, 'current', 1)}`,
-      '1.5 times pump current: rule of thumb',
-    ),
-  ]
-}
-
 const safetyParts = (design: FuelDesign): PartLine[] => {
   if (!design.fuel.pump) return []
   const { inertiaSwitch } = design.fuel.safety
@@ -317,6 +274,5 @@ export const partsOfFuel = (design: FuelDesign): PartLine[] => [
   ...plainLines(design),
   ...legParts(design),
   ...plainPieces(design),
-  ...feedParts(design),
   ...safetyParts(design),
 ]

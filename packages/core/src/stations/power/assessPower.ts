@@ -1,28 +1,26 @@
 import type { JobDocument } from '../../job/index.ts'
-import { worstFirst, worstState } from '../../verdict/index.ts'
+import { worstState } from '../../verdict/index.ts'
 import type { StationAssessment } from '../station.ts'
+import { causesFirst } from './causes.ts'
+import { judgeFanDip, judgeFanFeed, judgeRest } from './chargingOfJob.ts'
+import { judgeFusePlan } from './fusePlan.ts'
 import { judgeCranking, judgeKeyed, judgeMeasuredStart, judgeSag, judgeStarterCircuit } from './judgeCranking.ts'
-import {
-  judgeConnected,
-  judgeOldPath,
-  judgeOthers,
-  judgePump,
-  judgeRelayFigures,
-  judgeRelays,
-  judgeThinLeads,
-} from './judgeDevices.ts'
+import { judgeConnected, judgeOldPath, judgeOthers, judgePump, judgeRelayFigures, judgeRelays } from './judgeDevices.ts'
 import { judgeEarths, judgeEcuEarth } from './judgeEarths.ts'
 import {
   judgeEcuFeed,
   judgeGauges,
   judgeHeater,
   judgeJumpPosts,
-  judgeKillFeed,
   judgeNoisePath,
   judgeSharedRelay,
 } from './judgeFeeds.ts'
 import { judgeGenerator, judgeSupply } from './judgeGate.ts'
+import { judgePumpCut, judgeStop } from './judgeStop.ts'
+import { judgeFuseInrush, judgeFuseLoad, judgeFuseShort, judgeThinLeads, judgeWireDrops } from './judgeWires.ts'
+import { judgeKeyedWires } from './keyedFinder.ts'
 import { powerCase, type PowerCase, type PowerVerdict } from './powerCase.ts'
+import { judgeSensorEarth } from './sensorReturns.ts'
 
 export interface PowerAssessment extends StationAssessment {
   readonly c: PowerCase
@@ -49,13 +47,24 @@ export const judgePower = (c: PowerCase): PowerVerdict[] => {
     ...judgeRelays(c),
     ...judgeOthers(c),
     judgeThinLeads(c),
+    judgeFuseLoad(c),
+    judgeFuseShort(c),
+    judgeFuseInrush(c),
+    judgeWireDrops(c),
+    judgeFusePlan(c),
+    judgeKeyedWires(c),
+    judgeStop(c),
+    judgePumpCut(c),
+    judgeSensorEarth(c),
+    judgeFanFeed(c),
+    judgeFanDip(c),
+    judgeRest(c),
     judgeOldPath(c),
     judgeSharedRelay(c),
     judgeHeater(c),
     judgeGauges(c),
     judgeNoisePath(c),
     judgeJumpPosts(c),
-    judgeKillFeed(c),
   ].filter((v) => v !== null)
 }
 
@@ -69,7 +78,7 @@ const ACTIONS = {
 /** The power station of a job: a pure function of the document. */
 export const assessPower = (job: JobDocument): PowerAssessment => {
   const c = powerCase(job)
-  const verdicts = worstFirst(judgePower(c))
+  const verdicts = causesFirst(job, c, judgePower(c), (other) => judgePower(powerCase(other)))
   const state = worstState(verdicts.map((v) => v.state))
   return { c, verdicts, state, assumptions: c.refusedBy === null ? c.assumptions : [], action: ACTIONS[state] }
 }

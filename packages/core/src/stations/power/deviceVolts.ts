@@ -1,4 +1,11 @@
-import { CONDITIONS, type ConditionId, type DeviceId, type LoadFigures, type SolvedCar } from '../../power/index.ts'
+import {
+  CONDITIONS,
+  type CarSupply,
+  type ConditionId,
+  type DeviceId,
+  type LoadFigures,
+  type SolvedCar,
+} from '../../power/index.ts'
 
 /** What a device is called, in a list and in a sentence. */
 export const DEVICE_WORDS: Readonly<Record<DeviceId, string>> = {
@@ -36,6 +43,12 @@ export const WORKS_IN: Readonly<Record<DeviceId, readonly ConditionId[]>> = {
   solenoid: ['crank-warm', 'crank-cold'],
 }
 
+/** The same for a design: a pump cut by oil pressure does not prime. */
+export const worksIn = ({ design }: Pick<CarSupply, 'design'>, device: DeviceId): readonly ConditionId[] =>
+  device === 'pump' && design.pumpCut === 'oil-pressure' && design.relays === 'separate'
+    ? WORKS_IN.pump.filter((id) => id !== 'prime')
+    : WORKS_IN[device]
+
 export const loadAt = (c: SolvedCar, condition: ConditionId, device: string): LoadFigures | null =>
   (c.at[condition].parts[device] as LoadFigures | undefined) ?? null
 
@@ -49,7 +62,7 @@ export interface DeviceVolts {
 
 /** A device in every condition in which it must work. */
 export const voltsOfDevice = (c: SolvedCar, device: DeviceId): DeviceVolts[] =>
-  CONDITIONS.filter((id) => WORKS_IN[device].includes(id)).flatMap((condition) => {
+  CONDITIONS.filter((id) => worksIn(c.supply, device).includes(id)).flatMap((condition) => {
     const f = loadAt(c, condition, device)
     return f ? [{ condition, volts: f.voltageV, liftV: f.liftV, amps: f.currentA }] : []
   })

@@ -1,17 +1,16 @@
 import {
-  ampacityA,
   CONDITION_WORDS,
   CONDITIONS,
   DEVICES,
   NODE,
+  type ConditionId,
   type DeviceId,
   type LoadFigures,
   type RelayFigures,
 } from '../../power/index.ts'
 import { fig, plain, say } from '../../verdict/index.ts'
-import { midSentence } from './midSentence.ts'
 import type { PowerCase, PowerVerdict } from './powerCase.ts'
-import { DEVICE_WORDS, loadAt, voltsOfDevice, WORKS_IN } from './deviceVolts.ts'
+import { DEVICE_WORDS, loadAt, voltsOfDevice, worksIn } from './deviceVolts.ts'
 
 const PERCENT_BASE_V = 12
 /** 3 % critical, 5 % limit, of 12 V, out and back: ABYC E-11 and ISO 13297, from memory; trade practice. */
@@ -129,12 +128,13 @@ const RELAY_WORDS: Readonly<Record<string, string>> = {
   'shared-relay': 'Relay of ECU and pump',
   'fan-relay': 'Fan relay',
 }
-const relayWorksIn = (id: string) => (id === 'fan-relay' ? WORKS_IN.fan : WORKS_IN.pump)
+const relayWorksIn = (c: PowerCase, id: string): readonly ConditionId[] =>
+  worksIn(c.supply, id === 'fan-relay' ? 'fan' : id === 'pump-relay' ? 'pump' : 'ecu')
 
 /** Does every relay pull in, hold at the deepest sag, and not chatter? */
 export const judgeRelays = (c: PowerCase): PowerVerdict[] =>
   (c.solved.car.network.relays ?? []).flatMap(({ id }): PowerVerdict[] => {
-    const all = CONDITIONS.filter((k) => relayWorksIn(id).includes(k)).map((condition) => ({
+    const all = CONDITIONS.filter((k) => relayWorksIn(c, id).includes(k)).map((condition) => ({
       condition,
       f: c.solved.at[condition].parts[id] as RelayFigures,
       chatters: c.solved.at[condition].chattering.includes(id),
@@ -198,36 +198,6 @@ export const judgeConnected = (c: PowerCase): PowerVerdict[] => {
       pointId: id,
     })),
   ]
-}
-
-/** Fuses that let more through than the wire behind them bears. */
-export const judgeThinLeads = (c: PowerCase): PowerVerdict | null => {
-  const over = Object.entries(c.supply.wires)
-    .flatMap(([role, w]) => {
-      if (w.fuseA === null || !w.fitted) return []
-      const bears = ampacityA(w.sectionM2, w.temperatureK)
-      return [{ role, w, bears, margin: bears - w.fuseA }]
-    })
-    .sort((a, b) => a.margin - b.margin)
-  const [worst] = over
-  if (!worst) return null
-  const thin = worst.margin < 0
-  return {
-    ...plain,
-    id: 'thin-lead',
-    title: thin ? `${c.labels[worst.role] ?? worst.role} too thin for its fuse` : 'Fuses against their wires',
-    state: thin ? 'stop' : 'ok',
-    figureName: 'fuse',
-    figure: fig(worst.w.fuseA!, 'current', 0),
-    limitName: 'wire bears',
-    limit: fig(worst.bears, 'current', 0),
-    margin: fig(worst.margin, 'current', 0),
-    next: say`A smaller fuse that still carries the load, or a thicker wire`,
-    reason: thin
-      ? say`${worst.w.sizeWords} at ${fig(worst.w.temperatureK, 'temperature', 0)}: the fuse protects the wire, not the device. Refuse a kit lead like this, whatever the leaflet says.`
-      : say`The closest is the ${midSentence(c.labels[worst.role] ?? worst.role)}, ${worst.w.sizeWords}.`,
-    source: 'steady rise of temperature, 125 °C insulation, a tenth less: rule of thumb',
-  }
 }
 
 /** What is lost in the old charging path, and how hot its joints get. */

@@ -132,18 +132,3 @@ export const judgeJumpPosts = (c: PowerCase): PowerVerdict | null => {
     source: 'trade practice',
   }
 }
-
-/** Does a kill switch leave anything running? The full truth table follows in the next part of this station. */
-export const judgeKillFeed = (c: PowerCase): PowerVerdict | null => {
-  const { killSwitch } = c.supply.old
-  if (killSwitch === 'none') return null
-  const aroundIt = killSwitch === 'battery' && c.power.design.ecuFeed === 'battery'
-  return {
-    ...plain,
-    id: 'kill-switch',
-    title: aroundIt ? 'Kill switch leaves the ECU’s feed live' : 'Kill switch',
-    state: 'caution',
-    reason: say`A kill switch must stop the engine: it has to cut the keyed feed, the pump and the alternator field; only the memory feed may stay, fused at the battery and labelled. Try it with the engine running.`,
-    source: 'trade practice',
-  }
-}

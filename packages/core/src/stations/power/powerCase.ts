@@ -1,10 +1,21 @@
 import { assumptionsOf, carSupplyOf, figureOf, type Assumption } from '../../figures/index.ts'
 import type { JobDocument } from '../../job/index.ts'
 import { describePath, WIRE_LABELS } from '../../meaning/index.ts'
-import { crankRigOf, crankTrace, solveCar, type CarSupply, type CrankTrace, type SolvedCar } from '../../power/index.ts'
+import {
+  crankRigOf,
+  crankTrace,
+  leastChargeToStart,
+  singleStops,
+  solveCar,
+  type CarSupply,
+  type CrankTrace,
+  type SolvedCar,
+  type StopOutcome,
+} from '../../power/index.ts'
 import type { PowerSection, WalkAroundSection } from '../../sections/index.ts'
 import type { Verdict } from '../../verdict/index.ts'
 import { railLeastV } from './railAtVolts.ts'
+import { checkWires, type WireCheck } from './wireChecks.ts'
 
 export type PowerVerdict = Verdict
 
@@ -18,6 +29,12 @@ export interface PowerCase {
   /** Whether voltage and polarity are known at all. */
   readonly gateKnown: boolean
   readonly solved: SolvedCar
+  /** Every wire against everything asked of it. */
+  readonly wireChecks: readonly WireCheck[]
+  /** What stops when one switch moves. */
+  readonly stops: readonly StopOutcome[]
+  /** State of charge below which it does not start cold; null: not even as it is. */
+  readonly leastCharge: number | null
   /** The first moments of the coldest start. */
   readonly coldStart: CrankTrace
   readonly leastCrankRpm: number
@@ -37,6 +54,10 @@ const MOST_KEPT = 16
 interface Worked {
   solved?: SolvedCar
   coldStart?: CrankTrace
+  wireChecks?: readonly WireCheck[]
+  stops?: readonly StopOutcome[]
+  /** By the speed that it must be cranked at. */
+  leastCharge?: { readonly rpm: number; readonly charge: number | null }
 }
 const kept = new Map<string, Worked>()
 /** What is computed of a supply, once for the same figures and only when it is asked for. */
@@ -69,13 +90,20 @@ export const powerCase = (job: JobDocument): PowerCase => {
     labels: WIRE_LABELS,
     assumptions: [...assumptionsOf(job, 'power'), ...wireAssumptions(job, supply), ...ecuAssumptions(job)],
   } as const
+  const solved = () => (worked.solved ??= solveCar(supply))
   return Object.defineProperties(c, {
-    solved: { get: () => (worked.solved ??= solveCar(supply)) },
-    coldStart: {
-      get: () =>
-        (worked.coldStart ??= crankTrace(crankRigOf((worked.solved ??= solveCar(supply)), 'crank-cold'), FIRST_S)),
+    solved: { get: solved },
+    coldStart: { get: () => (worked.coldStart ??= crankTrace(crankRigOf(solved(), 'crank-cold'), FIRST_S)) },
+    wireChecks: { get: () => (worked.wireChecks ??= checkWires(solved())) },
+    stops: { get: () => (worked.stops ??= singleStops(supply)) },
+    leastCharge: {
+      get: () => {
+        if (worked.leastCharge?.rpm !== c.leastCrankRpm)
+          worked.leastCharge = { rpm: c.leastCrankRpm, charge: leastChargeToStart(supply, c.leastCrankRpm) }
+        return worked.leastCharge.charge
+      },
     },
-  }) as typeof c & Pick<PowerCase, 'solved' | 'coldStart'>
+  }) as typeof c & Pick<PowerCase, 'solved' | 'coldStart' | 'wireChecks' | 'stops' | 'leastCharge'>
 }
 
 /** Sizes that nobody has decided or read off. */

@@ -3,11 +3,12 @@ import { WIRE_LABELS } from '../../meaning/index.ts'
 import { WIRE_SIZES } from '../../parts/index.ts'
 import { FUSE_RATINGS_A } from '../../power/index.ts'
 import type { PowerDesign, PowerWire, WireRole } from '../../sections/index.ts'
-import { fig, say, type Sentence } from '../../verdict/index.ts'
+import { fig, say, type Sentence, type Verdict } from '../../verdict/index.ts'
 import type { Ladder, Trial } from '../station.ts'
 import { ratioThatCovers } from './judgeGate.ts'
 import { midSentence } from './midSentence.ts'
 import { powerCase, type PowerCase } from './powerCase.ts'
+import { fusesOf } from './wireChecks.ts'
 
 const METRIC = WIRE_SIZES.filter((s) => s.id.startsWith('mm2-'))
 
@@ -102,20 +103,35 @@ const pump = (job: JobDocument, c: PowerCase): Trial[] => {
   ]
 }
 
-const thinLead = (job: JobDocument, c: PowerCase): Trial[] =>
-  Object.entries(c.supply.wires).flatMap(([key, w]): Trial[] => {
-    const role = key as WireRole
-    const { fuseA } = w
-    if (fuseA === null || !w.fitted) return []
+/** Wires named by a verdict of fuses, else all that have one behind it. */
+const judgedRoles = (c: PowerCase, v: Verdict): WireRole[] => {
+  const named = (Object.keys(c.supply.wires) as WireRole[]).filter((r) => v.title.startsWith(c.labels[r] ?? r))
+  return named.length > 0 ? named : c.wireChecks.filter((w) => w.fuse !== null).map((w) => w.role)
+}
+const thinLead = (job: JobDocument, c: PowerCase, v: Verdict): Trial[] =>
+  judgedRoles(c, v).flatMap((role): Trial[] => {
+    // A wire behind the fuse of another gets thinner fuses there.
+    const { role: fused, ratingA } = fusesOf(c.solved).find((f) => f.behind.includes(role)) ?? { role, ratingA: null }
     return [
       ...thicker(c, role).map(({ id, words }) =>
         rewired(job, say`${WIRE_LABELS[role]} of ${words}`, { [role]: { size: id } }),
       ),
-      ...[...FUSE_RATINGS_A]
-        .filter((a) => a < fuseA)
-        .slice(-2)
-        .map((a) => rewired(job, say`A fuse of ${fig(a, 'current')} for the ${name(role)}`, { [role]: { fuseA: a } })),
+      ...(ratingA === null
+        ? []
+        : [...FUSE_RATINGS_A]
+            .filter((a) => a < ratingA)
+            .slice(-2)
+            .map((a) =>
+              rewired(job, say`A fuse of ${fig(a, 'current')} for the ${name(fused)}`, { [fused]: { fuseA: a } }),
+            )),
     ]
+  })
+const otherFuse = (job: JobDocument, c: PowerCase, v: Verdict): Trial[] =>
+  judgedRoles(c, v).flatMap((role) => {
+    const check = c.wireChecks.find((w) => w.role === role)
+    return (check?.fuse?.choices ?? [])
+      .filter((a) => a !== check!.fuse!.ratingA)
+      .map((a) => rewired(job, say`A fuse of ${fig(a, 'current')} for the ${name(role)}`, { [role]: { fuseA: a } }))
   })
 
 /** Changes worth trying at the power station. */
@@ -125,10 +141,10 @@ export const powerLadders = (job: JobDocument): Ladder[] => {
   const { design } = c.power
   const one = (id: string, cures: string[], trial: Trial): Ladder => ({ id, cures, trials: () => [trial] })
   return [
-    { id: 'feed', cures: ['ecu-feed', 'ecu-earth', 'crank-sag'], trials: () => feeds(job, c) },
+    { id: 'feed', cures: ['ecu-feed', 'ecu-earth', 'crank-sag', 'fan-dip'], trials: () => feeds(job, c) },
     {
       id: 'keyed',
-      cures: ['keyed', 'crank-sag'],
+      cures: ['keyed', 'keyed-wires', 'crank-sag'],
       trials: () =>
         design.keyedFeed === 'relay'
           ? []
@@ -149,7 +165,33 @@ export const powerLadders = (job: JobDocument): Ladder[] => {
         return [{ label: say`Pulley ratio ${fig(ratio, 'ratio', 2)}`, change: { walkAround: { charging } } }]
       },
     },
-    { id: 'thin-lead', cures: ['thin-lead'], trials: () => thinLead(job, c) },
+    { id: 'thin-lead', cures: ['thin-lead', 'fuse-short', 'wire-drop'], betterIsEnough: true, trials: (v) => thinLead(job, c, v) },
+    { id: 'fuse', cures: ['fuse-load', 'fuse-inrush'], trials: (v) => otherFuse(job, c, v) },
+    {
+      id: 'stop',
+      cures: ['stop-logic'],
+      trials: () => [
+        ...(c.supply.old.killSwitch === 'battery' || c.supply.old.killSwitch === 'ignition'
+          ? [{ label: say`A kill switch that cuts battery, keyed feed and generator field`, change: { power: { old: { ...job.power.old, killSwitch: 'full' as const } } } }]
+          : []),
+        ...(c.supply.old.chargeLamp && design.lampDiode !== true ? [designed(job, say`A diode in the charging lamp’s lead`, { lampDiode: true })] : []),
+        ...(c.supply.fan === 'old-switch' ? [designed(job, say`Fan on a relay of its own, fed from the battery`, { fan: 'relay' })] : []),
+        ...(design.relays === 'shared' ? [designed(job, say`A relay each for ECU and pump`, { relays: 'separate' })] : []),
+        ...(design.keyedFeed === 'relay' ? [] : [designed(job, say`Keyed feed from a relay, its coil from run and start through two diodes`, { keyedFeed: 'relay' })]),
+      ],
+    },
+    {
+      id: 'sensor-returns',
+      cures: ['sensor-earth'],
+      trials: () => [
+        {
+          label: say`Return every sensor to the ECU’s sensor earth`,
+          change: { power: { sensors: { coolant: 'ecu', air: 'ecu', manifold: 'ecu', throttle: 'ecu', oxygen: 'ecu' } } },
+        },
+      ],
+    },
+    one('pump-cut', ['pump-cut'], designed(job, say`Drive the pump relay from the ECU`, { pumpCut: 'ecu' })),
+    one('fan-feed', ['fan-feed', 'fan-dip'], designed(job, say`Fan on a relay of its own, fed from the battery`, { fan: 'relay' })),
     {
       id: 'charge-path',
       cures: ['old-path'],
@@ -167,7 +209,7 @@ export const powerLadders = (job: JobDocument): Ladder[] => {
         c.supply.fan === 'old-switch' ? [designed(job, say`Fan on a relay of its own, fed from the battery`, { fan: 'relay' })] : [],
     },
     one('relays', ['shared-relay'], designed(job, say`A relay each for ECU and pump`, { relays: 'separate' })),
-    one('heater', ['heater'], designed(job, say`Heater from the keyed feed`, { heaterFeed: 'keyed' })),
+    one('heater', ['heater', 'rest'], designed(job, say`Heater from the keyed feed`, { heaterFeed: 'keyed' })),
     one('gauges', ['gauges-feed'], designed(job, say`Gauges from the ignition circuit`, { gaugesFeed: 'ignition' })),
     one('noise', ['noise-path'], designed(job, say`Feed the pick-ups from the ECU`, { pickUpFeed: 'ecu' })),
     one('jump-posts', ['jump-posts'], designed(job, say`Fit jump posts in the engine bay`, { jumpPosts: true })),

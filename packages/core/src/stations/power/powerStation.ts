@@ -2,6 +2,8 @@ import { isUntouched } from '../../job/index.ts'
 import { station } from '../station.ts'
 import { assessPower } from './assessPower.ts'
 import { powerCautions } from './cautions.ts'
+import { partsOfPower } from './partsOfPower.ts'
+import { powerCase } from './powerCase.ts'
 import { powerLadders } from './powerLadders.ts'
 import { POWER_WORKINGS } from './powerWorkings.ts'
 
@@ -27,6 +29,7 @@ export const POWER_STATION = station({
     'system.controller',
     'fuel.pump',
     'fuel.pumpCount',
+    'fuel.safety',
   ],
   stock: [],
   tabs: [
@@ -42,13 +45,8 @@ export const POWER_STATION = station({
         'earth-block',
         'earth-body',
         'starter-circuit',
-        'thin-lead',
-        'shared-relay',
-        'heater',
-        'gauges-feed',
-        'noise-path',
         'jump-posts',
-        'kill-switch',
+        'wire-drop',
         'old-path',
         'bare',
         'collapse',
@@ -57,13 +55,43 @@ export const POWER_STATION = station({
     {
       path: 'conditions',
       title: 'Conditions',
-      judges: ['crank-sag', 'keyed', 'cranking', 'generator', 'pump-volts', 'relay', 'device', 'bare', 'collapse'],
+      judges: ['crank-sag', 'keyed', 'cranking', 'generator', 'fan-dip', 'pump-volts', 'relay', 'device', 'bare', 'collapse'],
     },
+    {
+      path: 'feeds',
+      title: 'Feeds and relays',
+      judges: [
+        'ecu-feed',
+        'keyed',
+        'keyed-wires',
+        'relay',
+        'shared-relay',
+        'stop-logic',
+        'pump-cut',
+        'fan-feed',
+        'fan-dip',
+        'heater',
+        'gauges-feed',
+        'noise-path',
+      ],
+    },
+    {
+      path: 'wires',
+      title: 'Wires and fuses',
+      judges: ['thin-lead', 'fuse-load', 'fuse-short', 'fuse-inrush', 'wire-drop', 'fuse-plan', 'pump-volts', 'ecu-feed', 'starter-circuit'],
+    },
+    {
+      path: 'earths',
+      title: 'Earths',
+      judges: ['earth-block', 'earth-body', 'ecu-earth', 'sensor-earth', 'pump-volts', 'starter-circuit'],
+    },
+    { path: 'charging', title: 'Charging', judges: ['generator', 'rest', 'old-path'] },
+    { path: 'order', title: 'Order', judges: ['jump-posts', 'fuse-plan'] },
   ],
   workings: POWER_WORKINGS,
   cautions: powerCautions,
   untouched: (job, empty) => isUntouched('power', job, empty),
   assess: assessPower,
   ladders: powerLadders,
-  parts: null,
+  parts: (job) => partsOfPower(powerCase(job)),
 }) // prettier-ignore

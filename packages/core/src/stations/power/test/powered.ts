@@ -28,6 +28,7 @@ export const poweredJob = (places: Readonly<Record<string, unknown>> = {}, desig
     'walkAround.earths.batteryToBody': true,
     'walkAround.earths.condition': 'bright',
     'power.battery.standard': 'en',
+    'power.old.box': [{ id: 'box-1', name: '1', feeds: '', live: 'run', ratingA: 8 }],
     'power.wires.pumpFeed.lengthM': 4,
     'power.wires.pumpFeed.size': 'mm2-2.5',
   } // prettier-ignore
