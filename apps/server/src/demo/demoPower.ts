@@ -1,4 +1,11 @@
-import { emptyJob, type PowerSection, type PowerWire, type WireRole } from '@lochmoor/core'
+import {
+  emptyJob,
+  type BoxPosition,
+  type KeyedWire,
+  type PowerSection,
+  type PowerWire,
+  type WireRole,
+} from '@lochmoor/core'
 
 const { power: nothing } = emptyJob('')
 const noWire = nothing.wires.ecuFeed
@@ -16,6 +23,15 @@ const good = (lengthM: number, size: string, more: Partial<PowerWire> = {}): Par
   ...more,
 })
 
+const keyed = (
+  ...wires: readonly (readonly [name: string, offV: number, runV: number, startV: number, postsV: number])[]
+): KeyedWire[] =>
+  wires.map(([name, offV, runV, startV, postsV], i) => ({ id: `keyed-${i + 1}`, name, offV, runV, startV, postsV }))
+const fuseBox = (
+  ...positions: readonly (readonly [feeds: string, live: BoxPosition['live'], ratingA: number])[]
+): BoxPosition[] =>
+  positions.map(([feeds, live, ratingA], i) => ({ id: `box-${i + 1}`, name: String(i + 1), feeds, live, ratingA }))
+
 /** Positive earth: refused before anything is worked out. */
 export const CARRIER_POWER: PowerSection = { ...nothing, battery: { standard: 'en', place: null } }
 
@@ -29,7 +45,23 @@ export const CURLEW_POWER: PowerSection = {
     joins: 'starter-stud',
     output: output([1050, 0], [1300, 20], [1700, 34], [3000, 47], [6000, 56]),
   },
-  old: { bulkheadConnector: true, fusibleLink: false, killSwitch: 'none' },
+  old: {
+    bulkheadConnector: true,
+    fusibleLink: false,
+    killSwitch: 'none',
+    chargeLamp: true,
+    keyedWires: keyed(
+      ['coil +', 0, 12.3, 10.2, 10.5],
+      ['heater blower', 0, 12.2, 0, 10.5],
+      ['solenoid', 0, 0, 10, 10.4],
+    ),
+    box: fuseBox(
+      ['horn, interior lamp', 'always', 20],
+      ['wipers, gauges', 'run', 15],
+      ['', 'run', 10],
+      ['head and side lamps', 'lights', 20],
+    ),
+  },
   starter: { powerW: 1500 },
   loads: {
     ecuW: 9,
@@ -66,7 +98,20 @@ export const WARDEN_POWER: PowerSection = {
   ...nothing,
   battery: { standard: 'sae', place: 'boot' },
   generator: { ...nothing.generator, regulatorV: 14.1, output: output([900, 0], [1260, 31], [2000, 48], [6000, 70]) },
-  old: { bulkheadConnector: true, fusibleLink: false, killSwitch: 'none' },
+  old: {
+    ...nothing.old,
+    bulkheadConnector: true,
+    fusibleLink: false,
+    killSwitch: 'none',
+    chargeLamp: true,
+    keyedWires: keyed(['choke heater', 0, 12.2, 9.7, 10.1], ['radio', 0, 12.3, 0, 10.1]),
+    box: fuseBox(
+      ['horn, clock', 'always', 20],
+      ['wipers, blower', 'run', 20],
+      ['brake lamps', 'run', 10],
+      ['lamps', 'lights', 20],
+    ),
+  },
   design: { ...nothing.design, ecuFeed: 'starter-stud', ecuEarth: 'block', jumpPosts: false },
   wires: wired({
     starterCable: { lengthM: 4.8, size: 'mm2-16', joints: 'fair', ambient: 'cabin' },

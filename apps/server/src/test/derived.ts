@@ -1,6 +1,7 @@
 import {
   candidatesFor,
   choiceOf,
+  chargingOf,
   chosenSpots,
   compareLoops,
   CONDITIONS,
@@ -8,6 +9,7 @@ import {
   crankOdds,
   cutListOf,
   derivedOf,
+  diagramsOf,
   designOf,
   DEVICES,
   entriesFor,
@@ -19,6 +21,7 @@ import {
   figureText,
   fitnessOf,
   freeSpotsFor,
+  fusePlanOf,
   fuelCase,
   fuelCautions,
   fuelWorking,
@@ -26,6 +29,8 @@ import {
   injectorSetsOf,
   isSolved,
   judgedSpotOf,
+  keyedFind,
+  layOutDiagram,
   leakPlan,
   leakTestOf,
   leftOutFor,
@@ -36,6 +41,7 @@ import {
   orderItems,
   partsOfExhaust,
   partsOfFuel,
+  partsOfPower,
   permissionOf,
   POWER_WORKINGS,
   powerCase,
@@ -43,10 +49,12 @@ import {
   pressureLever,
   pressureProfile,
   primeOf,
+  proofTestsOf,
   readinessOf,
   repairsFirst,
   risksOf,
   senderOf,
+  sensedErrors,
   sensorAdvice,
   sentenceText,
   solvePoint,
@@ -55,10 +63,12 @@ import {
   STATION_LIST,
   steeringDoubts,
   stillToMeasure,
+  stopTable,
   templateOfJob,
   templateSvg,
   terminalsFor,
   voltsOfDevice,
+  weeksAtRest,
   WORKING_IDS,
   type Catalogue,
   type JobDocument,
@@ -119,6 +129,22 @@ export const DERIVED: Derived = {
     const { solved, assumptions } = powerCase(j)
     return [assumptions, solved.at, DEVICES.map((d) => voltsOfDevice(solved, d))]
   },
+  'power: wires': (j) => {
+    const c = powerCase(j)
+    return c.wireChecks.map(({ fuse, ...w }) => [w, fuse && { ...fuse, short: { ...fuse.short, opensWithinS: 0 } }])
+  },
+  'power: feeds': (j) => {
+    const c = powerCase(j)
+    return [keyedFind(j.power.old.keyedWires), fusePlanOf(c), proofTestsOf(c), diagramsOf(c).map((d) => layOutDiagram(d, 500, 100))] // prettier-ignore
+  },
+  'power: what stops': (j) => stopTable(powerCase(j).supply),
+  'power: earths': (j) => sensedErrors(powerCase(j).solved, j.power.sensors),
+  'power: charging': (j) => {
+    const c = powerCase(j)
+    const { drives, leastCharge } = chargingOf(c)
+    return [drives.map((d) => ({ ...d, untilNoStartS: 0 })), leastCharge, weeksAtRest(c)]
+  },
+  'power: order': (j) => partsOfPower(powerCase(j)),
   'power: start': (j) => powerCase(j).coldStart,
   'power: workings': (j) => POWER_WORKINGS.flatMap((id) => CONDITIONS.map((k) => powerWorking(powerCase(j), id, k))),
   'power: odds': (j) => {

@@ -70,19 +70,27 @@ const currentsAt = (s: CarSupply, net: Network, drive: DriveId, charge: number) 
 }
 
 const STEPS = 6
-/** Time from one state of charge down to another at what the battery loses there, s. Trapezoids of 1/I over the charge. */
-const untilS = (s: CarSupply, net: Network, drive: DriveId, from: number, to: number): number => {
+/**
+ * Time from one state of charge down to another, s; Infinity where the battery stops losing before. Trapezoids of 1/I.
+ * @param lossA what it loses at a state of charge, A
+ */
+export const dischargeTimeS = (
+  lossA: (charge: number) => number,
+  { capacityC, from, to }: { readonly capacityC: number; readonly from: number; readonly to: number },
+): number => {
   const step = (from - to) / STEPS
   let seconds = 0
   let before: number | null = null
   for (let i = 0; i <= STEPS; i++) {
-    const lossA = -currentsAt(s, net, drive, from - i * step).batteryA
-    if (lossA <= 1e-3) return Infinity
-    if (before !== null) seconds += (step * s.capacityC * (1 / before + 1 / lossA)) / 2
-    before = lossA
+    const now = lossA(from - i * step)
+    if (now <= LEAST_LOSS_A) return Infinity
+    if (before !== null) seconds += (step * capacityC * (1 / before + 1 / now)) / 2
+    before = now
   }
   return seconds
 }
+/** Less than that is no loss. */
+const LEAST_LOSS_A = 1e-3
 
 /**
  * What generator and battery give in each way of driving, from the solved network, and how long until it no longer starts.
@@ -92,12 +100,15 @@ export const chargingBalance = (s: CarSupply, leastCharge: number | null): Drive
   const net = compileNetwork(carNetwork(s).network)
   return DRIVES.map((drive): DriveBalance => {
     const now = currentsAt(s, net, drive, s.battery.charge)
+    const { charge } = s.battery
     const untilNoStartS =
       leastCharge === null
         ? 0
-        : now.batteryA >= -1e-3
-          ? Infinity
-          : untilS(s, net, drive, s.battery.charge, Math.min(leastCharge, s.battery.charge))
+        : dischargeTimeS((at) => -currentsAt(s, net, drive, at).batteryA, {
+            capacityC: s.capacityC,
+            from: charge,
+            to: Math.min(leastCharge, charge),
+          })
     return { drive, ...now, untilNoStartS }
   })
 }

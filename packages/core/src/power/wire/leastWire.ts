@@ -24,6 +24,12 @@ export interface WireDemand {
 }
 export const GOVERNS = ['drop', 'heat', 'fuse', 'short'] as const
 export type Governs = (typeof GOVERNS)[number]
+export const GOVERNS_WORDS: Readonly<Record<Governs, string>> = {
+  drop: 'voltage drop',
+  heat: 'current for long',
+  fuse: 'its fuse',
+  short: 'a short at its end',
+}
 export const WIRE_KINDS = ['mm2', 'awg', 'sae'] as const
 export type WireKind = (typeof WIRE_KINDS)[number]
 

@@ -14,7 +14,10 @@ export const VerdictCard = ({ verdict }: { verdict: Verdict }) => {
   const [open, setOpen] = useState<boolean | null>(null)
   const shown = open ?? state !== 'ok'
   return (
-    <li className="border-b border-hair py-2">
+    <li
+      className={`border-b border-hair py-2 ${verdict.effectOf === undefined ? '' : 'border-l-4 border-l-soft/40 pl-2.5'}`}
+    >
+      {verdict.effectOf !== undefined && <p className="text-sm text-soft">Follows from it, and goes with it:</p>}
       <button
         type="button"
         aria-expanded={shown}

@@ -1,0 +1,165 @@
+import type { Paper } from '@lochmoor/contract'
+import {
+  CONDITION_WORDS,
+  DEVICE_WORDS,
+  DEVICES,
+  diagramsOf,
+  fig,
+  figureText,
+  fusePlanOf,
+  GOVERNS_WORDS,
+  LIVE_WORDS,
+  partsOfPower,
+  POWER_STATION,
+  POWER_WORKINGS,
+  powerCautions,
+  powerWorking,
+  proofTestsOf,
+  sentenceText,
+  voltsOfDevice,
+  type Catalogue,
+  type JobDocument,
+  type PowerCase,
+  type UnitChoice,
+} from '@lochmoor/core'
+import type { SheetHead } from './fuelSheet.ts'
+import { drawDiagram } from './pdf/circuitDiagram.ts'
+import { writeAssumptions, writeJudgement, writeParts, writeWorking } from './pdf/commonParts.ts'
+import { SheetPaper } from './pdf/sheetPaper.ts'
+
+/** The working sheet of the power station: judgement, drawings, wires and fuses, fuse plan, tests, parts, formulas. */
+export const powerSheet = async (
+  job: JobDocument,
+  catalogue: Catalogue,
+  head: SheetHead,
+  paper: Paper,
+  units: UnitChoice,
+): Promise<Buffer> => {
+  const { title, year } = job.vehicle
+  const { assumptions, c, verdicts } = POWER_STATION.assess(job, catalogue)
+  const made = head.madeAt.toISOString().slice(0, 10)
+  const sheet = new SheetPaper(
+    paper,
+    `${title}: power`,
+    `${head.workshop} · ${title} · ${made} · ${head.version}`,
+    head.inEnglish,
+  )
+  sheet.title(title)
+  sheet.paragraph(`Power, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}.`, true)
+  writeJudgement(sheet, verdicts, units)
+  sheet.heading('Before anything is connected')
+  for (const says of powerCautions(job)) sheet.paragraph(says)
+  sheet.paragraph('Local rules and licensed trades come first.', true)
+  if (c.refusedBy === null && c.gateKnown) {
+    volts(sheet, c, units)
+    drawings(sheet, c)
+    wires(sheet, c, units)
+    fusePlan(sheet, c, units)
+    tests(sheet, c, units)
+    writeParts(sheet, partsOfPower(c), units)
+    writeAssumptions(sheet, assumptions, units)
+    sheet.heading('Formulas, in SI: cranking cold')
+    for (const id of POWER_WORKINGS) writeWorking(sheet, powerWorking(c, id, 'crank-cold'))
+  }
+  return sheet.finish()
+}
+
+/** Lowest volts of each device, and when. */
+const volts = (sheet: SheetPaper, c: PowerCase, units: UnitChoice): void => {
+  sheet.heading('Lowest volts at each device')
+  const v = (si: number, decimals: number) => figureText(fig(si, 'voltage', decimals), units)
+  sheet.table(
+    [
+      { head: 'Device', share: 0.34 },
+      { head: 'Lowest', share: 0.14, right: true },
+      { head: 'Earth lifted by', share: 0.16, right: true },
+      { head: 'Condition', share: 0.36 },
+    ],
+    DEVICES.flatMap((d) => {
+      const all = voltsOfDevice(c.solved, d)
+      if (all.length === 0) return []
+      const worst = all.reduce((a, b) => (b.volts < a.volts ? b : a))
+      return [[DEVICE_WORDS[d], v(worst.volts, 1), worst.liftV === null ? 'open' : v(worst.liftV, 2), CONDITION_WORDS[worst.condition]]] // prettier-ignore
+    }),
+  )
+}
+
+const drawings = (sheet: SheetPaper, c: PowerCase): void => {
+  for (const d of diagramsOf(c)) {
+    sheet.ensure(150)
+    sheet.heading(d.title)
+    sheet.paragraph(d.says)
+    drawDiagram(sheet, d)
+  }
+}
+
+const wires = (sheet: SheetPaper, c: PowerCase, units: UnitChoice): void => {
+  sheet.heading('Wires and fuses')
+  const text = (si: number, family: 'current' | 'voltage' | 'distance', decimals: number) =>
+    figureText(fig(si, family, decimals), units)
+  sheet.table(
+    [
+      { head: 'Wire', share: 0.2 },
+      { head: 'Size', share: 0.11 },
+      { head: 'Out and back', share: 0.1, right: true },
+      { head: 'For long', share: 0.09, right: true },
+      { head: 'Bears', share: 0.09, right: true },
+      { head: 'Drop / limit', share: 0.14, right: true },
+      { head: 'Fuse', share: 0.08, right: true },
+      { head: 'Least size, and why', share: 0.19 },
+    ],
+    c.wireChecks.map((w) => [
+      c.labels[w.role] ?? w.role,
+      `${w.wire.sizeWords}${w.wire.assumed.includes('size') ? ' (assumed)' : ''}`,
+      `${text(w.outAndBackM, 'distance', 1)}${w.wire.assumed.includes('length') ? ' (assumed)' : ''}`,
+      text(w.continuousA, 'current', 1),
+      text(w.bearsA, 'current', 0),
+      `${text(w.dropV, 'voltage', 2)} / ${text(w.limitV, 'voltage', 1)}`,
+      w.fuse ? text(w.fuse.ratingA, 'current', 0) : '',
+      w.least.mm2
+        ? `${w.least.mm2.size.words}, ${w.least.awg?.size.words ?? 'no AWG'}: ${w.least.mm2.governs.map((g) => GOVERNS_WORDS[g]).join(', ') || 'thinnest'}`
+        : 'no single wire',
+    ]),
+  )
+  sheet.paragraph('Ampacity, operating times of fuses and resistances of standard sizes: typical, from memory of the standards. AWG is not SAE gauge.', true) // prettier-ignore
+}
+
+const fusePlan = (sheet: SheetPaper, c: PowerCase, units: UnitChoice): void => {
+  const plan = fusePlanOf(c)
+  sheet.heading('Fuse plan')
+  const amps = (si: number | null) => (si === null ? '' : figureText(fig(si, 'current'), units))
+  sheet.table(
+    [
+      { head: 'Where', share: 0.24 },
+      { head: 'Feeds', share: 0.34 },
+      { head: 'Live', share: 0.18 },
+      { head: 'Fuse', share: 0.1, right: true },
+      { head: '', share: 0.14 },
+    ],
+    [
+      ...plan.atBattery.map((x) => ['at the battery', x.what, LIVE_WORDS[x.live], amps(x.fuseA), 'new']),
+      ...plan.box.map(({ free, position, takes }) => [
+        `old box, ${position.name}`,
+        takes?.what ?? (position.feeds || 'nothing'),
+        position.live ? LIVE_WORDS[position.live] : 'not known',
+        amps(takes?.fuseA ?? position.ratingA),
+        takes ? 'new' : free ? 'free' : 'as found',
+      ]),
+      ...plan.subPanel.map((x) => ['sub-panel', x.what, LIVE_WORDS[x.live], amps(x.fuseA), 'new']),
+    ],
+  )
+  if (plan.subPanelA !== null) sheet.paragraph(`The sub-panel has a feed of its own from the battery, fused at ${amps(plan.subPanelA)}; never a third wire under one terminal.`) // prettier-ignore
+}
+
+const tests = (sheet: SheetPaper, c: PowerCase, units: UnitChoice): void => {
+  sheet.heading('Test sheet')
+  sheet.table(
+    [
+      { head: 'Test', share: 0.2 },
+      { head: 'How', share: 0.36 },
+      { head: 'Passes with', share: 0.26 },
+      { head: 'Reading', share: 0.18 },
+    ],
+    proofTestsOf(c).map((t) => [t.what, sentenceText(t.does, units), sentenceText(t.passes, units), '']),
+  )
+}

@@ -1,0 +1,77 @@
+import { partsOfPower, proofTestsOf } from '@lochmoor/core'
+import { useMemo } from 'react'
+import { PathChoice } from '../../../fields/PathChoice.tsx'
+import { useBook } from '../../../records/useBook.ts'
+import { BuiltSwitch } from '../../bench/BuiltSwitch.tsx'
+import { Columns } from '../../bench/Columns.tsx'
+import { Group } from '../../bench/Group.tsx'
+import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
+import { PaperLinks } from '../../bench/PaperLinks.tsx'
+import { PartsTable } from '../../bench/PartsTable.tsx'
+import { ProofOf, resultOf } from '../feeds/ProofOf.tsx'
+import { NotComputed } from '../NotComputed.tsx'
+import type { PowerSheetProps } from '../sheetProps.ts'
+
+const TESTS = { kind: 'measurement', search: 'power test' } as const
+
+/** What to order, the papers, and the whole test sheet. */
+export const PowerOrderSheet = ({ job, assessment }: PowerSheetProps) => {
+  const { c } = assessment
+  const computed = c.refusedBy === null && c.gateKnown
+  const lines = useMemo(() => partsOfPower(c), [c])
+  const tests = useMemo(() => (computed ? proofTestsOf(c) : []), [c, computed])
+  const { records } = useBook(TESTS)
+  const done = tests.filter((t) => resultOf(t, records)?.startsWith('passed'))
+  return (
+    <Columns
+      names={['Chosen', 'Parts and tests', 'Assessment']}
+      measured={
+        <Group title="What decides the list">
+          <PathChoice job={job} path="power.battery.place" none="where it is" />
+          <PathChoice job={job} path="power.design.keyedFeed" />
+          <PathChoice job={job} path="power.design.relays" />
+          <PathChoice job={job} path="power.design.fan" none="as found" />
+          <PathChoice job={job} path="power.design.damping" />
+          <PathChoice job={job} path="power.design.jumpPosts" />
+          <PathChoice job={job} path="power.old.killSwitch" />
+        </Group>
+      }
+      picture={
+        !computed ? (
+          <NotComputed c={c} />
+        ) : (
+          <>
+            <PaperLinks
+              papers={[
+                { file: 'power/sheet.pdf?paper=a4', words: 'Diagrams, fuse plan and tests, A4' },
+                { file: 'power/sheet.pdf?paper=letter', words: 'The same, Letter' },
+                { file: 'power/parts.csv', words: 'Parts as CSV' },
+              ]}
+            />
+            <PartsTable lines={lines} nothing="Nothing to order yet." />
+            <section aria-label="Test sheet" className="mt-5">
+              <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">
+                Test sheet: {done.length} of {tests.length} passed
+              </h2>
+              <ol>
+                {tests.map((t) => (
+                  <ProofOf key={t.id} test={t} result={resultOf(t, records)} />
+                ))}
+              </ol>
+            </section>
+          </>
+        )
+      }
+      judgement={
+        <SheetJudgement sheet="order">
+          {assessment.assumptions.length > 0 && (
+            <p className="mt-4 leading-snug text-soft">
+              {assessment.assumptions.length} figures are still assumed: tab “Supply” lists them.
+            </p>
+          )}
+          <BuiltSwitch station="power" />
+        </SheetJudgement>
+      }
+    />
+  )
+}
