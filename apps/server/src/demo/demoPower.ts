@@ -51,7 +51,7 @@ export const CURLEW_POWER: PowerSection = {
     killSwitch: 'none',
     chargeLamp: true,
     keyedWires: keyed(
-      ['coil +', 0, 12.3, 10.2, 10.5],
+      ['ignition feed', 0, 12.3, 10.2, 10.5],
       ['heater blower', 0, 12.2, 0, 10.5],
       ['solenoid', 0, 0, 10, 10.4],
     ),

@@ -102,7 +102,7 @@ const wires = (sheet: SheetPaper, c: PowerCase, units: UnitChoice): void => {
       { head: 'Wire', share: 0.2 },
       { head: 'Size', share: 0.11 },
       { head: 'Out and back', share: 0.1, right: true },
-      { head: 'For long', share: 0.09, right: true },
+      { head: 'Continuous', share: 0.09, right: true },
       { head: 'Bears', share: 0.09, right: true },
       { head: 'Drop / limit', share: 0.14, right: true },
       { head: 'Fuse', share: 0.08, right: true },

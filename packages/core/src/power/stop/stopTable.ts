@@ -1,7 +1,8 @@
 import { carNetwork } from '../car/carNetwork.ts'
 import type { CarSupply } from '../car/carSupply.ts'
 import { changesWithin, HOT_REGULATOR_K, partsOn, runningChanges } from '../car/conditions.ts'
-import { compileNetwork, solveMoments, type Network, type PartChange } from '../network/index.ts'
+import { compileNetwork, solveMoments, type PartChange } from '../network/index.ts'
+import type { MomentResult, RelayFigures } from '../network/networkResult.ts'
 
 /** How the switches stand, and what turns. */
 export interface StopCase {
@@ -69,20 +70,26 @@ const changesOf = (s: CarSupply, c: StopCase, ecuAlive: boolean): PartChange[] =
 
 const RUNNING: StopCase = { key: 'run', kill: 'closed', inertia: 'set', turning: true, wind: false }
 
-const outcomeOf = (s: CarSupply, net: Network, when: StopCase): StopOutcome => {
-  const moment = (id: string, c: StopCase, alive: boolean) => ({ id, changes: changesWithin(net.case, changesOf(s, c, alive)) }) // prettier-ignore
-  // Relays remember: the car runs, then the switch moves. What the ECU drives falls with it.
-  const first = solveMoments(net, [moment('running', RUNNING, true), moment('then', when, true)])
-  const volts = (m: (typeof first)[number], id: string) =>
+/** Something that tells how one line ends: relays remember that the car has run. */
+const judgeOf = (s: CarSupply): ((when: StopCase) => StopOutcome) => {
+  const { network } = carNetwork(s)
+  const moment = (id: string, c: StopCase, alive: boolean) => ({ id, changes: changesWithin(network, changesOf(s, c, alive)) }) // prettier-ignore
+  const [running] = solveMoments(compileNetwork(network), [moment('running', RUNNING, true)])
+  const relays = (network.relays ?? []).map((r) => ({ ...r, energised: (running!.parts[r.id] as RelayFigures).energised })) // prettier-ignore
+  const net = compileNetwork({ ...network, relays })
+  const volts = (m: MomentResult, id: string) =>
     Math.abs((m.parts[id] as { voltageV: number } | undefined)?.voltageV ?? 0)
-  const alive = volts(first[1]!, 'keyed') >= s.ecu.leastV && volts(first[1]!, 'ecu') >= s.ecu.leastV
-  const last = alive
-    ? first[1]!
-    : solveMoments(net, [moment('running', RUNNING, true), moment('then', when, true), moment('last', when, false)])[2]!
-  const at = { ignition: volts(last, 'ignition'), pump: volts(last, 'pump'), starter: volts(last, 'solenoid') }
-  const must = mustBe(when)
-  const is = Object.fromEntries(STOPPED.map((d) => [d, at[d] > LIVE_V[d] ? 'live' : 'dead'])) as StopOutcome['is']
-  return { when, must, volts: at, is, wrong: STOPPED.filter((d) => must[d] !== 'either' && must[d] !== is[d]) }
+  return (when) => {
+    const then = moment('then', when, true)
+    const [first] = solveMoments(net, [then])
+    const alive = volts(first!, 'keyed') >= s.ecu.leastV && volts(first!, 'ecu') >= s.ecu.leastV
+    // What the ECU drives falls with it.
+    const last = alive ? first! : solveMoments(net, [then, moment('last', when, false)])[1]!
+    const at = { ignition: volts(last, 'ignition'), pump: volts(last, 'pump'), starter: volts(last, 'solenoid') }
+    const must = mustBe(when)
+    const is = Object.fromEntries(STOPPED.map((d) => [d, at[d] > LIVE_V[d] ? 'live' : 'dead'])) as StopOutcome['is']
+    return { when, must, volts: at, is, wrong: STOPPED.filter((d) => must[d] !== 'either' && must[d] !== is[d]) }
+  }
 }
 
 /** Every combination that a car has: no kill switch, no inertia switch or no electric fan leaves theirs out. */
@@ -102,21 +109,16 @@ export const stopCases = (s: CarSupply): StopCase[] => {
 }
 
 /** The whole truth table, each line solved in the network after the car has run. */
-export const stopTable = (s: CarSupply): StopOutcome[] => {
-  const net = compileNetwork(carNetwork(s).network)
-  return stopCases(s).map((c) => outcomeOf(s, net, c))
-}
+export const stopTable = (s: CarSupply): StopOutcome[] => stopCases(s).map(judgeOf(s))
 
 const steps = (c: StopCase): number =>
   Number(c.key !== 'run') + Number(c.kill === 'open') + Number(c.inertia === 'tripped') + Number(!c.turning)
 
 /** The lines in which one thing has moved since the car ran: where those are right, the whole table is. */
-export const singleStops = (s: CarSupply): StopOutcome[] => {
-  const net = compileNetwork(carNetwork(s).network)
-  return stopCases(s)
+export const singleStops = (s: CarSupply): StopOutcome[] =>
+  stopCases(s)
     .filter((c) => steps(c) <= 1)
-    .map((c) => outcomeOf(s, net, c))
-}
+    .map(judgeOf(s))
 
 const WORDS = {
   key: { off: 'key off', run: 'key on', start: 'key in start' },

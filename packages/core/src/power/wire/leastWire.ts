@@ -26,7 +26,7 @@ export const GOVERNS = ['drop', 'heat', 'fuse', 'short'] as const
 export type Governs = (typeof GOVERNS)[number]
 export const GOVERNS_WORDS: Readonly<Record<Governs, string>> = {
   drop: 'voltage drop',
-  heat: 'current for long',
+  heat: 'continuous current',
   fuse: 'its fuse',
   short: 'a short at its end',
 }

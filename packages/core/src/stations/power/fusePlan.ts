@@ -26,8 +26,10 @@ export interface NewCircuit {
   readonly shares: string
 }
 
+/** Smaller ones are seldom in the drawer. Rule of thumb. */
+const LEAST_FUSE_A = 5
 const ratingFor = (continuousA: number, ambientK: number): number =>
-  FUSE_RATINGS_A.find((a) => a >= leastFuseA(continuousA, ambientK)) ?? FUSE_RATINGS_A.at(-1)!
+  FUSE_RATINGS_A.find((a) => a >= Math.max(LEAST_FUSE_A, leastFuseA(continuousA, ambientK))) ?? FUSE_RATINGS_A.at(-1)!
 const LASTING = ['idle', 'full-load', 'night-rain'] as const
 const lastingA = (c: PowerCase, device: string): number =>
   Math.max(...LASTING.map((id) => Math.abs(loadAt(c.solved, id, device)?.currentA ?? 0)))

@@ -56,8 +56,8 @@ export const judgeFuseLoad = (c: PowerCase): PowerVerdict | null => {
     margin: fig(ratingA - leastA, 'current', 1),
     next: choice === undefined ? say`No standard fuse lies between load and wire: fit a thicker wire` : say`Fit a fuse of ${fig(choice, 'current')}`, // prettier-ignore
     reason: small
-      ? say`${CONDITION_WORDS[worst.continuousIn]}: ${fig(worst.continuousA, 'current', 1)} for good. A fuse carries three quarters of its rating, less where it is hot.`
-      : say`The closest is the ${midSentence(name(c, worst))}: ${fig(worst.continuousA, 'current', 1)} for good.`,
+      ? say`${CONDITION_WORDS[worst.continuousIn]}: ${fig(worst.continuousA, 'current', 1)} continuous. A fuse carries three quarters of its rating, less where it is hot.`
+      : say`The closest is the ${midSentence(name(c, worst))}: ${fig(worst.continuousA, 'current', 1)} continuous.`,
     source: 'three quarters of the rating, 0.12 % less a kelvin above 25 °C: typical, rule of thumb',
     pointId: worst.continuousIn,
   }

@@ -93,7 +93,9 @@ export const judgeKeyedWires = (c: PowerCase): PowerVerdict | null => {
       title: 'Old keyed wires bear out the keyed feed',
       state: 'ok',
       reason: relayed
-        ? say`Diodes from ${forRelay!.run.name} and ${forRelay!.start.name}.`
+        ? forRelay!.run.id === forRelay!.start.id
+          ? say`${forRelay!.run.name} holds in run and in start: the coil may hang on it alone.`
+          : say`Diodes from ${forRelay!.run.name} and ${forRelay!.start.name}.`
         : say`${direct!.name} holds in run and in start.`,
     }
   const open = wires.filter((f) => f.kind === 'not-measured')

@@ -15,7 +15,7 @@ const LAID: readonly WireRole[] = ['ecuFeed', 'ecuEarth', 'keyedFeed', 'pumpFeed
 const END_M = 0.15
 const SLACK = 1.05
 
-const INSULATION_WORDS = { xlpe: 'thin-wall cross-linked, 125 °C', pvc: 'PVC, 85 °C' } as const
+const INSULATION_WORDS = { xlpe: 'thin-wall cross-linked, 125 °C', pvc: 'PVC, 85 °C' } as const
 
 /** Wires that are bought: those of the conversion, the cables of a battery that moves, straps that are missing. */
 const boughtRoles = (c: PowerCase): WireRole[] => {
@@ -41,7 +41,7 @@ const wireLines = (c: PowerCase): PartLine[] => {
   }
   return [...groups].map(
     ([key, { wire, roles, lengthM, assumed }]) =>
-    line(`wire ${key}`, 'wire', `Wire ${wire.sizeWords}`, fig(lengthM, 'distance'), say`${INSULATION_WORDS[wire.insulation]}`, `${roles.map((r) => c.labels[r] ?? r).join(', ')}; 5 % and 0.15 m an end over`, assumed), // prettier-ignore
+    line(`wire ${key}`, 'wire', `Wire ${wire.sizeWords}`, fig(lengthM, 'distance'), say`${INSULATION_WORDS[wire.insulation]}`, `${roles.map((r) => c.labels[r] ?? r).join(', ')}; with 5 % and 0.15 m at each end to spare`, assumed), // prettier-ignore
   )
 }
 
@@ -63,7 +63,7 @@ export const partsOfPower = (c: PowerCase): PartLine[] => {
   const damped = { none: null, diode: 'Diode across the relay coil', resistor: 'Resistor across the relay coil' }[design.damping] // prettier-ignore
   return [
     ...wireLines(c),
-    ...atBattery.map((x) => line(`fuse ${x.id}`, 'fuse', `Blade fuse ${x.fuseA} A with sealed holder`, count(1), say`at the battery; ${fig(x.continuousA, 'current', 1)} for good`, x.what, x.id !== 'keyed' && c.power.wires[x.id as WireRole].fuseA === null)), // prettier-ignore
+    ...atBattery.map((x) => line(`fuse ${x.id}`, 'fuse', `Blade fuse ${x.fuseA} A with sealed holder`, count(1), say`at the battery; ${fig(x.continuousA, 'current', 1)} continuous`, x.what, x.id !== 'keyed' && c.power.wires[x.id as WireRole].fuseA === null)), // prettier-ignore
     ...plan.box.flatMap(({ takes, position }) => takes ? [line(`fuse ${takes.id}`, 'fuse', `Fuse ${takes.fuseA} A`, count(1), say`old box, position ${position.name}`, takes.what)] : []), // prettier-ignore
     ...(plan.subPanelA === null || plan.box.length === 0 ? [] : [line('sub-panel', 'sub-panel', 'Fuse panel', count(1), say`${fig(plan.subPanel.length, 'count')} positions or more, its own feed fused at ${fig(plan.subPanelA, 'current')}`, plan.subPanel.map((x) => x.what).join(', '))]), // prettier-ignore
     ...(relays.length > 0 ? [line('relays', 'relays', 'Relay with socket', count(relays.length), say`12 V, make contact for ${fig(mostA, 'current')} or more, pull-in at most ${fig(c.supply.relay.pullInV, 'voltage', 1)}`, relays.join(', '))] : []), // prettier-ignore

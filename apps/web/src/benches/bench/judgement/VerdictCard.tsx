@@ -17,7 +17,7 @@ export const VerdictCard = ({ verdict }: { verdict: Verdict }) => {
     <li
       className={`border-b border-hair py-2 ${verdict.effectOf === undefined ? '' : 'border-l-4 border-l-soft/40 pl-2.5'}`}
     >
-      {verdict.effectOf !== undefined && <p className="text-sm text-soft">Follows from it, and goes with it:</p>}
+      {verdict.effectOf !== undefined && <p className="text-sm text-soft">Effect of the above, cleared with it:</p>}
       <button
         type="button"
         aria-expanded={shown}

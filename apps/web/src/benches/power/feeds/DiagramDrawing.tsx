@@ -29,7 +29,16 @@ export const DiagramDrawing = ({ diagram }: { diagram: Diagram }) => {
             {p.placed.map((item, k) => (
               <g key={k} transform={`translate(${item.x} ${p.y})`}>
                 <ItemSymbol kind={item.kind} />
-                <text y="-18" fontSize="11" fontWeight="600" textAnchor="middle">
+                <text
+                  y="-18"
+                  fontSize="11"
+                  fontWeight="600"
+                  textAnchor="middle"
+                  stroke="var(--sheet)"
+                  strokeWidth="4"
+                  paintOrder="stroke"
+                  fill="var(--ink)"
+                >
                   {item.label}
                 </text>
                 {item.left && (

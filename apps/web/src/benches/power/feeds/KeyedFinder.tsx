@@ -66,6 +66,8 @@ const FIELDS = {
   postsV: 'Battery terminals, same start',
 } as const
 
+const capital = (w: string) => w.charAt(0).toUpperCase() + w.slice(1)
+
 /** Which of the old wires may be the keyed feed, or the two for a relay. */
 export const KeyedFinder = ({ job }: { job: JobDocument }) => {
   const { wires, direct, forRelay } = keyedFind(job.power.old.keyedWires)
@@ -95,7 +97,8 @@ export const KeyedFinder = ({ job }: { job: JobDocument }) => {
                 wide: true,
                 cell: (f) => (
                   <>
-                    <span className="font-semibold">{KEYED_WORDS[f.kind]}.</span> <SentenceText sentence={f.says} />
+                    <span className="font-semibold">{capital(KEYED_WORDS[f.kind])}.</span>{' '}
+                    <SentenceText sentence={f.says} />
                   </>
                 ),
               },
@@ -109,7 +112,11 @@ export const KeyedFinder = ({ job }: { job: JobDocument }) => {
             ) : (
               'No wire holds in run and in start by itself. '
             )}
-            {forRelay ? (
+            {forRelay && forRelay.run.id === forRelay.start.id ? (
+              <>
+                A relay’s coil may hang on <strong>{forRelay.run.name}</strong> alone.
+              </>
+            ) : forRelay ? (
               <>
                 For a relay: diodes from <strong>{forRelay.run.name}</strong> and <strong>{forRelay.start.name}</strong>
                 .

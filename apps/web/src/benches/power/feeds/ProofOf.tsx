@@ -39,7 +39,7 @@ export const ProofOf = ({ test, result }: { test: ProofTest; result: string | nu
   return (
     <li className="border-b border-hair py-2">
       <div className="flex flex-wrap items-baseline gap-x-3">
-        <span className="w-[6.6rem] shrink-0">
+        <span className="w-[7.6rem] shrink-0 whitespace-nowrap">
           <StateShape
             state={result === null ? 'unknown' : passed ? 'ok' : 'stop'}
             word={result === null ? 'Not checked' : passed ? 'Passed' : 'Failed'}

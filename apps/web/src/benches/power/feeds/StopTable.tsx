@@ -1,8 +1,10 @@
-import { fig, STOPPED, STOPPED_WORDS, stopTable, stopWords, type CarSupply, type StopOutcome } from '@lochmoor/core'
+import { fig, STOPPED, stopTable, stopWords, type CarSupply, type StopOutcome } from '@lochmoor/core'
 import { useMemo, useState } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { StateShape } from '../../../marks/StateMark.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
+
+const HEADS = { ignition: 'Ignition', pump: 'Fuel pump', starter: 'Starter' } as const
 
 /** What stops when: every combination of key, switches, engine, generator and wind, each solved in the network. */
 export const StopTable = ({ supply }: { supply: CarSupply }) => {
@@ -29,12 +31,12 @@ export const StopTable = ({ supply }: { supply: CarSupply }) => {
           columns={[
             { head: 'When', wide: true, cell: (o: StopOutcome) => stopWords(o.when) },
             ...STOPPED.map((d) => ({
-              head: STOPPED_WORDS[d].charAt(0).toUpperCase() + STOPPED_WORDS[d].slice(1),
+              head: HEADS[d],
               right: true,
               cell: (o: StopOutcome) => (
                 <span className={o.wrong.includes(d) ? 'font-bold text-stop' : ''}>
                   {o.is[d]} <FigureText figure={fig(o.volts[d], 'voltage', 1)} />
-                  {o.wrong.includes(d) && `, must be ${o.must[d]}`}
+                  {o.wrong.includes(d) && <span className="block">must be {o.must[d]}</span>}
                 </span>
               ),
             })),

@@ -87,7 +87,7 @@ export const WiresSheet = ({ job, assessment, wire, setWire }: PowerSheetProps) 
                   ),
                 },
                 { head: 'Size', cell: (w) => <span className={w.wire.assumed.includes('size') ? 'italic' : ''}>{w.wire.sizeWords}</span> },
-                { head: 'For long', right: true, cell: (w) => <FigureText figure={fig(w.continuousA, 'current', 1)} /> },
+                { head: 'Continuous', right: true, cell: (w) => <FigureText figure={fig(w.continuousA, 'current', 1)} /> },
                 { head: 'Bears', right: true, cell: (w) => <Over over={w.bearsA < w.continuousA}><FigureText figure={fig(w.bearsA, 'current', 0)} /></Over> },
                 { head: 'Drop', right: true, cell: (w) => <Over over={w.dropV > w.limitV}><FigureText figure={fig(w.dropV, 'voltage', 2)} /></Over> },
                 { head: 'Limit', right: true, cell: (w) => <FigureText figure={fig(w.limitV, 'voltage', 1)} /> },
@@ -129,7 +129,7 @@ const WireDetail = ({ check, name }: { check: WireCheck; name: string }) => {
       <h2 className="font-extrabold">{name}</h2>
       <dl>
         {line('Out and back', <FigureText figure={fig(check.outAndBackM, 'distance', 1)} />)}
-        {line('Most for long', <><FigureText figure={fig(check.continuousA, 'current', 1)} />, {CONDITION_WORDS[check.continuousIn].toLowerCase()}</>)}
+        {line('Highest continuous current', <><FigureText figure={fig(check.continuousA, 'current', 1)} />, {CONDITION_WORDS[check.continuousIn].toLowerCase()}</>)}
         {line('Worst drop', <><FigureText figure={fig(check.dropV, 'voltage', 2)} />, {CONDITION_WORDS[check.dropIn].toLowerCase()}</>)}
         {WIRE_KINDS.map((k) => {
           const l = least[k]
@@ -144,7 +144,7 @@ const WireDetail = ({ check, name }: { check: WireCheck; name: string }) => {
         })}
         {fuse && (
           <>
-            {line('Fuse carries the load from', <FigureText figure={fig(fuse.leastA, 'current', 1)} />)}
+            {line('Smallest fuse for the load', <FigureText figure={fig(fuse.leastA, 'current', 1)} />)}
             {line('Standard fuses between load and wire', fuse.choices.length === 0 ? 'none: a thicker wire' : `${fuse.choices.join(', ')} A`)}
             {fuse.inrush && line('Inrush', <><FigureText figure={fig(fuse.inrush.peakA, 'current', 0)} />; each takes <FigureText figure={fig(fuse.wear, 'share', 0)} /> of the fuse’s life</>)}
             {line('Short at its far end', <><FigureText figure={fig(fuse.short.currentA, 'current', 0)} />; {Number.isFinite(fuse.short.opensWithinS) ? <>opens within <FigureText figure={fig(fuse.short.opensWithinS, 'duration', 0)} />, the wire bears it for <FigureText figure={fig(fuse.short.wireBearsS, 'time', 1)} /></> : 'need not open the fuse at all'}</>)}

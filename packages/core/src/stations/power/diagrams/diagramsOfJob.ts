@@ -46,7 +46,8 @@ export const diagramsOf = (c: PowerCase): Diagram[] => {
   const keyed = design.keyedFeed === 'relay' ? 'keyed feed' : KEYED_DIRECT[design.keyedFeed]
   const inertia: DiagramItem[] = inertiaSwitch ? [SWITCH('Inertia switch')] : []
   const pumpEarth = { body: 'body, clean', battery: 'battery −', frame: 'old frame' }[design.pumpEarth]
-  const found = keyedFind(c.power.old.keyedWires).forRelay
+  const pair = keyedFind(c.power.old.keyedWires).forRelay
+  const found = pair && pair.run.id !== pair.start.id ? pair : null
   const shared = design.relays === 'shared'
 
   const constant: Diagram = {
