@@ -106,7 +106,7 @@ const wires = (sheet: SheetPaper, c: PowerCase, units: UnitChoice): void => {
       { head: 'Bears', share: 0.09, right: true },
       { head: 'Drop / limit', share: 0.14, right: true },
       { head: 'Fuse', share: 0.08, right: true },
-      { head: 'Least size, and why', share: 0.19 },
+      { head: 'Minimum size, and why', share: 0.19 },
     ],
     c.wireChecks.map((w) => [
       c.labels[w.role] ?? w.role,

@@ -49,7 +49,7 @@ export const findKeyed = (wire: KeyedWire): FoundWire => {
     return as('run-only', postsV === null ? say`Dead in start: the wrong wire. Measure the terminals in the same start too.` : say`Dead in start while the terminals hold ${fig(postsV, 'voltage', 1)}: the wrong wire, not a weak battery.`) // prettier-ignore
   if (postsV === null) return as('not-measured', say`Measure the battery’s terminals in the same start.`)
   if (lostV > START_LOSS_V) return as('sags', say`Loses ${fig(lostV, 'voltage', 1)} on the way in start: key contacts or joints.`) // prettier-ignore
-  return as('run-and-start', say`Loses ${fig(Math.max(0, lostV), 'voltage', 1)} in start. Try it with the load it shall carry.`) // prettier-ignore
+  return as('run-and-start', say`Loses ${fig(Math.max(0, lostV), 'voltage', 1)} in start. Try it with the load it must carry.`) // prettier-ignore
 }
 
 export interface KeyedFind {

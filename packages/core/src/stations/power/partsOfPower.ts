@@ -41,7 +41,7 @@ const wireLines = (c: PowerCase): PartLine[] => {
   }
   return [...groups].map(
     ([key, { wire, roles, lengthM, assumed }]) =>
-    line(`wire ${key}`, 'wire', `Wire ${wire.sizeWords}`, fig(lengthM, 'distance'), say`${INSULATION_WORDS[wire.insulation]}`, `${roles.map((r) => c.labels[r] ?? r).join(', ')}; with 5 % and 0.15 m at each end to spare`, assumed), // prettier-ignore
+    line(`wire ${key}`, 'wire', `Wire ${wire.sizeWords}`, fig(lengthM, 'distance'), say`${INSULATION_WORDS[wire.insulation]}`, `${roles.map((r) => c.labels[r] ?? r).join(', ')}; 5 % and 0.15 m an end for slack`, assumed), // prettier-ignore
   )
 }
 

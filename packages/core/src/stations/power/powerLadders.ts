@@ -165,7 +165,7 @@ export const powerLadders = (job: JobDocument): Ladder[] => {
         return [{ label: say`Pulley ratio ${fig(ratio, 'ratio', 2)}`, change: { walkAround: { charging } } }]
       },
     },
-    { id: 'thin-lead', cures: ['thin-lead', 'fuse-short', 'wire-drop'], betterIsEnough: true, trials: (v) => thinLead(job, c, v) },
+    { id: 'thin-lead', cures: ['thin-lead', 'fuse-short', 'wire-drop'], trials: (v) => thinLead(job, c, v) },
     { id: 'fuse', cures: ['fuse-load', 'fuse-inrush'], trials: (v) => otherFuse(job, c, v) },
     {
       id: 'stop',

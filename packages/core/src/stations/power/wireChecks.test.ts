@@ -1,3 +1,7 @@
+import { NO_PARTS } from '../../parts/test/noParts.ts'
+import { withChange } from '../../job/index.ts'
+import { remediesOf } from '../remedies.ts'
+import { POWER_STATION } from './powerStation.ts'
 import fc from 'fast-check'
 import { CONDITIONS, NODE, type BatteryFigures } from '../../power/index.ts'
 import { WIRE_ROLES } from '../../sections/index.ts'
@@ -128,5 +132,22 @@ describe('at rest', () => {
     const bad = verdict({ 'power.design.heaterFeed': 'constant' }, 'rest')
     expect([good.state, bad.state]).toEqual(['ok', 'stop'])
     expect(bad.figure!.si).toBeLessThan(1)
+  })
+})
+
+describe('remedies of wires and fuses', () => {
+  it.each([
+    ['thin-lead', { 'power.wires.ecuFeed.size': 'mm2-0.5', 'power.wires.ecuFeed.fuseA': 20 }],
+    ['fuse-load', { 'power.wires.pumpFeed.fuseA': 4 }],
+    ['wire-drop', { 'power.wires.chargeCable.size': 'mm2-2.5', 'power.wires.chargeCable.lengthM': 2 }],
+    ['sensor-earth', { 'power.sensors.air': 'body' }],
+    ['stop-logic', { 'power.old.killSwitch': 'battery' }],
+    ['rest', { 'power.design.heaterFeed': 'constant' }],
+  ] as const)('%s: what is offered cures it on the whole job', (id, places) => {
+    const job = poweredJob(places)
+    const [remedy] = remediesOf(POWER_STATION, job, NO_PARTS).get(id) ?? []
+    expect(remedy).toBeDefined()
+    const after = assessPower(withChange(job, remedy!.change)).verdicts
+    expect(after.find((v) => v.id === id)!.state).toBe('ok')
   })
 })

@@ -122,7 +122,7 @@ const EarthSchools = ({ c }: { c: PowerCase }) => {
         ]}
       />
       <p className="mt-1 text-sm leading-snug text-soft">
-        Lift against the battery’s negative terminal. Recommended practice differs; all are judged by the same figures.
+        Lift against the battery’s negative terminal. Recommended practice differs; all are held against the same figures.
       </p>
     </section>
   )

@@ -92,7 +92,7 @@ export const WiresSheet = ({ job, assessment, wire, setWire }: PowerSheetProps) 
                 { head: 'Drop', right: true, cell: (w) => <Over over={w.dropV > w.limitV}><FigureText figure={fig(w.dropV, 'voltage', 2)} /></Over> },
                 { head: 'Limit', right: true, cell: (w) => <FigureText figure={fig(w.limitV, 'voltage', 1)} /> },
                 { head: 'Fuse', right: true, cell: (w) => w.fuse ? <Over over={w.fuse.ratingA > w.fuse.thinnest.bearsA || w.fuse.ratingA < w.fuse.leastA}><FigureText figure={fig(w.fuse.ratingA, 'current')} /></Over> : '–' },
-                { head: 'Least size', cell: (w) => w.least.mm2?.size.words ?? 'none' },
+                { head: 'Minimum', cell: (w) => w.least.mm2?.size.words ?? 'none' },
               ]}
             />
             <p className="mt-1 text-sm leading-snug text-soft">
@@ -123,7 +123,7 @@ const WireDetail = ({ check, name }: { check: WireCheck; name: string }) => {
       <dd className="text-right font-semibold">{value}</dd>
     </div>
   )
-  const KINDS = { mm2: 'Least metric size', awg: 'Least AWG size', sae: 'Least SAE size (not AWG)' } as const
+  const KINDS = { mm2: 'Minimum size, metric', awg: 'Minimum size, AWG', sae: 'Minimum size, SAE (not AWG)' } as const
   return (
     <section aria-label={`${name}: what it must be`} className="mt-4 border border-ink bg-sheet p-3">
       <h2 className="font-extrabold">{name}</h2>

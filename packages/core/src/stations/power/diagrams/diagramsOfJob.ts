@@ -64,7 +64,7 @@ export const diagramsOf = (c: PowerCase): Diagram[] => {
     title: 'ECU keyed feed',
     says:
       design.keyedFeed === 'relay'
-        ? 'The coil from two old wires through diodes: live in run and in start. Schottky diodes, 1 A: they lose 0.3 V, not 0.7 V. A relay with a diode inside is polarised: 86 to positive.'
+        ? 'The coil from two old wires through diodes: live in run and in start. Schottky diodes, 1 A: they lose 0.3 V, not 0.7 V. A relay with a diode inside works one way round only: 86 to positive.'
         : 'One old wire. It must hold in run and in start: test it while cranking.',
     paths:
       design.keyedFeed === 'relay'
