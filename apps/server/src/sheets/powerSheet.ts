@@ -23,7 +23,7 @@ import {
   type UnitChoice,
 } from '@lochmoor/core'
 import type { SheetHead } from './fuelSheet.ts'
-import { drawDiagram } from './pdf/circuitDiagram.ts'
+import { diagramHeight, drawDiagram } from './pdf/circuitDiagram.ts'
 import { writeAssumptions, writeJudgement, writeParts, writeWorking } from './pdf/commonParts.ts'
 import { SheetPaper } from './pdf/sheetPaper.ts'
 
@@ -84,9 +84,12 @@ const volts = (sheet: SheetPaper, c: PowerCase, units: UnitChoice): void => {
   )
 }
 
+/** Room for a heading and two lines beneath it: they stand on the page of their drawing. */
+const SHORT_TEXT = 60
+
 const drawings = (sheet: SheetPaper, c: PowerCase): void => {
   for (const d of diagramsOf(c)) {
-    sheet.ensure(150)
+    sheet.ensure(SHORT_TEXT + diagramHeight(sheet, d))
     sheet.heading(d.title)
     sheet.paragraph(d.says)
     drawDiagram(sheet, d)
@@ -99,10 +102,10 @@ const wires = (sheet: SheetPaper, c: PowerCase, units: UnitChoice): void => {
     figureText(fig(si, family, decimals), units)
   sheet.table(
     [
-      { head: 'Wire', share: 0.2 },
-      { head: 'Size', share: 0.11 },
+      { head: 'Wire', share: 0.18 },
+      { head: 'Size', share: 0.1 },
       { head: 'Out and back', share: 0.1, right: true },
-      { head: 'Continuous', share: 0.09, right: true },
+      { head: 'Continuous', share: 0.12, right: true },
       { head: 'Bears', share: 0.09, right: true },
       { head: 'Drop / limit', share: 0.14, right: true },
       { head: 'Fuse', share: 0.08, right: true },

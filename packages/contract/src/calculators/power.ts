@@ -92,7 +92,7 @@ const LeastSize = z
     ohmPerM: z.number(),
     dropV: z.number(),
     bearsA: z.number(),
-    governs: z.array(z.enum(['drop', 'heat', 'fuse', 'short'])),
+    governs: z.array(z.enum(['drop', 'heat', 'fuse', 'short', 'practice'])),
   })
   .nullable()
 export const WireSizeOutput = z.strictObject({ mm2: LeastSize, awg: LeastSize, sae: LeastSize })

@@ -23,10 +23,13 @@ const blade = (doc: Doc, x: number, y: number): void => {
   doc.moveTo(x - 9, y).lineTo(x + 8, y - 8).stroke(INK) // prettier-ignore
 }
 
+/** How high a drawing is. */
+export const diagramHeight = (paper: SheetPaper, diagram: Diagram): number =>
+  layOutDiagram(diagram, paper.width, END_ROOM).height + 8
+
 /** One drawing of feeds and relays: paths from left to right, terminals numbered, coil and contact joined by a dashed line. */
 export const drawDiagram = (paper: SheetPaper, diagram: Diagram): void => {
-  const height = layOutDiagram(diagram, paper.width, END_ROOM).height
-  paper.drawing(height + 8, (doc, width) => {
+  paper.drawing(diagramHeight(paper, diagram), (doc, width) => {
     const laid = layOutDiagram(diagram, width, END_ROOM)
     doc.lineWidth(0.9)
     for (const l of laid.links)

@@ -19,16 +19,19 @@ export interface WireDemand {
   readonly loadedWires: number
   /** Null: no fuse of its own. */
   readonly fuseA: number | null
+  /** Never thinner than that, whatever the figures say, m²: trade practice. */
+  readonly leastM2?: number
   /** What a short at its far end meets beside the wire itself. */
   readonly short: { readonly volts: number; readonly otherOhm: number }
 }
-export const GOVERNS = ['drop', 'heat', 'fuse', 'short'] as const
+export const GOVERNS = ['drop', 'heat', 'fuse', 'short', 'practice'] as const
 export type Governs = (typeof GOVERNS)[number]
 export const GOVERNS_WORDS: Readonly<Record<Governs, string>> = {
   drop: 'voltage drop',
   heat: 'continuous current',
   fuse: 'its fuse',
   short: 'a short at its end',
+  practice: 'trade practice',
 }
 export const WIRE_KINDS = ['mm2', 'awg', 'sae'] as const
 export type WireKind = (typeof WIRE_KINDS)[number]
@@ -59,6 +62,7 @@ export const sizeLacks = (size: WireSize, d: WireDemand): Governs[] => {
   const bears = ampacityA(size.sectionM2, d.ambientK, d)
   const shortA = d.short.volts / (d.short.otherOhm + ohm)
   return [
+    ...(size.sectionM2 < (d.leastM2 ?? 0) ? (['practice'] as const) : []),
     ...((d.dropCurrentA ?? d.currentA) * (ohm + d.jointOhm) > d.limitV ? (['drop'] as const) : []),
     ...(bears < d.currentA ? (['heat'] as const) : []),
     ...(d.fuseA !== null && bears < d.fuseA ? (['fuse'] as const) : []),

@@ -212,6 +212,11 @@ describe('the least wire', () => {
       }),
       RUNS,
     ))
+  it('trade practice is a floor, and said to be what governs', () =>
+    expect(leastWire({ ...demand, leastM2: 16e-6 }, 'mm2')).toMatchObject({
+      size: { words: '16 mm²' },
+      governs: ['practice'],
+    }))
   it('a current too small to open the fuse is said so', () =>
     expect(shortAtEnd(18, 15, 1e-6, 'xlpe')).toMatchObject({ opensWithinS: Infinity, clears: false }))
 })

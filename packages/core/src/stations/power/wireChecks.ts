@@ -51,6 +51,14 @@ export const CIRCUITS: Readonly<Record<WireRole, Circuit>> = {
   fanEarth: { back: 'fanFeed', limitV: 0.5, limitIs: FEED_AND_EARTH },
 } // prettier-ignore
 
+/** Cables and straps that carry the starter's current, or will when another one opens. Rule of thumb. */
+const HEAVY_M2: Readonly<Partial<Record<WireRole, number>>> = {
+  starterCable: 16e-6,
+  batteryEarth: 16e-6,
+  engineStrap: 16e-6,
+  bodyStrap: 10e-6,
+}
+
 /** Conditions that last: the others are over before a wire is warm. */
 const LASTING: readonly ConditionId[] = ['idle', 'full-load', 'night-rain']
 /** Those in which a drop matters at all. */
@@ -190,6 +198,7 @@ export const checkWire = (solved: SolvedCar, role: WireRole, fuses: readonly Fus
     insulation: wire.insulation,
     loadedWires: wire.loadedWires,
     fuseA,
+    leastM2: HEAVY_M2[role] ?? 0,
     short: { volts, otherOhm: own && shortA > 0 ? Math.max(0, volts / shortA - ownOhm) : 0.03 },
   }
   const thinnest = own?.behind

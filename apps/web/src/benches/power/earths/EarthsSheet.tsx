@@ -37,7 +37,7 @@ export const EarthsSheet = ({ job, assessment }: PowerSheetProps) => {
   const tests = computed ? proofTestsOf(c).filter((t) => PROVE.includes(t.id)) : []
   return (
     <Columns
-      names={['Earths', 'Earths', 'Assessment']}
+      names={['Chosen and found', 'Earths', 'Assessment']}
       measured={
         <>
           <Group title="Where earths go">

@@ -8,6 +8,7 @@ import {
   type WireCheck,
   type WireRole,
 } from '@lochmoor/core'
+import { Fragment } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { PathChoice } from '../../../fields/PathChoice.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
@@ -134,12 +135,12 @@ const WireDetail = ({ check, name }: { check: WireCheck; name: string }) => {
         {WIRE_KINDS.map((k) => {
           const l = least[k]
           return (
-            <div key={k}>
+            <Fragment key={k}>
               {line(
                 KINDS[k],
                 l === null ? 'none: two wires, or shorter' : l.governs.length === 0 ? `${l.size.words}, the thinnest there is` : `${l.size.words}, for ${l.governs.map((g) => GOVERNS_WORDS[g]).join(' and ')}`,
               )}
-            </div>
+            </Fragment>
           )
         })}
         {fuse && (
