@@ -36,7 +36,6 @@ const PICTURES = [
     viewport: DESK,
     act: (page) => page.getByText(/combinations pass/).waitFor(),
   },
-  { name: 'fuel-lines', path: `${WARDEN}/fuel/lines`, viewport: DESK },
   { name: 'fuel-tank-dark', path: `${WARDEN}/fuel/tank`, viewport: DESK, dark: true },
   { name: 'exhaust-pipe', path: `${CURLEW}/exhaust`, viewport: DESK },
   {
@@ -46,10 +45,11 @@ const PICTURES = [
     act: (page) => page.getByRole('application', { name: /unrolled/ }).waitFor(),
   },
   { name: 'exhaust-reading-dark', path: `${CARRIER}/exhaust/reading`, viewport: DESK, dark: true },
-  { name: 'exhaust-fitting', path: `${WARDEN}/exhaust/fitting`, viewport: DESK },
   { name: 'exhaust-leaks-phone', path: `${CARRIER}/exhaust/order`, viewport: PHONE },
   { name: 'power-network', path: `${WARDEN}/power/network`, viewport: DESK },
   { name: 'power-conditions', path: `${WARDEN}/power/conditions`, viewport: DESK },
+  { name: 'power-feeds', path: `${CURLEW}/power/feeds`, viewport: DESK },
+  { name: 'power-wires-dark', path: `${WARDEN}/power/wires`, viewport: DESK, dark: true },
   ...STATION_LIST.filter((s) => !OWN_PICTURES.includes(s.path)).map((s) => ({
     name: s.path,
     path: `${CURLEW}/${s.path}`,

@@ -1,4 +1,4 @@
-import { ITEM_HALF, layOutDiagram, type Diagram, type DiagramItem } from '@lochmoor/core'
+import { ITEM_HALF, layOutDiagram, PAPER_ROW, type Diagram, type DiagramItem } from '@lochmoor/core'
 import { INK, type SheetPaper } from './sheetPaper.ts'
 
 type Doc = PDFKit.PDFDocument
@@ -25,12 +25,12 @@ const blade = (doc: Doc, x: number, y: number): void => {
 
 /** How high a drawing is. */
 export const diagramHeight = (paper: SheetPaper, diagram: Diagram): number =>
-  layOutDiagram(diagram, paper.width, END_ROOM).height + 8
+  layOutDiagram(diagram, paper.width, END_ROOM, PAPER_ROW).height + 8
 
 /** One drawing of feeds and relays: paths from left to right, terminals numbered, coil and contact joined by a dashed line. */
 export const drawDiagram = (paper: SheetPaper, diagram: Diagram): void => {
   paper.drawing(diagramHeight(paper, diagram), (doc, width) => {
-    const laid = layOutDiagram(diagram, width, END_ROOM)
+    const laid = layOutDiagram(diagram, width, END_ROOM, PAPER_ROW)
     doc.lineWidth(0.9)
     for (const l of laid.links)
       doc.moveTo(l.x1, l.y1).lineTo(l.x2, l.y2).dash(3, { space: 3 }).stroke('#9aa5ab').undash() // prettier-ignore

@@ -7,7 +7,14 @@ export { powerWorking, POWER_WORKINGS, type PowerWorkingId } from './powerWorkin
 export { NARROWED_BY, oddsOfJob, type OddsCase } from './oddsOfJob.ts'
 export { chargingOf, drainA, weeksAtRest, type Charging } from './chargingOfJob.ts'
 export { diagramsOf } from './diagrams/diagramsOfJob.ts'
-export { ITEM_HALF, layOutDiagram, type Diagram, type DiagramItem, type LaidDiagram } from './diagrams/diagram.ts'
+export {
+  ITEM_HALF,
+  layOutDiagram,
+  PAPER_ROW,
+  type Diagram,
+  type DiagramItem,
+  type LaidDiagram,
+} from './diagrams/diagram.ts'
 export { fusePlanOf, LIVE_WORDS, type FusePlan } from './fusePlan.ts'
 export { KEYED_WORDS, keyedFind, type FoundWire, type KeyedFind } from './keyedFinder.ts'
 export { partsOfPower } from './partsOfPower.ts'

@@ -43,21 +43,23 @@ export interface LaidDiagram {
 }
 
 const ROW = 66
+/** On paper. */
+export const PAPER_ROW = 50
 const TOP = 34
 /** Half the width of a symbol with its terminals. */
 export const ITEM_HALF = 15
 
 /** Places of a diagram: paths beneath each other, items evenly along them, each relay's parts joined by a dashed line. */
-export const layOutDiagram = ({ paths }: Diagram, width: number, endRoom: number): LaidDiagram => {
+export const layOutDiagram = ({ paths }: Diagram, width: number, endRoom: number, row = ROW): LaidDiagram => {
   const [fromX, toX] = [endRoom, width - endRoom]
   const placed = paths.map((p, i): PlacedPath => {
     const step = (toX - fromX) / (p.items.length + 1)
-    return { ...p, y: TOP + i * ROW, placed: p.items.map((item, k) => ({ ...item, x: fromX + step * (k + 1) })) }
+    return { ...p, y: TOP + i * row, placed: p.items.map((item, k) => ({ ...item, x: fromX + step * (k + 1) })) }
   })
   const ends = placed.flatMap((p) => p.placed.flatMap((i) => (i.relay ? [{ relay: i.relay, x: i.x, y: p.y }] : [])))
   const links = ends.flatMap((a, i) => {
     const b = ends.slice(i + 1).find((e) => e.relay === a.relay)
     return b ? [{ relay: a.relay, x1: a.x, y1: a.y, x2: b.x, y2: b.y }] : []
   })
-  return { width, height: TOP + placed.length * ROW - 12, fromX, toX, paths: placed, links }
+  return { width, height: TOP + placed.length * row - 12, fromX, toX, paths: placed, links }
 }
