@@ -2,16 +2,20 @@
 import {
   carNetwork,
   carSupplyOf,
+  chargingBalance,
+  checkWires,
   compileNetwork,
   conditionMoment,
   crankOdds,
   crankRigOf,
   crankTrace,
+  leastChargeToStart,
   liveNetwork,
   oddsOfJob,
   POWER_STATION,
   solveCar,
   solveMoments,
+  stopTable,
 } from '../packages/core/dist/index.js'
 import { DEMO_JOBS } from '../apps/server/dist/demo/demoJobs.js'
 import { STOCK_CATALOGUE } from '../apps/server/dist/catalogue/stock/index.js'
@@ -87,6 +91,11 @@ export const powerStation = () => {
   report('all steady conditions of a design, median', ms(all), '5 ms or less')
   const rig = crankRigOf(solveCar(supply), 'crank-cold')
   report('a trace of 1.5 s in steps of 1 ms, median', ms(median(timesUs(() => void crankTrace(rig, 1.5), 60))), '20 ms or less')
+  const car = solveCar(supply)
+  report('every wire against all that is asked of it, shorts and inrush solved, median', ms(median(timesUs(() => void checkWires(car), 60)))) // prettier-ignore
+  report(`what stops when, ${stopTable(supply).length} combinations, median`, ms(median(timesUs(() => void stopTable(supply), 60)))) // prettier-ignore
+  const least = leastChargeToStart(supply, 80)
+  report('charging balance of six ways of driving, median', ms(median(timesUs(() => void chargingBalance(supply, least), 60)))) // prettier-ignore
   let watts = 5
   const whole = median(
     timesUs(() => {

@@ -6,7 +6,7 @@ import { judgeFanDip, judgeFanFeed, judgeRest } from './chargingOfJob.ts'
 import { judgeFusePlan } from './fusePlan.ts'
 import { judgeCranking, judgeKeyed, judgeMeasuredStart, judgeSag, judgeStarterCircuit } from './judgeCranking.ts'
 import { judgeConnected, judgeOldPath, judgeOthers, judgePump, judgeRelayFigures, judgeRelays } from './judgeDevices.ts'
-import { judgeEarths, judgeEcuEarth } from './judgeEarths.ts'
+import { judgeEarths, judgeEcuEarth, judgeMeasuredLegs } from './judgeEarths.ts'
 import {
   judgeEcuFeed,
   judgeGauges,
@@ -15,7 +15,7 @@ import {
   judgeNoisePath,
   judgeSharedRelay,
 } from './judgeFeeds.ts'
-import { judgeGenerator, judgeSupply } from './judgeGate.ts'
+import { judgeGenerator, judgeMeasuredCharging, judgeSupply } from './judgeGate.ts'
 import { judgePumpCut, judgeStop } from './judgeStop.ts'
 import { judgeFuseInrush, judgeFuseLoad, judgeFuseShort, judgeThinLeads, judgeWireDrops } from './judgeWires.ts'
 import { judgeKeyedWires } from './keyedFinder.ts'
@@ -41,6 +41,8 @@ export const judgePower = (c: PowerCase): PowerVerdict[] => {
     judgeEcuEarth(c),
     judgePump(c),
     judgeGenerator(c),
+    judgeMeasuredCharging(c),
+    judgeMeasuredLegs(c),
     judgeMeasuredStart(c),
     ...judgeConnected(c),
     judgeRelayFigures(c),

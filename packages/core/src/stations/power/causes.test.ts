@@ -23,7 +23,7 @@ const MISTAKES: readonly (readonly [string, Places, cause: string, effects: read
   ['ECU fed from the old fuse box', { ...LONG, ...OLD, ...cut('old-main') }, 'ecu-feed', ['crank-sag'], designed({ ecuFeed: 'battery' })],
   ['ECU on the shared ignition feed, a fan on it too', { ...OLD, ...FAN, ...cut('ignition') }, 'fan-feed', ['fan-dip', 'stop-logic'], designed({ fan: 'relay' })],
   ['keyed feed dead in start', { 'power.design.keyedFeed': 'run-only' }, 'keyed', ['crank-sag', 'relay-pump-relay', 'stop-logic'], designed({ keyedFeed: 'relay' })],
-  ['keyed feed after the ballast, sagging', { 'walkAround.ignition.coilResistor': true, 'power.design.keyedFeed': 'after-ballast' }, 'keyed', ['relay-pump-relay'], designed({ keyedFeed: 'relay' })],
+  ['keyed feed after the ballast', { 'walkAround.ignition.coilResistor': true, 'power.design.keyedFeed': 'after-ballast' }, 'keyed', ['relay-pump-relay'], designed({ keyedFeed: 'relay' })],
   ['engine strap missing', { 'walkAround.earths.engineToBody': false }, 'earth-body', ['earth-block'], strapped({ engineToBody: true })],
   ['battery strap missing', { 'walkAround.earths.batteryToEngine': false }, 'earth-block', ['earth-body'], strapped({ batteryToEngine: true })],
   ['ECU and pump on one relay', { 'power.design.relays': 'shared' }, 'shared-relay', ['stop-logic'], designed({ relays: 'separate' })],

@@ -1,5 +1,6 @@
 import { NODE, type ConditionId } from '../../power/index.ts'
 import { fig, plain, say } from '../../verdict/index.ts'
+import { midSentence } from './midSentence.ts'
 import type { PowerCase, PowerVerdict } from './powerCase.ts'
 
 const nodeV = (c: PowerCase, condition: ConditionId, node: string): number | null =>
@@ -64,6 +65,43 @@ export const judgeEarths = (c: PowerCase): PowerVerdict[] =>
       pointId: 'crank-cold',
     }
   })
+
+/** Legs whose drop somebody may have measured with the starter turning: at most, and from where it fails. Handbooks, from memory. */
+const MEASURED_LEGS = [
+  ['starterCable', 0.5, 1],
+  ['batteryEarth', LEG_V, POOR_V],
+  ['engineStrap', LEG_V, POOR_V],
+  ['bodyStrap', LEG_V, POOR_V],
+] as const
+
+/** Drops that were measured, against their limits: the meter is believed before the figures. */
+export const judgeMeasuredLegs = (c: PowerCase): PowerVerdict | null => {
+  const measured = MEASURED_LEGS.flatMap(([role, most, fails]) => {
+    const dropV = c.power.wires[role].crankDropV
+    return dropV === null ? [] : [{ role, most, fails, dropV }]
+  })
+  if (measured.length === 0) return null
+  const worst = measured.reduce((a, b) => (b.dropV - b.most > a.dropV - a.most ? b : a))
+  const name = c.labels[worst.role] ?? worst.role
+  const over = worst.dropV > worst.most
+  return {
+    ...plain,
+    id: 'measured-leg',
+    title: over ? `${name}: measured drop too high` : 'Measured drops while cranking',
+    state: worst.dropV > worst.fails ? 'stop' : over ? 'caution' : 'ok',
+    figureName: 'measured',
+    figure: fig(worst.dropV, 'voltage', 2),
+    limitName: 'at most',
+    limit: fig(worst.most, 'voltage', 1),
+    margin: fig(worst.most - worst.dropV, 'voltage', 2),
+    next: say`Clean both ends to bright metal, measure again; then a thicker one`,
+    reason: over
+      ? say`Something on the way is worse than it looks: a strand, a crimp, paint under a ring.`
+      : say`The closest is the ${midSentence(name)}.`,
+    source: 'measured; limits of handbooks, from memory',
+    pointId: 'crank-warm',
+  }
+}
 
 const SCHOOL_WORDS = {
   battery:

@@ -1,3 +1,4 @@
+import { CUT_IN_RPM, NODE, typicalOutput } from '../../power/index.ts'
 import { fig, plain, say } from '../../verdict/index.ts'
 import { limitAtRpm } from './generatorAt.ts'
 import type { PowerCase, PowerVerdict } from './powerCase.ts'
@@ -55,6 +56,20 @@ export const ratioThatCovers = (c: PowerCase): number | null => {
   return null
 }
 
+/** As they are sold. */
+export const ALTERNATORS_A = [35, 45, 55, 65, 75, 90, 110, 130] as const
+/** Smallest alternator that covers the load at idle at night in rain, with the pulleys as they are; null where none does. */
+export const alternatorThatCovers = (c: PowerCase): number | null => {
+  const { idleRpm } = c.supply.speeds
+  const wanted = demandA(c, 'night-rain')
+  const gives = (ratedA: number) =>
+    limitAtRpm(
+      { generator: { ...c.supply.generator, output: typicalOutput('alternator', ratedA, CUT_IN_RPM.alternator) } },
+      idleRpm * c.supply.generator.pulleyRatio,
+    )
+  return ALTERNATORS_A.find((a) => gives(a) >= wanted) ?? null
+}
+
 /** Does the generator cover the load at idle? A dynamo that no pulley helps is refused. */
 export const judgeGenerator = (c: PowerCase): PowerVerdict => {
   const { kind, pulleyRatio } = c.supply.generator
@@ -67,6 +82,7 @@ export const judgeGenerator = (c: PowerCase): PowerVerdict => {
   const drains = !loses && nightA > 0.5
   const load = demandA(c, drains ? 'night-rain' : 'idle')
   const ratio = loses ? ratioThatCovers(c) : null
+  const bigger = loses ? alternatorThatCovers(c) : null
   const dynamo = kind === 'dynamo'
   const unseen = c.found.charging.kind === null
   return {
@@ -94,7 +110,9 @@ export const judgeGenerator = (c: PowerCase): PowerVerdict => {
       : loses
         ? ratio === null
           ? dynamo
-            ? say`Fit an alternator`
+            ? bigger === null
+              ? say`Fit an alternator, with a smaller pulley`
+              : say`Fit an alternator of ${fig(bigger, 'current')} or more`
             : say`Fit an alternator that gives more at idle`
           : say`Fit a pulley of ${fig(ratio, 'ratio', 2)}`
         : say`Raise the idle, fit a smaller pulley or an alternator that gives more at idle`,
@@ -111,3 +129,36 @@ export const judgeGenerator = (c: PowerCase): PowerVerdict => {
     pointId: loses ? 'idle' : 'night-rain',
   }
 }
+
+/** So far a meter may lie from what is computed before something is not as entered, V. Rule of thumb. */
+const APART_V = 0.5
+
+/** Charging voltage measured at idle with loads on, against what the network gives there. */
+export const judgeMeasuredCharging = (c: PowerCase): PowerVerdict | null => {
+  const measured = c.found.tests.idleChargingV
+  if (measured === null) return null
+  const computed = c.solved.at['night-rain'].nodesV[NODE.post] ?? 0
+  const apart = measured - computed
+  const low = apart < -APART_V
+  const high = apart > APART_V
+  return {
+    ...plain,
+    id: 'measured-charging',
+    title: low ? 'Charges less than its figures say' : high ? 'Charges more than its figures say' : 'Charging voltage as computed',
+    state: low ? 'caution' : 'ok',
+    figureName: 'measured, idling, loads on',
+    figure: fig(measured, 'voltage', 1),
+    limitName: 'computed, night in rain',
+    limit: fig(computed, 'voltage', 1),
+    margin: fig(apart, 'voltage', 1),
+    marginIs: 'apart',
+    next: say`Belt, brushes, regulator, and the joints of the charging path: measure each drop`,
+    reason: low
+      ? say`Believe the meter: output, regulator or a joint is not as entered.`
+      : high
+        ? say`Fewer loads were on, or its output is better than entered.`
+        : say`Meter and figures agree.`,
+    source: 'measured against the solved network; 0.5 V: rule of thumb',
+    pointId: 'night-rain',
+  }
+} // prettier-ignore

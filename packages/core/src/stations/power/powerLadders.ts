@@ -5,7 +5,7 @@ import { FUSE_RATINGS_A } from '../../power/index.ts'
 import type { PowerDesign, PowerWire, WireRole } from '../../sections/index.ts'
 import { fig, say, type Sentence, type Verdict } from '../../verdict/index.ts'
 import type { Ladder, Trial } from '../station.ts'
-import { ratioThatCovers } from './judgeGate.ts'
+import { ALTERNATORS_A, ratioThatCovers } from './judgeGate.ts'
 import { midSentence } from './midSentence.ts'
 import { powerCase, type PowerCase } from './powerCase.ts'
 import { fusesOf } from './wireChecks.ts'
@@ -164,6 +164,18 @@ export const powerLadders = (job: JobDocument): Ladder[] => {
         const charging = { ...job.walkAround.charging, pulleyRatio: ratio }
         return [{ label: say`Pulley ratio ${fig(ratio, 'ratio', 2)}`, change: { walkAround: { charging } } }]
       },
+    },
+    {
+      id: 'alternator',
+      cures: ['generator'],
+      trials: () =>
+        ALTERNATORS_A.filter((a) => c.supply.generator.kind === 'dynamo' || a > c.supply.generator.output.at(-1)![1]).map((ratedA) => ({
+          label: say`Fit an alternator of ${fig(ratedA, 'current')}`,
+          change: {
+            walkAround: { charging: { ...job.walkAround.charging, kind: 'alternator' as const, ratedA } },
+            power: { generator: { ...job.power.generator, output: [], cutInRpm: null, regulatorV: null } },
+          },
+        })),
     },
     { id: 'thin-lead', cures: ['thin-lead', 'fuse-short', 'wire-drop'], trials: (v) => thinLead(job, c, v) },
     { id: 'fuse', cures: ['fuse-load', 'fuse-inrush'], trials: (v) => otherFuse(job, c, v) },

@@ -83,9 +83,9 @@ export const POWER_STATION = station({
     {
       path: 'earths',
       title: 'Earths',
-      judges: ['earth-block', 'earth-body', 'ecu-earth', 'sensor-earth', 'pump-volts', 'starter-circuit'],
+      judges: ['earth-block', 'earth-body', 'measured-leg', 'ecu-earth', 'sensor-earth', 'pump-volts', 'starter-circuit'],
     },
-    { path: 'charging', title: 'Charging', judges: ['generator', 'rest', 'old-path'] },
+    { path: 'charging', title: 'Charging', judges: ['generator', 'measured-charging', 'rest', 'old-path'] },
     { path: 'order', title: 'Order', judges: ['jump-posts', 'fuse-plan'] },
   ],
   workings: POWER_WORKINGS,

@@ -151,3 +151,42 @@ describe('remedies of wires and fuses', () => {
     expect(after.find((v) => v.id === id)!.state).toBe('ok')
   })
 })
+
+describe('what was measured, against limits and figures', () => {
+  it.each([
+    ['engineStrap', 0.15, 'ok', /Measured drops/],
+    ['engineStrap', 0.3, 'caution', /^Engine to body strap: measured drop too high/],
+    ['bodyStrap', 0.6, 'stop', /^Battery to body strap/],
+    ['starterCable', 0.45, 'ok', /Measured drops/],
+    ['starterCable', 1.2, 'stop', /^Starter cable/],
+  ] as const)('%s %d V: %s', (role, dropV, state, title) => {
+    const v = verdict({ [`power.wires.${role}.crankDropV`]: dropV }, 'measured-leg')
+    expect([v.state, title.test(v.title)]).toEqual([state, true])
+  })
+  it('the worst against its own limit is named, not the largest', () =>
+    expect(verdict({ 'power.wires.starterCable.crankDropV': 0.4, 'power.wires.engineStrap.crankDropV': 0.25 }, 'measured-leg').title).toMatch(/^Engine to body/)) // prettier-ignore
+  it('a meter below the figures is believed', () => {
+    const { solved } = caseOf()
+    const computed = solved.at['night-rain'].nodesV[NODE.post]!
+    const at = (v: number) => verdict({ 'walkAround.tests.idleChargingV': v }, 'measured-charging')
+    expect(at(computed).state).toBe('ok')
+    expect(at(computed - 0.7)).toMatchObject({ state: 'caution', title: 'Charges less than its figures say' })
+    expect(at(computed + 0.7)).toMatchObject({ state: 'ok', title: 'Charges more than its figures say' })
+  })
+  it('a dynamo that no pulley helps: the smallest alternator that does is named, and the size below it does not', () => {
+    const job = poweredJob({ 'walkAround.charging.kind': 'dynamo', 'walkAround.charging.ratedA': 11 })
+    const next = assessPower(job).verdicts.find((v) => v.id === 'generator')!.next!
+    const named = (next.find((p) => typeof p === 'object') as { si: number }).si
+    const stateWith = (ratedA: number) => verdict({ 'walkAround.charging.ratedA': ratedA }, 'generator').state
+    expect(stateWith(named)).toBe('ok')
+    expect(stateWith(named - 10)).not.toBe('ok')
+  })
+  it('an alternator that loses: a larger one is tried on the whole job', () => {
+    const job = poweredJob({ 'walkAround.charging.ratedA': 18, 'walkAround.charging.pulleyRatio': 1.8 })
+    expect(assessPower(job).verdicts.find((v) => v.id === 'generator')!.state).toBe('stop')
+    const remedy = remediesOf(POWER_STATION, job, NO_PARTS)
+      .get('generator')!
+      .find((r) => r.id === 'alternator')!
+    expect(assessPower(withChange(job, remedy.change)).verdicts.find((v) => v.id === 'generator')!.state).toBe('ok')
+  })
+})

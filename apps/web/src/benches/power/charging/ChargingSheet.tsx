@@ -1,13 +1,4 @@
-import {
-  chargingOf,
-  DRIVE_WORDS,
-  drainA,
-  fig,
-  NODE,
-  proofTestsOf,
-  weeksAtRest,
-  type DriveBalance,
-} from '@lochmoor/core'
+import { chargingOf, DRIVE_WORDS, drainA, fig, proofTestsOf, weeksAtRest, type DriveBalance } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { PathChoice } from '../../../fields/PathChoice.tsx'
@@ -88,16 +79,6 @@ export const ChargingSheet = ({ job, assessment }: PowerSheetProps) => {
                   : <>It starts cold down to <FigureText figure={fig(charging.leastCharge, 'share', 0)} /> of its charge; it has <FigureText figure={fig(c.supply.battery.charge, 'share', 0)} /> now.</>}
               </p>
             </section>
-            {job.walkAround.tests.idleChargingV !== null && (
-              <p className="mb-3 leading-snug">
-                Measured at the terminals, idling, loads on:{' '}
-                <strong>
-                  <FigureText figure={fig(job.walkAround.tests.idleChargingV, 'voltage', 1)} />
-                </strong>
-                ; computed <FigureText figure={fig(c.solved.at['night-rain'].nodesV[NODE.post] ?? 0, 'voltage', 1)} />{' '}
-                at night in rain. Where they differ, believe the meter: output, regulator or a joint is not as entered.
-              </p>
-            )}
             <section aria-label="At rest" className="mb-5">
               <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">At rest</h2>
               <p className="py-1 leading-snug">

@@ -1,10 +1,12 @@
 import {
   CONDITION_WORDS,
+  CONDITIONS,
   describePath,
   fig,
   GOVERNS_WORDS,
   WIRE_KINDS,
   WIRE_ROLES,
+  type SolvedCar,
   type WireCheck,
   type WireRole,
 } from '@lochmoor/core'
@@ -100,7 +102,7 @@ export const WiresSheet = ({ job, assessment, wire, setWire }: PowerSheetProps) 
               Currents and drops from the solved network; drop out and back where a wire has a return of its own. In
               italics: size not decided yet. Starter cable: sized by drop, not by heat.
             </p>
-            {check && <WireDetail check={check} name={c.labels[role]!} />}
+            {check && <WireDetail check={check} name={c.labels[role]!} solved={c.solved} />}
             <FusePlanTable c={c} />
           </>
         )
@@ -115,8 +117,26 @@ const Over = ({ over, children }: { over: boolean; children: React.ReactNode }) 
   <span className={over ? 'font-bold text-stop' : ''}>{children}</span>
 )
 
+/** Current and drop of one wire in every condition. */
+const WireInConditions = ({ role, solved }: { role: WireRole; solved: SolvedCar }) => (
+  <DataTable
+    name="Current and drop in every condition"
+    rows={CONDITIONS.flatMap((id) => {
+      const f = solved.at[id].parts[role] as { currentA: number; dropV: number; lossW: number } | undefined
+      return f ? [{ id, ...f }] : []
+    })}
+    keyOf={(r) => r.id}
+    columns={[
+      { head: 'Condition', cell: (r) => CONDITION_WORDS[r.id] },
+      { head: 'Current', right: true, cell: (r) => <FigureText figure={fig(Math.abs(r.currentA), 'current', 1)} /> },
+      { head: 'Drop, one way', right: true, cell: (r) => <FigureText figure={fig(Math.abs(r.dropV), 'voltage', 2)} /> },
+      { head: 'Heat', right: true, cell: (r) => <FigureText figure={fig(r.lossW, 'heat', 1)} /> },
+    ]}
+  />
+)
+
 /** One wire: sizes of each standard that would do, its fuse in time, a short at its end. */
-const WireDetail = ({ check, name }: { check: WireCheck; name: string }) => {
+const WireDetail = ({ check, name, solved }: { check: WireCheck; name: string; solved: SolvedCar }) => {
   const { fuse, least } = check
   const line = (label: string, value: React.ReactNode) => (
     <div className="flex flex-wrap justify-between gap-x-3 border-b border-hair/70 py-1">
@@ -152,6 +172,7 @@ const WireDetail = ({ check, name }: { check: WireCheck; name: string }) => {
           </>
         )}
       </dl>
+      <WireInConditions role={check.role} solved={solved} />
       <p className="pt-1 text-sm text-soft">
         Limit: {check.limitIs}. Ampacity, fuse times and resistances: typical, from memory of the standards.
       </p>
