@@ -247,8 +247,8 @@ test('the pump’s wire moves the volts at the pump and the rail pressure on the
     await new Promise((next) => requestAnimationFrame(() => requestAnimationFrame(next)))
     return [then, seen()]
   })
-  expect(after!.rail).not.toBe(before!.rail)
-  expect(after!.volts).not.toBe(before!.volts)
+  expect(after.rail).not.toBe(before.rail)
+  expect(after.volts).not.toBe(before.volts)
   await bench.saved()
 })
 

@@ -4,27 +4,25 @@ import { FigureText } from '../../../fields/FigureText.tsx'
 import { PathChoice } from '../../../fields/PathChoice.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
 import { StateShape } from '../../../marks/StateMark.tsx'
-import { useBook } from '../../../records/useBook.ts'
 import { Caution } from '../../bench/Caution.tsx'
 import { Columns } from '../../bench/Columns.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
-import { ProofOf, resultOf } from '../feeds/ProofOf.tsx'
+import { ProofList, useResults } from '../feeds/ProofList.tsx'
 import { NotComputed } from '../NotComputed.tsx'
 import type { PowerSheetProps } from '../sheetProps.ts'
 import { GeneratorChart } from '../supply/GeneratorChart.tsx'
 import { BalanceChart } from './BalanceChart.tsx'
 
 const HOUR_S = 3600
-const TESTS = { kind: 'measurement', search: 'power test' } as const
 
 /** Gained or lost in each way of driving, how long until it does not start, and weeks at rest. */
 export const ChargingSheet = ({ job, assessment }: PowerSheetProps) => {
   const { c } = assessment
   const computed = c.refusedBy === null && c.gateKnown
   const charging = useMemo(() => (computed ? chargingOf(c) : null), [c, computed])
-  const { records } = useBook(TESTS)
+  const resultOf = useResults()
   const tests = computed ? proofTestsOf(c).filter((t) => ['drain', 'charging'].includes(t.id)) : []
   return (
     <Columns
@@ -90,14 +88,7 @@ export const ChargingSheet = ({ job, assessment }: PowerSheetProps) => {
               </p>
             </section>
             <GeneratorChart c={c} />
-            <section aria-label="Tests of the charging" className="mt-5">
-              <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Tests</h2>
-              <ol>
-                {tests.map((t) => (
-                  <ProofOf key={t.id} test={t} result={resultOf(t, records)} />
-                ))}
-              </ol>
-            </section>
+            <ProofList name="Tests of the charging" title="Tests" tests={tests} resultOf={resultOf} />
           </>
         )
       }

@@ -17,23 +17,21 @@ import { useMemo } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { PathChoice } from '../../../fields/PathChoice.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
-import { useBook } from '../../../records/useBook.ts'
 import { Columns } from '../../bench/Columns.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
-import { ProofOf, resultOf } from '../feeds/ProofOf.tsx'
+import { ProofList, useResults } from '../feeds/ProofList.tsx'
 import { NotComputed } from '../NotComputed.tsx'
 import type { PowerSheetProps } from '../sheetProps.ts'
 
-const TESTS = { kind: 'measurement', search: 'power test' } as const
 const PROVE = ['earth-block', 'earth-body', 'sensor-earth', 'pump-drop']
 
 /** Recommended practices of where the ECU's earth goes, straps and their drops, and what a lifted return does to a reading. */
 export const EarthsSheet = ({ job, assessment }: PowerSheetProps) => {
   const { c } = assessment
   const computed = c.refusedBy === null && c.gateKnown
-  const { records } = useBook(TESTS)
+  const resultOf = useResults()
   const tests = computed ? proofTestsOf(c).filter((t) => PROVE.includes(t.id)) : []
   return (
     <Columns
@@ -68,14 +66,7 @@ export const EarthsSheet = ({ job, assessment }: PowerSheetProps) => {
             <EarthSchools c={c} />
             <EarthLegs c={c} />
             <SensedTable c={c} />
-            <section aria-label="Tests of the earths" className="mt-5">
-              <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Tests</h2>
-              <ol>
-                {tests.map((t) => (
-                  <ProofOf key={t.id} test={t} result={resultOf(t, records)} />
-                ))}
-              </ol>
-            </section>
+            <ProofList name="Tests of the earths" title="Tests" tests={tests} resultOf={resultOf} />
           </>
         )
       }

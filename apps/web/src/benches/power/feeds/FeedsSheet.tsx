@@ -5,17 +5,14 @@ import { Caution } from '../../bench/Caution.tsx'
 import { Columns } from '../../bench/Columns.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
-import { useBook } from '../../../records/useBook.ts'
 import { DesignFields } from '../network/DesignFields.tsx'
 import { NotComputed } from '../NotComputed.tsx'
 import type { PowerSheetProps } from '../sheetProps.ts'
 import { DiagramDrawing } from './DiagramDrawing.tsx'
 import { KeyedFinder, KeyedWireFields } from './KeyedFinder.tsx'
-import { ProofOf, resultOf } from './ProofOf.tsx'
+import { useResults } from './ProofList.tsx'
+import { ProofOf } from './ProofOf.tsx'
 import { StopTable } from './StopTable.tsx'
-
-/** Results of these tests in the job log. */
-const TESTS = { kind: 'measurement', search: 'power test' } as const
 
 /** Constant and keyed feed, pump, fan, starter and kill switch: each drawn, with the test that proves it. */
 export const FeedsSheet = ({ job, assessment }: PowerSheetProps) => {
@@ -23,7 +20,7 @@ export const FeedsSheet = ({ job, assessment }: PowerSheetProps) => {
   const computed = c.refusedBy === null && c.gateKnown
   const diagrams = useMemo(() => (computed ? diagramsOf(c) : []), [c, computed])
   const tests = useMemo(() => (computed ? proofTestsOf(c) : []), [c, computed])
-  const { records } = useBook(TESTS)
+  const resultOf = useResults()
   const belongs = (id: string) => tests.filter((t) => t.diagram !== null && id.startsWith(t.diagram))
   const choice = (path: string, none?: string) => <PathChoice job={job} path={path} {...(none && { none })} />
   return (
@@ -63,7 +60,7 @@ export const FeedsSheet = ({ job, assessment }: PowerSheetProps) => {
                 {(i === 0 || !d.title.includes('comparison')) && (
                   <ol>
                     {belongs(d.id).map((t) => (
-                      <ProofOf key={t.id} test={t} result={resultOf(t, records)} />
+                      <ProofOf key={t.id} test={t} result={resultOf(t)} />
                     ))}
                   </ol>
                 )}

@@ -1,18 +1,15 @@
 import { partsOfPower, proofTestsOf } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { PathChoice } from '../../../fields/PathChoice.tsx'
-import { useBook } from '../../../records/useBook.ts'
 import { BuiltSwitch } from '../../bench/BuiltSwitch.tsx'
 import { Columns } from '../../bench/Columns.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import { PaperLinks } from '../../bench/PaperLinks.tsx'
 import { PartsTable } from '../../bench/PartsTable.tsx'
-import { ProofOf, resultOf } from '../feeds/ProofOf.tsx'
+import { ProofList, useResults } from '../feeds/ProofList.tsx'
 import { NotComputed } from '../NotComputed.tsx'
 import type { PowerSheetProps } from '../sheetProps.ts'
-
-const TESTS = { kind: 'measurement', search: 'power test' } as const
 
 /** What to order, the papers, and the whole test sheet. */
 export const PowerOrderSheet = ({ job, assessment }: PowerSheetProps) => {
@@ -20,8 +17,8 @@ export const PowerOrderSheet = ({ job, assessment }: PowerSheetProps) => {
   const computed = c.refusedBy === null && c.gateKnown
   const lines = useMemo(() => partsOfPower(c), [c])
   const tests = useMemo(() => (computed ? proofTestsOf(c) : []), [c, computed])
-  const { records } = useBook(TESTS)
-  const done = tests.filter((t) => resultOf(t, records)?.startsWith('passed'))
+  const resultOf = useResults()
+  const done = tests.filter((t) => resultOf(t)?.startsWith('passed'))
   return (
     <Columns
       names={['Chosen', 'Parts and tests', 'Assessment']}
@@ -49,16 +46,12 @@ export const PowerOrderSheet = ({ job, assessment }: PowerSheetProps) => {
               ]}
             />
             <PartsTable lines={lines} nothing="Nothing to order yet." />
-            <section aria-label="Test sheet" className="mt-5">
-              <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">
-                Test sheet: {done.length} of {tests.length} passed
-              </h2>
-              <ol>
-                {tests.map((t) => (
-                  <ProofOf key={t.id} test={t} result={resultOf(t, records)} />
-                ))}
-              </ol>
-            </section>
+            <ProofList
+              name="Test sheet"
+              title={`Test sheet: ${done.length} of ${tests.length} passed`}
+              tests={tests}
+              resultOf={resultOf}
+            />
           </>
         )
       }

@@ -102,7 +102,7 @@ export const WiresSheet = ({ job, assessment, wire, setWire }: PowerSheetProps) 
               Currents and drops from the solved network; drop out and back where a wire has a return of its own. In
               italics: size not decided yet. Starter cable: sized by drop, not by heat.
             </p>
-            {check && <WireDetail check={check} name={c.labels[role]!} solved={c.solved} />}
+            {check ? <WireDetail check={check} name={c.labels[role]!} solved={c.solved} /> : <p className="mt-4 leading-snug text-soft">{c.labels[role]}: not in this design.</p>}
             <FusePlanTable c={c} />
           </>
         )
