@@ -99,11 +99,11 @@ export const judgeSensorEarth = (c: PowerCase): PowerVerdict => {
     ...base,
     title: `${SENSOR_WORDS[sensor]} returned to ${RETURN_WORDS[returns]}`,
     state: over > 1 ? 'stop' : 'caution',
-    figureName: 'return against the ECU’s sensor earth',
-    figure: fig(liftV, 'voltage', 2),
+    figureName: `return ${liftV < 0 ? 'below' : 'above'} the ECU’s sensor earth`,
+    figure: fig(Math.abs(liftV), 'voltage', 3),
     limitName: 'at most, either way',
-    limit: fig(SENSED_LIMIT_V(condition), 'voltage', 2),
-    margin: fig(SENSED_LIMIT_V(condition) - Math.abs(liftV), 'voltage', 2),
+    limit: fig(SENSED_LIMIT_V(condition), 'voltage', 3),
+    margin: fig(SENSED_LIMIT_V(condition) - Math.abs(liftV), 'voltage', 3),
     next: say`Return every sensor to the ECU’s sensor earth, and to nothing else`,
     reason:
       error === null

@@ -108,7 +108,7 @@ const Gain = ({ d }: { d: DriveBalance }) => {
 }
 const Until = ({ d }: { d: DriveBalance }) =>
   !Number.isFinite(d.untilNoStartS) ? (
-    <StateShape state="ok" word="never" />
+    <StateShape state="ok" word={d.batteryA < -0.05 ? 'never: settles lower' : 'never'} />
   ) : (
     <span className="font-semibold">{d.untilNoStartS < 1 ? 'now' : `${(d.untilNoStartS / HOUR_S).toFixed(1)} h`}</span>
   )

@@ -1,7 +1,7 @@
 import { ITEM_HALF, layOutDiagram, type Diagram, type DiagramItem } from '@lochmoor/core'
 import { useWidth } from '../../bench/useWidth.ts'
 
-const LEAST_WIDTH = 520
+const LEAST_WIDTH = 600
 /** Room at either side for where a path begins and ends. */
 const END_ROOM = 128
 
