@@ -9,6 +9,7 @@ import {
   fusePlanOf,
   GOVERNS_WORDS,
   LIVE_WORDS,
+  partsOfDiagram,
   partsOfPower,
   POWER_STATION,
   POWER_WORKINGS,
@@ -93,6 +94,8 @@ const drawings = (sheet: SheetPaper, c: PowerCase): void => {
     sheet.heading(d.title)
     sheet.paragraph(d.says)
     drawDiagram(sheet, d)
+    const parts = partsOfDiagram(d)
+    if (parts.length > 0) sheet.paragraph(`Parts: ${parts.join(', ')}.`, true)
   }
 }
 

@@ -97,6 +97,10 @@ const PUMP_STALLS = 3
 /** Volts at which a device of 12 V is rated, engine running. */
 const RATED_V = 13
 
+/** Fuse of the keyed relay's contact, A: ECU input, relay coils and heater, and the ignition coils where they hang on it. */
+export const keyedFuseA = ({ coilFeed }: Pick<CarSupply['design'], 'coilFeed'>): number =>
+  coilFeed === 'relay' ? 15 : 10
+
 /** The network of a car, made from what was found and chosen; every device of it is in it. */
 export const carNetwork = (s: CarSupply): CarNetwork => {
   const wires: WirePart[] = []
@@ -256,7 +260,7 @@ export const carNetwork = (s: CarSupply): CarNetwork => {
   // Keyed feed.
   const keyedLeft: string[] = []
   if (design.keyedFeed === 'relay') {
-    fuses.push({ id: 'keyed-relay-fuse', from: NODE.post, to: 'keyed relay, in', ratingA: 10, resistanceOhm: fuseOhm(10) }) // prettier-ignore
+    fuses.push({ id: 'keyed-relay-fuse', from: NODE.post, to: 'keyed relay, in', ratingA: keyedFuseA(design), resistanceOhm: fuseOhm(keyedFuseA(design)) }) // prettier-ignore
     diodes.push(
       { id: 'diode-run', anode: NODE.ignition, cathode: 'keyed relay, coil', forwardV: 0.35, resistanceOhm: 0.1 },
       { id: 'diode-start', anode: NODE.start, cathode: 'keyed relay, coil', forwardV: 0.35, resistanceOhm: 0.1 },

@@ -5,7 +5,15 @@ import { causesFirst } from './causes.ts'
 import { judgeFanDip, judgeFanFeed, judgeRest } from './chargingOfJob.ts'
 import { judgeFusePlan } from './fusePlan.ts'
 import { judgeCranking, judgeKeyed, judgeMeasuredStart, judgeSag, judgeStarterCircuit } from './judgeCranking.ts'
-import { judgeConnected, judgeOldPath, judgeOthers, judgePump, judgeRelayFigures, judgeRelays } from './judgeDevices.ts'
+import {
+  judgeConnected,
+  judgeOldPath,
+  judgeOldWiring,
+  judgeOthers,
+  judgePump,
+  judgeRelayFigures,
+  judgeRelays,
+} from './judgeDevices.ts'
 import { judgeEarths, judgeEcuEarth, judgeMeasuredLegs } from './judgeEarths.ts'
 import {
   judgeEcuFeed,
@@ -15,7 +23,7 @@ import {
   judgeNoisePath,
   judgeSharedRelay,
 } from './judgeFeeds.ts'
-import { judgeGenerator, judgeMeasuredCharging, judgeSupply } from './judgeGate.ts'
+import { judgeGenerator, judgeMeasuredCharging, judgeOutputPoints, judgeSupply } from './judgeGate.ts'
 import { judgePumpCut, judgeStop } from './judgeStop.ts'
 import { judgeFuseInrush, judgeFuseLoad, judgeFuseShort, judgeThinLeads, judgeWireDrops } from './judgeWires.ts'
 import { judgeKeyedWires } from './keyedFinder.ts'
@@ -62,6 +70,8 @@ export const judgePower = (c: PowerCase): PowerVerdict[] => {
     judgeFanDip(c),
     judgeRest(c),
     judgeOldPath(c),
+    judgeOldWiring(c),
+    judgeOutputPoints(c),
     judgeSharedRelay(c),
     judgeHeater(c),
     judgeGauges(c),

@@ -2,6 +2,7 @@ import { emptyBoxPosition, emptyKeyedWire, type BoxPosition, type KeyedWire } fr
 import { sentenceText } from '../../verdict/index.ts'
 import { assessPower } from './assessPower.ts'
 import { diagramsOf } from './diagrams/diagramsOfJob.ts'
+import { partsOfDiagram } from './diagrams/partsOfDiagram.ts'
 import { layOutDiagram } from './diagrams/diagram.ts'
 import { fusePlanOf, newCircuits } from './fusePlan.ts'
 import { findKeyed, keyedFind } from './keyedFinder.ts'
@@ -134,6 +135,19 @@ describe('drawings, tests and parts follow from the choices', () => {
       expect([design, quantity('relays')]).toEqual([design, relays.size])
       expect([design, quantity('diodes')]).toEqual([design, items.filter((i) => i.kind === 'diode').length])
     }
+  })
+  it('what a drawing lists is what it shows', () => {
+    const all = diagramsOf(powerCase(poweredJob(FAN, { damping: 'diode' })))
+    const parts = (id: string) => partsOfDiagram(all.find((d) => d.id === id)!)
+    expect(parts('keyed')).toEqual([
+      'fuse of 10 A with holder',
+      'relay with socket',
+      '2 diodes',
+      'diode across the coil',
+    ])
+    expect(parts('pump')).toEqual(['fuse of 15 A with holder', 'relay with socket', 'diode across the coil', 'inertia switch']) // prettier-ignore
+    expect(parts('constant')).toEqual(['fuse of 20 A with holder'])
+    expect(parts('stop')).toEqual(['kill switch', 'kill switch, keyed', 'kill switch, field'])
   })
   it('a test for each thing that must stop', () => {
     const ids = proofTestsOf(powerCase(poweredJob(FAN))).map((t) => t.id)

@@ -1,4 +1,4 @@
-import { FUSE_RATINGS_A, leastFuseA } from '../../power/index.ts'
+import { FUSE_RATINGS_A, keyedFuseA, leastFuseA } from '../../power/index.ts'
 import type { BoxPosition } from '../../sections/index.ts'
 import { fig, plain, say } from '../../verdict/index.ts'
 import { loadAt } from './deviceVolts.ts'
@@ -35,9 +35,6 @@ const lastingA = (c: PowerCase, device: string): number =>
   Math.max(...LASTING.map((id) => Math.abs(loadAt(c.solved, id, device)?.currentA ?? 0)))
 /** A fuse box under the dash. */
 const BOX_K = 318.15
-/** Contact feed of the keyed relay: ECU input, relay coils, heater. */
-export const KEYED_FUSE_A = 10
-
 /** Every circuit of the conversion that gets a fuse, by the design. */
 export const newCircuits = (c: PowerCase): NewCircuit[] => {
   const { design, fan, wires } = c.supply
@@ -53,7 +50,8 @@ export const newCircuits = (c: PowerCase): NewCircuit[] => {
   return [
     ...own('ecuFeed', 'ECU constant feed', 'always', 'nothing: the ECU alone'),
     ...(design.keyedFeed === 'relay'
-      ? [{ id: 'keyed', what: 'Keyed relay', continuousA: Math.abs(loadAt(c.solved, 'idle', 'keyed')?.currentA ?? 0) + (design.heaterFeed === 'keyed' ? heaterA : 0), fuseA: KEYED_FUSE_A, live: 'run-and-start', goes: 'battery', shares: 'ECU keyed input, relay coils, sensor heater' } as const]
+      ? [{ id: 'keyed', what: 'Keyed relay', continuousA: Math.abs(loadAt(c.solved, 'idle', 'keyed')?.currentA ?? 0) + (design.heaterFeed === 'keyed' ? heaterA : 0) +
+              (design.coilFeed === 'relay' ? lastingA(c, 'ignition') : 0), fuseA: keyedFuseA(design), live: 'run-and-start', goes: 'battery', shares: design.coilFeed === 'relay' ? 'ECU keyed input, relay coils, sensor heater, ignition coils' : 'ECU keyed input, relay coils, sensor heater' } as const]
       : []),
     ...(design.relays === 'separate' ? own('pumpFeed', 'Fuel pump', 'run-and-start', 'nothing: pump and injection stop together if it blows') : []),
     ...(fan === 'relay' ? own('fanFeed', 'Radiator fan', 'run', 'nothing: its inrush pulls others down') : []),

@@ -7,6 +7,7 @@ export { powerWorking, POWER_WORKINGS, type PowerWorkingId } from './powerWorkin
 export { NARROWED_BY, oddsOfJob, type OddsCase } from './oddsOfJob.ts'
 export { chargingOf, drainA, weeksAtRest, type Charging } from './chargingOfJob.ts'
 export { diagramsOf } from './diagrams/diagramsOfJob.ts'
+export { partsOfDiagram } from './diagrams/partsOfDiagram.ts'
 export {
   ITEM_HALF,
   layOutDiagram,

@@ -226,3 +226,27 @@ export const judgeOldPath = (c: PowerCase): PowerVerdict | null => {
     pointId: 'night-rain',
   }
 }
+
+/** What of the old wiring nobody has looked for, and what is taken for granted until then. */
+export const judgeOldWiring = (c: PowerCase): PowerVerdict => {
+  const { ammeter } = c.found.wiring
+  const { bulkheadConnector, chargeLamp, fusibleLink, killSwitch } = c.power.old
+  const open = [
+    ...(ammeter === null ? ['ammeter'] : []),
+    ...(bulkheadConnector === null ? ['bulkhead connector'] : []),
+    ...(fusibleLink === null ? ['fusible link'] : []),
+    ...(c.coilResistor === null ? ['ballast of the coil'] : []),
+    ...(killSwitch === null ? ['kill switch'] : []),
+    ...(chargeLamp === null ? ['charging lamp'] : []),
+  ]
+  const base = { ...plain, id: 'old-wiring', source: 'as found' }
+  return open.length === 0
+    ? { ...base, title: 'Old wiring looked at', state: 'ok', reason: say`Ammeter, connector, link, ballast, kill switch and charging lamp are as found.` } // prettier-ignore
+    : {
+        ...base,
+        title: 'Old wiring not looked at yet',
+        state: 'unknown',
+        next: say`Look for: ${open.join(', ')}`,
+        reason: say`Not looked for: ${open.join(', ')}. Until then they are taken as not there, a charging lamp as there where no ammeter is.`,
+      }
+}

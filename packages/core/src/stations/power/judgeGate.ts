@@ -162,3 +162,21 @@ export const judgeMeasuredCharging = (c: PowerCase): PowerVerdict | null => {
     pointId: 'night-rain',
   }
 } // prettier-ignore
+
+/** Points of an output that contradict each other. */
+export const judgeOutputPoints = (c: PowerCase): PowerVerdict | null => {
+  const known = c.power.generator.output.filter((p) => p.speedRpm !== null && p.currentA !== null)
+  const twice = known.find((p, i) => known.some((q, k) => k < i && q.speedRpm === p.speedRpm && q.currentA !== p.currentA)) // prettier-ignore
+  if (!twice) return null
+  return {
+    ...plain,
+    id: 'output-points',
+    title: 'Two outputs at one generator speed',
+    state: 'caution',
+    figureName: 'speed of its shaft',
+    figure: fig(twice.speedRpm!, 'engineSpeed'),
+    next: say`Measure that point again, and remove the wrong one`,
+    reason: say`Until then the first one entered counts.`,
+    source: 'as entered',
+  }
+}

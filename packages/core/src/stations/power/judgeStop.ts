@@ -34,7 +34,7 @@ export const judgeStop = (c: PowerCase): PowerVerdict => {
       ...base,
       title: 'Key, kill and inertia switch stop what they must',
       state: 'ok',
-      reason: say`Ignition and pump are dead with the key off${c.supply.old.killSwitch === 'none' ? '' : ', with the kill switch open'}${c.supply.inertiaSwitch ? ', the pump with the inertia switch tripped' : ''} and with the engine stalled, generator turning or fan in the wind. Only what is on the constant feed stays live: label it.`,
+      reason: say`Ignition and pump are dead with the key off${c.supply.old.killSwitch === 'none' ? '' : ' and with the kill switch open'}, the pump also with the engine stalled${c.supply.inertiaSwitch ? ' or the inertia switch tripped' : ''}; generator, charging lamp and a fan in the wind are counted in. Only what is on the constant feed stays live: label it.`,
     }
   const live = listed(worst, 'live')
   const dead = listed(worst, 'dead')

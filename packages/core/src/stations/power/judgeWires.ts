@@ -41,14 +41,14 @@ export const judgeThinLeads = (c: PowerCase): PowerVerdict | null => {
 export const judgeFuseLoad = (c: PowerCase): PowerVerdict | null => {
   const worst = least(fusedOf(c), (w) => w.fuse.ratingA - w.fuse.leastA)
   if (!worst) return null
-  const { ratingA, leastA, choices } = worst.fuse
+  const { ratingA, leastA, choices, continuousA } = worst.fuse
   const small = ratingA < leastA
   const [choice] = choices
   return {
     ...plain,
     id: 'fuse-load',
     title: small ? `${name(c, worst)}: fuse too small for its load` : 'Fuses against their loads',
-    state: small ? (ratingA < worst.continuousA ? 'stop' : 'caution') : 'ok',
+    state: small ? (ratingA < continuousA ? 'stop' : 'caution') : 'ok',
     figureName: 'fuse',
     figure: fig(ratingA, 'current', 1),
     limitName: 'at least',
@@ -56,8 +56,8 @@ export const judgeFuseLoad = (c: PowerCase): PowerVerdict | null => {
     margin: fig(ratingA - leastA, 'current', 1),
     next: choice === undefined ? say`No standard fuse lies between load and wire: fit a thicker wire` : say`Fit a fuse of ${fig(choice, 'current')}`, // prettier-ignore
     reason: small
-      ? say`${CONDITION_WORDS[worst.continuousIn]}: ${fig(worst.continuousA, 'current', 1)} continuous. A fuse carries three quarters of its rating, less where it is hot.`
-      : say`The closest is the ${midSentence(name(c, worst))}: ${fig(worst.continuousA, 'current', 1)} continuous.`,
+      ? say`${CONDITION_WORDS[worst.continuousIn]}: ${fig(continuousA, 'current', 1)} continuous. A fuse carries three quarters of its rating, less where it is hot.`
+      : say`The closest is the ${midSentence(name(c, worst))}: ${fig(continuousA, 'current', 1)} continuous.`,
     source: 'three quarters of the rating, 0.12 % less a kelvin above 25 °C: typical, rule of thumb',
     pointId: worst.continuousIn,
   }

@@ -17,8 +17,8 @@ export const KEYED_WORDS: Readonly<Record<KeyedKind, string>> = {
   'not-measured': 'not measured yet',
 }
 
-/** From here on a wire is live, V; below it and above a third of that a resistor stands before it. Rules of thumb. */
-const LIVE_V = 10.5
+/** From here on a wire is live, V: behind a ballast it has 6 to 9 V with a load on it. Rules of thumb. */
+const LIVE_V = 9.5
 const DEAD_V = 2
 /** With the key off. */
 const BACK_FED_V = 0.5
@@ -44,7 +44,7 @@ export const findKeyed = (wire: KeyedWire): FoundWire => {
   if (offV !== null && offV > BACK_FED_V)
     return as('back-fed', say`${fig(offV, 'voltage', 1)} with the key off: something feeds back. A diode or a contact of its own.`) // prettier-ignore
   if (runV < DEAD_V) return startLive ? as('start-only', say`The start diode of a relay may take it.`) : as('dead', say`No feed.`) // prettier-ignore
-  if (runV < LIVE_V) return as('after-ballast', say`${fig(runV, 'voltage', 1)} in run: a resistor or resistance wire stands before it. Never a keyed feed.`) // prettier-ignore
+  if (runV < LIVE_V) return as('after-ballast', say`${fig(runV, 'voltage', 1)} in run: a resistor or resistance wire stands before it, or the battery is flat. Never a keyed feed.`) // prettier-ignore
   if (!startLive)
     return as('run-only', postsV === null ? say`Dead in start: the wrong wire. Measure the terminals in the same start too.` : say`Dead in start while the terminals hold ${fig(postsV, 'voltage', 1)}: the wrong wire, not a weak battery.`) // prettier-ignore
   if (postsV === null) return as('not-measured', say`Measure the battery’s terminals in the same start.`)

@@ -23,6 +23,8 @@ export type PowerVerdict = Verdict
 export interface PowerCase {
   readonly power: PowerSection
   readonly found: Pick<WalkAroundSection, 'battery' | 'charging' | 'earths' | 'wiring' | 'tests'>
+  /** Ballast resistor or resistance wire before the coil, as found. */
+  readonly coilResistor: boolean | null
   readonly supply: CarSupply
   /** What must be changed before anything is computed; null where it is 12 V and negative earth, or not known. */
   readonly refusedBy: 'six-volts' | 'positive-earth' | 'both' | null
@@ -80,6 +82,7 @@ export const powerCase = (job: JobDocument): PowerCase => {
   const c = {
     power: job.power,
     found: { battery, charging, earths, wiring, tests },
+    coilResistor: job.walkAround.ignition.coilResistor,
     supply,
     refusedBy: six && positive ? 'both' : six ? 'six-volts' : positive ? 'positive-earth' : null,
     gateKnown: battery.systemV !== null && battery.earth !== null,

@@ -83,6 +83,10 @@ describe('every wire of the design', () => {
     const behind = (places: Readonly<Record<string, unknown>>) =>
       Object.fromEntries(fusesOf(caseOf(places).solved).map((f) => [f.role, f.behind]))
     expect(behind({})['ecuFeed']).toEqual(['ecuFeed', 'ecuEarth'])
+    expect(behind({})['keyedFeed']).toEqual(['keyedFeed'])
+    expect(behind({ 'power.design.coilFeed': 'relay' })['keyedFeed']).toEqual(['keyedFeed', 'ignitionFeed'])
+    expect(behind({ 'power.design.coilFeed': 'relay', 'power.wires.keyedFeed.fuseA': 3 })).toMatchObject({ keyedFeed: ['keyedFeed'], ignitionFeed: ['ignitionFeed'] }) // prettier-ignore
+    expect(behind({ 'power.design.keyedFeed': 'run-and-start' })['keyedFeed']).toBeUndefined()
     expect(behind({ 'power.design.relays': 'shared' })['ecuFeed']).toEqual(['ecuFeed', 'ecuEarth', 'pumpFeed', 'pumpEarth']) // prettier-ignore
   })
   it.each([
@@ -92,6 +96,17 @@ describe('every wire of the design', () => {
     ['too far away for its fuse', { 'power.wires.pumpFeed.size': 'mm2-0.5', 'power.wires.pumpFeed.lengthM': 19, 'power.wires.pumpFeed.fuseA': 20 }, 'fuse-short', 'stop'],
     ['a charging cable that drops', { 'power.wires.chargeCable.size': 'mm2-2.5', 'power.wires.chargeCable.lengthM': 2 }, 'wire-drop', 'caution'],
   ] as const)('%s', (_name, places, id, state) => expect(verdict(places, id).state).toBe(state)) // prettier-ignore
+})
+
+describe('the fuse of the keyed relay', () => {
+  it('is held against everything that flows through it and every wire behind it', () => {
+    const c = caseOf({ 'power.design.coilFeed': 'relay' })
+    const keyed = c.wireChecks.find((w) => w.role === 'keyedFeed')!
+    // ECU input, relay coils, heater and the ignition coils: more than its own wire carries.
+    expect(keyed.fuse!.continuousA).toBeGreaterThan(4)
+    expect(keyed.fuse!.continuousA).toBeGreaterThan(keyed.continuousA)
+    expect(verdict({ 'power.design.coilFeed': 'relay', 'power.wires.ignitionFeed.size': 'mm2-0.5' }, 'thin-lead')).toMatchObject({ state: 'stop', title: 'Ignition feed too thin for its fuse' }) // prettier-ignore
+  })
 })
 
 describe('returns of the sensors', () => {
@@ -188,5 +203,24 @@ describe('what was measured, against limits and figures', () => {
       .get('generator')!
       .find((r) => r.id === 'alternator')!
     expect(assessPower(withChange(job, remedy.change)).verdicts.find((v) => v.id === 'generator')!.state).toBe('ok')
+  })
+})
+
+describe('what nobody has looked for', () => {
+  it.each([
+    'power.old.killSwitch',
+    'power.old.fusibleLink',
+    'power.old.chargeLamp',
+    'walkAround.wiring.ammeter',
+    'walkAround.ignition.coilResistor',
+  ])('%s left open is not known, and named', (path) => {
+    const v = verdict({ [path]: null }, 'old-wiring')
+    expect([v.state, verdict({}, 'old-wiring').state]).toEqual(['unknown', 'ok'])
+  })
+  it('two outputs at one speed are told, the same twice is not', () => {
+    const points = (amps: number) =>
+      [0, 1].map((i) => ({ id: `p-${i}`, speedRpm: 2000, currentA: i === 0 ? 30 : amps }))
+    const said = (amps: number) => assessPower(poweredJob({ 'power.generator.output': points(amps) })).verdicts.some((v) => v.id === 'output-points') // prettier-ignore
+    expect([said(40), said(30)]).toEqual([true, false])
   })
 })

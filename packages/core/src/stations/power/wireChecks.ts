@@ -4,6 +4,7 @@ import {
   compileNetwork,
   conditionMoment,
   fuseOhm,
+  keyedFuseA,
   fusesFor,
   inrushWear,
   leastFuseA,
@@ -67,6 +68,8 @@ const MATTERS = CONDITIONS.filter((id) => id !== 'key-off' && id !== 'fan-inrush
 export interface FusedBehind {
   /** Of the fuse: the wire it begins. */
   readonly role: WireRole
+  /** The fuse in the network. */
+  readonly part: string
   readonly ratingA: number
   /** Every wire that its current may flow through. */
   readonly behind: readonly WireRole[]
@@ -84,11 +87,21 @@ export const fusesOf = (solved: SolvedCar): FusedBehind[] => {
     pumpFeed: ['pumpFeed', 'pumpEarth'],
     fanFeed: ['fanFeed', 'fanEarth'],
   }
-  return WIRE_ROLES.flatMap((role): FusedBehind[] => {
+  // The keyed relay has a fuse of its own before it; a wire with its own fuse is protected by that.
+  const unfused = (
+    ['keyedFeed', ...(supply.design.coilFeed === 'relay' ? (['ignitionFeed'] as const) : [])] as const
+  ).filter((r) => supply.wires[r].fuseA === null && inNetwork(solved, r))
+  const [first] = supply.design.keyedFeed === 'relay' ? unfused : []
+  const keyedRelay: FusedBehind[] = first
+    ? [{ role: first, part: 'keyed-relay-fuse', ratingA: keyedFuseA(supply.design), behind: unfused }]
+    : []
+  const own = WIRE_ROLES.flatMap((role): FusedBehind[] => {
     const { fuseA, fitted } = supply.wires[role]
     if (fuseA === null || !fitted || !inNetwork(solved, role)) return []
-    return [{ role, ratingA: fuseA, behind: (behind[role] ?? [role]).filter((r) => inNetwork(solved, r)) }]
+    const all = (behind[role] ?? [role]).filter((r) => inNetwork(solved, r))
+    return [{ role, part: `${role}-fuse`, ratingA: fuseA, behind: all }]
   })
+  return [...own, ...keyedRelay]
 }
 
 export const bearsA = (w: CarWire): number => ampacityA(w.sectionM2, w.ambientK, w)
@@ -116,6 +129,8 @@ export interface WireCheck {
   readonly bearsA: number
   readonly fuse: {
     readonly ratingA: number
+    /** What flows through it, continuous, A. */
+    readonly continuousA: number
     /** Least that carries the load for good, A. */
     readonly leastA: number
     /** Thinnest wire behind it. */
@@ -181,6 +196,7 @@ export const checkWire = (solved: SolvedCar, role: WireRole, fuses: readonly Fus
   const returns = back !== null && supply.wires[back].fitted && inNetwork(solved, back) ? supply.wires[back] : null
   const outAndBackM = wire.lengthM + (returns?.lengthM ?? 0)
   const lasting = worst(LASTING, (id) => currentIn(solved, role, id))
+  const through = (part: string) => worst(LASTING, (id) => Math.abs((solved.at[id].parts[part] as { currentA: number } | undefined)?.currentA ?? 0)) // prettier-ignore
   const drop = worst(MATTERS, (id) => dropIn(solved, role, id) + (back && returns ? dropIn(solved, back, id) : 0))
   const own = fuses.find((f) => f.role === role) ?? null
   const protecting = fuses.filter((f) => f.behind.includes(role)).map((f) => f.ratingA)
@@ -220,9 +236,10 @@ export const checkWire = (solved: SolvedCar, role: WireRole, fuses: readonly Fus
       own && thinnest
         ? {
             ratingA: own.ratingA,
-            leastA: leastFuseA(lasting.value, wire.ambientK),
+            continuousA: through(own.part).value,
+            leastA: leastFuseA(through(own.part).value, wire.ambientK),
             thinnest,
-            choices: fusesFor(lasting.value, wire.ambientK, thinnest.bearsA),
+            choices: fusesFor(through(own.part).value, wire.ambientK, thinnest.bearsA),
             inrush,
             wear: inrush ? inrushWear(inrush, own.ratingA) : 0,
             short: shortAtEnd(shortA, own.ratingA, wire.sectionM2, wire.insulation),

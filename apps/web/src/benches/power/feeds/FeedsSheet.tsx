@@ -1,4 +1,4 @@
-import { diagramsOf, proofTestsOf } from '@lochmoor/core'
+import { diagramsOf, partsOfDiagram, proofTestsOf } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { PathChoice } from '../../../fields/PathChoice.tsx'
 import { Caution } from '../../bench/Caution.tsx'
@@ -57,6 +57,7 @@ export const FeedsSheet = ({ job, assessment }: PowerSheetProps) => {
                 <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">{d.title}</h2>
                 <p className="pb-1.5 leading-snug">{d.says}</p>
                 <DiagramDrawing diagram={d} />
+                <PartsLine parts={partsOfDiagram(d)} />
                 {(i === 0 || !d.title.includes('comparison')) && (
                   <ol>
                     {belongs(d.id).map((t) => (
@@ -74,3 +75,10 @@ export const FeedsSheet = ({ job, assessment }: PowerSheetProps) => {
     />
   )
 }
+
+const PartsLine = ({ parts }: { parts: readonly string[] }) =>
+  parts.length === 0 ? null : (
+    <p className="mt-1 leading-snug">
+      <strong>Parts:</strong> {parts.join(', ')}.
+    </p>
+  )

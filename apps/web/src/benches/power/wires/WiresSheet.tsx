@@ -22,6 +22,7 @@ import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import { NotComputed } from '../NotComputed.tsx'
 import type { PowerSheetProps } from '../sheetProps.ts'
 import { BoxFields } from './BoxFields.tsx'
+import { FuseCurve } from './FuseCurve.tsx'
 import { FusePlanTable } from './FusePlanTable.tsx'
 
 const isRole = (id: string | null): id is WireRole => id !== null && (WIRE_ROLES as readonly string[]).includes(id)
@@ -172,6 +173,7 @@ const WireDetail = ({ check, name, solved }: { check: WireCheck; name: string; s
           </>
         )}
       </dl>
+      {fuse && <FuseCurve name={name} fuse={fuse} />}
       <WireInConditions role={check.role} solved={solved} />
       <p className="pt-1 text-sm text-soft">
         Limit: {check.limitIs}. Ampacity, fuse times and resistances: typical, from memory of the standards.

@@ -1,5 +1,5 @@
+import { keyedFuseA } from '../../../power/index.ts'
 import type { PowerCase } from '../powerCase.ts'
-import { KEYED_FUSE_A } from '../fusePlan.ts'
 import { keyedFind } from '../keyedFinder.ts'
 import type { Diagram, DiagramItem, DiagramPath } from './diagram.ts'
 
@@ -72,8 +72,9 @@ export const diagramsOf = (c: PowerCase): Diagram[] => {
             path(found ? `run: ${found.run.name}` : 'key, run', [DIODE], 'K'),
             path(found ? `start: ${found.start.name}` : 'key, start', [DIODE], 'K'),
             path('K', [coil('keyed', 'Keyed relay')], 'body'),
-            path('battery +', [fuse(KEYED_FUSE_A), contact('keyed', 'Keyed relay')], 'keyed feed'),
+            path('battery +', [fuse(keyedFuseA(design)), contact('keyed', 'Keyed relay')], 'keyed feed'),
             path('keyed feed', [box('ECU', 'keyed', 'earth')], ECU_EARTH[design.ecuEarth]),
+            ...(design.coilFeed === 'relay' ? [path('keyed feed', [box('Coils', '+', '−')], 'engine block')] : []),
           ]
         : [path(keyed, [box('ECU', 'keyed', 'earth')], ECU_EARTH[design.ecuEarth])],
   }
