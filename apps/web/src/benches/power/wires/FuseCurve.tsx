@@ -7,7 +7,7 @@ import { useWidth } from '../../bench/useWidth.ts'
 
 const HEIGHT = 220
 const [LEFT, RIGHT, TOP, BOTTOM] = [56, 14, 12, 34]
-const [LEAST_SHARE, MOST_SHARE] = [0.5, 40]
+const [LEAST_SHARE, MOST_SHARE] = [0.15, 40]
 const [SOONEST_S, LATEST_S] = [0.001, 1000]
 const clampS = (s: number) => Math.min(LATEST_S, Math.max(SOONEST_S, s))
 
@@ -42,10 +42,10 @@ export const FuseCurve = ({ name, fuse }: { name: string; fuse: NonNullable<Wire
         role="img"
         aria-label={`Fuse of ${shown(ratingA)} in time: continuous ${shown(continuousA)}${inrush ? `, inrush ${shown(inrush.peakA)}` : ''}, short at the far end ${shown(short.currentA)}`}
       >
-        {[0.5, 1, 2, 5, 10, 20, 40].map((s) => (
+        {[0.2, 0.5, 1, 2, 5, 10, 20, MOST_SHARE].map((s) => (
           <g key={s}>
             <line x1={x(s)} x2={x(s)} y1={TOP} y2={HEIGHT - BOTTOM} stroke="var(--hair)" />
-            <text x={x(s)} y={HEIGHT - BOTTOM + 15} fontSize="11" textAnchor="middle" fill="var(--ink-soft)">
+            <text x={x(s)} y={HEIGHT - BOTTOM + 15} fontSize="11" textAnchor={s === MOST_SHARE ? 'end' : 'middle'} fill="var(--ink-soft)">
               {shown(s * ratingA)}
             </text>
           </g>
