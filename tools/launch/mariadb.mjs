@@ -67,7 +67,7 @@ const makeDataFolder = async (folder, fast) => {
   try {
     await giveFolder(folder)
     await giveFolder(links)
-    const { args, isRoot, program } = await startedAs(folder)
+    const { args, isRoot, program } = await startedAs([folder])
     const { code, output } = await run(program, [
       ...args,
       '/usr/bin/mariadb-install-db',
@@ -92,6 +92,8 @@ const makeDataFolder = async (folder, fast) => {
 
 /** Ends what hangs: a busy machine may take a minute over what takes a second. */
 const PATIENCE_MS = 5 * 60_000
+/** A busy machine may take a minute over writing down what is in memory; its data bear being killed. */
+const STOPS_WITHIN_MS = 3 * 60_000
 
 const THROWAWAY = [
   '--innodb-flush-log-at-trx-commit=0',
@@ -118,7 +120,8 @@ export const startMariadb = async (folder, { throwaway = false, port: wanted } =
   // A socket path may have at most 107 bytes: the project's own path can be longer.
   const socket = `/tmp/lochmoor-${process.getuid?.() ?? 0}-${port}.sock`
   await giveFolder(folder)
-  const { args, isRoot, program } = await startedAs(folder)
+  // Asked to end while it starts, it may hang for good. Its data bear being killed, and nothing else can be relied on.
+  const { args, isRoot, program } = await startedAs([folder], 'KILL')
   const child = spawn(
     program,
     [
@@ -144,13 +147,16 @@ export const startMariadb = async (folder, { throwaway = false, port: wanted } =
     // Its own process group: Ctrl-C goes to us, and we let it finish in order.
     { stdio: 'ignore', detached: true },
   )
-  const state = { ended: false }
+  const state = { ended: false, answered: false }
   const ended = new Promise((/** @type {(v?: undefined) => void} */ resolve) => child.once('close', () => resolve()))
   void ended.then(() => (state.ended = true))
   child.once('error', () => (state.ended = true))
   const stop = async () => {
-    if (!state.ended) child.kill('SIGTERM')
+    // Asked to end before it has answered, it may hang for good: then nobody has written anything yet.
+    if (!state.ended) child.kill(state.answered ? 'SIGTERM' : 'SIGKILL')
+    const late = setTimeout(() => child.kill('SIGKILL'), STOPS_WITHIN_MS)
     await ended
+    clearTimeout(late)
     rmSync(socket, { force: true })
   }
   const deadline = Date.now() + PATIENCE_MS
@@ -167,6 +173,7 @@ export const startMariadb = async (folder, { throwaway = false, port: wanted } =
     }
     await pause(100)
   }
+  state.answered = true
   return { port, socket, pid: child.pid, ended, stop, ask: (/** @type {string} */ sql) => ask(socket, sql) }
 }
 

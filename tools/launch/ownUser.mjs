@@ -91,12 +91,13 @@ const endsWithParent = () => ['/bin/sh', '-c', '[ "$PPID" = "$0" ] || exit 143; 
  * What comes before a program so that it ends with this command and, where this is root's, runs as its own user. Where
  * that user may not enter the folders that it needs, it has to stay root, and that is said.
  * @param {string[]} needs files and folders that it reads
+ * @param {'TERM' | 'KILL'} [signal] by which it ends with this command: KILL for what may hang over TERM
  * @returns {Promise<{ program: string, args: string[], isRoot: boolean }>}
  */
-export const startedAs = async (...needs) => {
+export const startedAs = async (needs, signal = 'TERM') => {
   const user = await ownUser()
   const program = '/usr/bin/setpriv'
-  const asked = ['--pdeathsig', 'TERM']
+  const asked = ['--pdeathsig', signal]
   if (!user) return { program, args: [...asked, ...endsWithParent()], isRoot: false }
   const drop = dropping(user)
   for (const path of needs)

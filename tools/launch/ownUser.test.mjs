@@ -12,7 +12,7 @@ import { startedAt } from './processes.mjs'
 const KILLED_OVER_IT = (/** @type {string} */ seconds) => `
   const { startedAs } = await import(${JSON.stringify(inRoot('tools/launch/ownUser.mjs'))})
   const { spawn } = await import('node:child_process')
-  const { args, program } = await startedAs()
+  const { args, program } = await startedAs([])
   const late = ['-c', 'sleep 0.3; exec "$@"', 'late', program, ...args, '/usr/bin/sleep', '${seconds}']
   spawn('/bin/sh', late, { stdio: 'ignore', detached: true })
   process.kill(process.pid, 'SIGKILL')
@@ -38,9 +38,25 @@ describe('what a command starts ends with it', () => {
     for (const pid of left) process.kill(Number(pid), 'SIGKILL')
     expect(left).toEqual([])
   })
+  it('and what does not listen when it is asked, where it has to', async () => {
+    const seconds = String(9000 + (process.pid % 1000))
+    const code = `
+      const { startedAs } = await import(${JSON.stringify(inRoot('tools/launch/ownUser.mjs'))})
+      const { spawn } = await import('node:child_process')
+      const { args, program } = await startedAs([], 'KILL')
+      spawn(program, [...args, '/bin/sh', '-c', 'trap "" TERM; exec /usr/bin/sleep ${seconds}'], { stdio: 'ignore', detached: true })
+      setTimeout(() => process.kill(process.pid, 'SIGKILL'), 400)
+    `
+    const child = spawn(process.execPath, ['--input-type=module', '-e', code], { stdio: 'ignore' })
+    await new Promise((resolve) => child.once('close', resolve))
+    await pause(500)
+    const left = sleepers(seconds)
+    for (const pid of left) process.kill(Number(pid), 'SIGKILL')
+    expect(left).toEqual([])
+  })
   it('and one whose parent stays is left to work', async () => {
     const { startedAs } = await import('./ownUser.mjs')
-    const { args, program } = await startedAs()
+    const { args, program } = await startedAs([])
     const child = spawn(program, [...args, '/bin/echo', 'two words', '$1'], { stdio: ['ignore', 'pipe', 'ignore'] })
     let said = ''
     child.stdout.on('data', (d) => (said += d))

@@ -19,12 +19,12 @@ const PATIENCE_MS = 5 * 60_000
 export const startServer = async (databaseUrl, port, { demo, logFile, goesOn = false }) => {
   const main = inRoot('apps/server/dist/main.js')
   // The server does not outlive us, however we end, and is no root.
-  const { args, program } = await startedAs(
+  const { args, program } = await startedAs([
     main,
     inRoot('apps/web/dist/index.html'),
     inRoot('node_modules/.package-lock.json'),
     process.execPath,
-  )
+  ])
   const mark = randomUUID()
   const child = start(program, [...args, process.execPath, '--enable-source-maps', main], {
     env: {
