@@ -1,9 +1,12 @@
 import { readFileSync } from 'node:fs'
 import Papa from 'papaparse'
+import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
 import { demoCaller, type Caller } from '../test/callers.ts'
 import { asBytes, boxes, streams } from '../test/pdf.ts'
 import { testServer, type TestServer } from '../test/testServer.ts'
+import { sheetText } from './pdf/sheetPaper.ts'
+import { STATION_SHEETS } from './stationSheets.ts'
 
 let server: TestServer
 let owner: Caller
@@ -44,6 +47,24 @@ describe('working sheet of the fuel system', () => {
   })
   it('the letters ship with the server', () =>
     expect(readFileSync(require.resolve('@fontsource/public-sans/package.json'), 'utf8')).toContain('OFL-1.1'))
+})
+
+describe('what is printed', () => {
+  it.each(DEMO_JOBS.map((j) => [j.document.vehicle.title, j.document] as const))(
+    '%s: no sign of any sheet is lost for want of a letter',
+    async (_t, job) => {
+      const lost: string[] = []
+      const inEnglish = (text: string) => {
+        const printed = sheetText(text)
+        if (printed.split('?').length !== text.split('?').length) lost.push(text)
+        return text
+      }
+      const head = { workshop: 'Shop', madeAt: new Date(0), version: 'v', inEnglish }
+      for (const draw of Object.values(STATION_SHEETS)) await draw(job, STOCK_CATALOGUE, head, 'a4', {})
+      expect(lost).toEqual([])
+    },
+  )
+  it('ohms are written out', () => expect(sheetText('above 100\u2009kΩ, 5 mΩ')).toBe('above 100 kohm, 5 mohm'))
 })
 
 describe('parts list of the fuel system', () => {

@@ -24,6 +24,7 @@ export const sheetText = (text: string): string =>
     .replace(/≤/g, 'at most ')
     .replace(/≥/g, 'at least ')
     .replace(/λ/g, 'lambda')
+    .replace(/Ω/g, 'ohm')
     .replace(/[^\n\u0020-\u007e\u00a0-\u017f\u2013\u2014\u2018\u2019\u201c\u201d\u2026\u2212]/g, '?')
 
 export interface Column {

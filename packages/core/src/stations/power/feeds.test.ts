@@ -136,6 +136,10 @@ describe('drawings, tests and parts follow from the choices', () => {
       expect([design, quantity('diodes')]).toEqual([design, items.filter((i) => i.kind === 'diode').length])
     }
   })
+  it('a fuse above 40 A is no blade', () => {
+    const name = (fuseA: number) => partsOfPower(powerCase(poweredJob({ 'power.wires.ecuFeed.fuseA': fuseA }))).find((l) => l.id === 'fuse ecuFeed')!.name // prettier-ignore
+    expect([name(40), name(50)]).toEqual(['Blade fuse 40 A with sealed holder', 'Bolt-in fuse 50 A with sealed holder'])
+  })
   it('what a drawing lists is what it shows', () => {
     const all = diagramsOf(powerCase(poweredJob(FAN, { damping: 'diode' })))
     const parts = (id: string) => partsOfDiagram(all.find((d) => d.id === id)!)

@@ -11,6 +11,8 @@ const count = (n: number): Figure => fig(n, 'count')
 
 /** Wires that the conversion lays; the car's own stay. */
 const LAID: readonly WireRole[] = ['ecuFeed', 'ecuEarth', 'keyedFeed', 'pumpFeed', 'pumpEarth', 'fanFeed', 'fanEarth']
+/** Largest blade fuse, ISO 8820-3, from memory; larger ones are bolted in. */
+const MOST_BLADE_A = 40
 /** For each end and along the way. Rule of thumb. */
 const END_M = 0.15
 const SLACK = 1.05
@@ -63,7 +65,7 @@ export const partsOfPower = (c: PowerCase): PartLine[] => {
   const damped = { none: null, diode: 'Diode across the relay coil', resistor: 'Resistor across the relay coil' }[design.damping] // prettier-ignore
   return [
     ...wireLines(c),
-    ...atBattery.map((x) => line(`fuse ${x.id}`, 'fuse', `Blade fuse ${x.fuseA} A with sealed holder`, count(1), say`at the battery; ${fig(x.continuousA, 'current', 1)} continuous`, x.what, x.id !== 'keyed' && c.power.wires[x.id as WireRole].fuseA === null)), // prettier-ignore
+    ...atBattery.map((x) => line(`fuse ${x.id}`, 'fuse', `${x.fuseA > MOST_BLADE_A ? 'Bolt-in' : 'Blade'} fuse ${x.fuseA} A with sealed holder`, count(1), say`at the battery; ${fig(x.continuousA, 'current', 1)} continuous`, x.what, x.id !== 'keyed' && c.power.wires[x.id as WireRole].fuseA === null)), // prettier-ignore
     ...plan.box.flatMap(({ takes, position }) => takes ? [line(`fuse ${takes.id}`, 'fuse', `Fuse ${takes.fuseA} A`, count(1), say`old box, position ${position.name}`, takes.what)] : []), // prettier-ignore
     ...(plan.subPanelA === null || plan.box.length === 0 ? [] : [line('sub-panel', 'sub-panel', 'Fuse panel', count(1), say`${fig(plan.subPanel.length, 'count')} positions or more, its own feed fused at ${fig(plan.subPanelA, 'current')}`, plan.subPanel.map((x) => x.what).join(', '))]), // prettier-ignore
     ...(relays.length > 0 ? [line('relays', 'relays', 'Relay with socket', count(relays.length), say`12 V, make contact for ${fig(mostA, 'current')} or more, pull-in at most ${fig(c.supply.relay.pullInV, 'voltage', 1)}`, relays.join(', '))] : []), // prettier-ignore
