@@ -48,11 +48,12 @@ const CORE_FLOORS = {
   fuel: TRADE,
   exhaust: TRADE,
   power: TRADE,
+  harness: TRADE,
   job: ['parts', 'quantity', 'sections', 'shape'],
   meaning: ['job', 'parts', 'quantity', 'sections', 'shape'],
   figures: ['job', 'meaning', 'parts', 'power', 'quantity', 'sections', 'shape'],
   moments: ['engine', 'figures', 'job'],
-  stations: [...TRADE, 'exhaust', 'figures', 'fuel', 'job', 'meaning', 'moments', 'power', 'shape', 'words'],
+  stations: [...TRADE, 'exhaust', 'figures', 'fuel', 'harness', 'job', 'meaning', 'moments', 'power', 'shape', 'words'],
   readiness: ['job', 'parts', 'sections', 'stations', 'verdict'],
 }
 /** Stations are siblings on one floor: what two of them need lies below, or is a figure with declared sources. */

@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { CALCULATORS } from './calculators.ts'
 import { EXHAUST_EXAMPLES } from './test/exhaustExamples.ts'
 import { FUEL_STATION_EXAMPLES } from './test/fuelStationExamples.ts'
+import { HARNESS_EXAMPLES } from './test/harnessExamples.ts'
 import { POWER_EXAMPLES } from './test/powerExamples.ts'
 import { runCalculator } from './runCalculator.ts'
 
@@ -110,6 +111,7 @@ const EXAMPLES: Record<string, unknown> = {
   ...FUEL_STATION_EXAMPLES,
   ...EXHAUST_EXAMPLES,
   ...POWER_EXAMPLES,
+  ...HARNESS_EXAMPLES,
 }
 
 /** Those that solve many circuits for one answer are tried less often, with shorter lists. */

@@ -7,6 +7,8 @@ export { asNetworkCase, DcNetworkInput, DcNetworkOutput, dcNetworkProblems } fro
 export * from './calculators/exhaustStation.ts'
 export * from './calculators/fuelStation.ts'
 export * from './calculators/power.ts'
+export * from './calculators/harness.ts'
+export { asRouteCase, HarnessRouteInput, HarnessRouteOutput, harnessRouteProblems } from './calculators/harnessRoute.ts'
 export { RANGES } from './calculators/ranges.ts'
 export { explainProblem, explainProblems, MOST_PROBLEMS, type FieldProblem } from './field/explainProblems.ts'
 export { explainRange, figure, oneOf, range, wholeFigure } from './field/figure.ts'

@@ -1,25 +1,6 @@
 import { z } from 'zod'
 import { oneOf, range } from '../field/figure.ts'
-
-/** From one end to the other, both allowed. */
-const within = (min: number, max: number, unit: string) => {
-  const message = `allowed: a number, ${min} to ${max}${unit && ` ${unit}`}`
-  return z.number({ error: message }).min(min, { error: message }).max(max, { error: message }).meta({ unit })
-}
-/** Above the first, up to the second. */
-const above = (min: number, max: number, unit: string) => {
-  const message = `allowed: a number above ${min}, to ${max}${unit && ` ${unit}`}`
-  return z.number({ error: message }).gt(min, { error: message }).max(max, { error: message }).meta({ unit })
-}
-const wholeWithin = (min: number, max: number) => {
-  const message = `allowed: a whole number, ${min} to ${max}`
-  return z.int({ error: message }).min(min, { error: message }).max(max, { error: message })
-}
-const name = () =>
-  z.string({ error: 'allowed: a text of at least one character' }).min(1, {
-    error: 'allowed: a text of at least one character',
-  })
-const flag = () => z.boolean({ error: 'allowed: true, false' })
+import { above, nonEmpty as name, trueOrFalse as flag, wholeWithin, within } from '../field/strictFigures.ts'
 
 export const CASE_TEMPERATURE = range(200, 500, 'K')
 const temperatureK = () => within(200, 500, 'K')

@@ -1,0 +1,20 @@
+/** One case of each calculator of the harness station. */
+export const HARNESS_EXAMPLES: Record<string, unknown> = {
+  // By hand: 20 for the place, 0.2 to lay, 0.1 of wire, 4 to open, 0.6 of bundle, 3 to cross.
+  'harness-route': {
+    corridors: [{ id: 'hole', from: 'bay', to: 'cabin', lengthM: 0.1, temperatureK: 333, hole: { boreM: 0.02 } }],
+    circuits: [{ id: 'coolant', from: 'bay', to: 'unit', class: 'quiet', diameterM: 0.0016, limitK: 398 }],
+    unit: { limitK: 358, candidates: [{ id: 'dash', place: 'cabin', temperatureK: 318, minutes: 20 }] },
+    rates: { lay: 2, wire: 1, open: 4, bundle: 6, heat: 8, wet: 5, cross: 3, repin: 10, fold: 1 },
+  },
+  // Seven equal wires: 3.17 diameters by the usual formula, 3 ideally packed.
+  'bundle-diameter': { diametersM: Array(7).fill(0.002), coveringM: 0.0005 },
+  'pass-through': { boreM: 0.02, diametersM: Array(30).fill(0.002), plugsM: [0.022, 0.018] },
+  'kit-reach': {
+    branches: [
+      { id: 'coolant sensor', reachM: 1.2, pathM: 1, leadsM: 0.2 },
+      { id: 'injector 1', reachM: 2, pathM: 1.1 },
+    ],
+    slack: { share: 0.04, perEndM: 0.1 },
+  },
+}

@@ -1,0 +1,8 @@
+export { bundleDiameterM, idealDiameters, roundAreaM2 } from './bundle/bundleDiameter.ts'
+export * from './route/routeCase.ts'
+export { findLoom, type FindOptions } from './route/findLoom.ts'
+export { exactModel, type ExactModel } from './route/exactModel.ts'
+export { RouteSearch } from './route/routeSearch.ts'
+export { weighLoom } from './route/weighLoom.ts'
+export * from './bundle/passThrough.ts'
+export * from './kit/kitReach.ts'
