@@ -54,6 +54,7 @@ const CORE_FLOORS = {
   figures: ['job', 'meaning', 'parts', 'power', 'quantity', 'sections', 'shape'],
   moments: ['engine', 'figures', 'job'],
   stations: [...TRADE, 'exhaust', 'figures', 'fuel', 'harness', 'job', 'meaning', 'moments', 'power', 'shape', 'words'],
+  effects: ['figures', 'job', 'power', 'stations'],
   readiness: ['job', 'parts', 'sections', 'stations', 'verdict'],
 }
 /** Stations are siblings on one floor: what two of them need lies below, or is a figure with declared sources. */

@@ -9,7 +9,7 @@ export const EDITS = [
     add: "import { LIGHTS } from '../sections/lights.ts'\n",
   },
   { file: 'packages/core/src/job/jobDocument.ts', after: '  power: POWER,\n', add: '  lights: LIGHTS,\n' },
-  { file: 'packages/core/src/sections/work.ts', after: "export const STATIONS = ['walkAround', 'system', 'fuel', 'exhaust', 'power'", add: ", 'lights'" }, // prettier-ignore
+  { file: 'packages/core/src/sections/work.ts', after: "export const STATIONS = ['walkAround', 'system', 'fuel', 'exhaust', 'power', 'harness'", add: ", 'lights'" }, // prettier-ignore
   // What its places are called and how they are measured.
   {
     file: 'packages/core/src/meaning/tables.ts',
@@ -37,23 +37,23 @@ export const EDITS = [
   // Stored jobs.
   {
     file: 'packages/contract/src/job/migrations.ts',
-    after: '  addFeedsAndEarths,\n',
-    add: "  {\n    id: '9-to-10: the lights',\n    from: 9,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
+    after: '  addHarness,\n',
+    add: "  {\n    id: '10-to-11: the lights',\n    from: 10,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: '  walkAround: walkOfNow,\n  power: powerNow,\n',
+    after: '  power: powerNow,\n  harness,\n',
     add: '  lights,\n',
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: 'const version9 = { ...version8, power: powerNow }\n',
-    add: 'const version10 = { ...version9, lights }\n',
+    after: '  harness,\n}\n',
+    add: 'const version11 = { ...version10, lights }\n',
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: "returns of the sensors, insulation of the wires': { before: version8, after: version9 },\n",
-    add: "  '9-to-10: the lights': { before: version9, after: version10 },\n",
+    after: "harness, and the pins of an ECU': { before: version9, after: version10 },\n",
+    add: "  '10-to-11: the lights': { before: version10, after: version11 },\n",
   },
   // The screen.
   {

@@ -26,7 +26,8 @@ export const HARNESS_CALCULATORS: readonly Calculator[] = [
       const plan = findLoom(asRouteCase(c))
       return ok({
         ...plan,
-        broken: [...plan.broken],
+        // A rule of one's own for a wire is no part of the calculator's case.
+        broken: plan.broken.flatMap(({ constraint, id }) => (constraint === 'locked' ? [] : [{ constraint, id }])),
         routes: plan.routes.map((r) => ({ ...r, corridors: r.corridors && [...r.corridors] })),
         bundles: plan.bundles.map((b) => ({ ...b, circuits: [...b.circuits] })),
         fills: [...plan.fills],

@@ -39,7 +39,7 @@ const CONTENT_POLICY = {
   useDefaults: false,
   directives: {
     'default-src': ["'none'"],
-    'script-src': ["'self'"],
+    'script-src': ["'self'", "'wasm-unsafe-eval'"],
     'worker-src': ["'self'"],
     'font-src': ["'self'"],
     'connect-src': ["'self'"],

@@ -1,3 +1,4 @@
+export * from './effects/index.ts'
 export * from './engine/index.ts'
 export * from './exhaust/index.ts'
 export * from './figures/index.ts'

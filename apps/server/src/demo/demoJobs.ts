@@ -3,6 +3,7 @@ import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
 import { HERON, LINNET } from './demoCircuits.ts'
 import { CARRIER_EXHAUST, CURLEW_EXHAUST, WARDEN_EXHAUST } from './demoExhausts.ts'
 import { leg, line, pick, SAFE } from './demoParts.ts'
+import { carrierHarness, CURLEW_HARNESS, WARDEN_HARNESS } from './demoHarness.ts'
 import { CARRIER_POWER, CURLEW_POWER, WARDEN_POWER } from './demoPower.ts'
 import { DEMO_PEOPLE } from './demoPeople.ts'
 import {
@@ -113,6 +114,7 @@ const curlew: JobDocument = {
   },
   exhaust: CURLEW_EXHAUST,
   power: CURLEW_POWER,
+  harness: CURLEW_HARNESS,
   work: { state: 'designed', personId: DEMO_PEOPLE[1].id, heldBy: '', built: [] },
 }
 
@@ -219,6 +221,7 @@ const warden: JobDocument = {
   },
   exhaust: WARDEN_EXHAUST,
   power: WARDEN_POWER,
+  harness: WARDEN_HARNESS,
   work: {
     state: 'parts-ordered',
     personId: DEMO_PEOPLE[0].id,
@@ -228,7 +231,7 @@ const warden: JobDocument = {
 }
 
 /** A small blown engine whose pump is enough on the bench and short on the road at night. */
-const carrier: JobDocument = {
+const carrierWithoutLoom: Omit<JobDocument, 'harness'> = {
   vehicle: {
     title: 'Brindle Carrier van',
     year: 1963,
@@ -312,6 +315,7 @@ const carrier: JobDocument = {
   power: CARRIER_POWER,
   work: { state: 'surveyed', personId: DEMO_PEOPLE[2].id, heldBy: 'Owner looks for an alternator bracket', built: [] },
 }
+const carrier: JobDocument = { ...carrierWithoutLoom, harness: carrierHarness(carrierWithoutLoom) }
 
 const { vehicle: noCar, ...nothing } = emptyJob('Thornkeld Plover tourer')
 

@@ -6,8 +6,18 @@ const bare = (items: readonly object[]): object[] =>
 const without = (tree: object, ...keys: string[]): Tree =>
   Object.fromEntries(Object.entries(tree).filter(([k]) => !keys.includes(k)))
 
+/** A job as version 9 stored it: no harness, and an ECU without its pins. */
+export const asVersion9 = (job: JobDocument): JobDocument => {
+  const { controller } = job.system
+  return {
+    ...without(job, 'harness'),
+    system: { ...job.system, controller: controller && without(controller, 'pinout') },
+  } as unknown as JobDocument
+}
+
 /** A job as version 8 stored it: the supply without feeds, fuse box and returns of the sensors. */
-export const asVersion8 = (job: JobDocument): Tree => {
+export const asVersion8 = (now: JobDocument): Tree => {
+  const job = asVersion9(now)
   const { design, old, wires } = job.power
   return {
     ...job,
@@ -21,7 +31,8 @@ export const asVersion8 = (job: JobDocument): Tree => {
 }
 
 /** A job as version 7 stored it: no supply, and nobody asked for the coldest start or what an ECU needs. */
-export const asVersion7 = (job: JobDocument): Tree => {
+export const asVersion7 = (now: JobDocument): Tree => {
+  const job = asVersion9(now)
   const { controller } = job.system
   return {
     ...without(job, 'power'),

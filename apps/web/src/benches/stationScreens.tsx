@@ -13,6 +13,7 @@ export const STATION_BENCHES: Readonly<Record<Station, () => Promise<StationBenc
   fuel: () => import('./fuel/FuelBench.tsx').then((m) => m.FuelBench),
   exhaust: () => import('./exhaust/ExhaustBench.tsx').then((m) => m.ExhaustBench),
   power: () => import('./power/PowerBench.tsx').then((m) => m.PowerBench),
+  harness: () => import('./harness/HarnessBench.tsx').then((m) => m.HarnessBench),
 }
 
 /** The screen of each station, as the routes show it. */

@@ -119,6 +119,7 @@ export const PART_COLUMNS: Readonly<Record<PartKind, readonly PartColumn[]>> = {
     flag('gearbox', 'gearbox'),
     number('resets below', 'leastV', 1, 'V'),
     number('rides through', 'rideThroughS', 1e-3, 'ms'),
+    text('pins', 'pinout'),
   ],
   sensors: [
     ...common,

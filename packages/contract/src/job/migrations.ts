@@ -1,4 +1,5 @@
 import { copy, nulls, object, type JobMigration, type Json } from './migrationStep.ts'
+import { addHarness, CONTROLLERS_SAY_SINCE_10 } from './harnessMigrations.ts'
 import { addFeedsAndEarths, addPower, CONTROLLERS_SAY_SINCE_8 } from './powerMigrations.ts'
 
 export type { JobMigration } from './migrationStep.ts'
@@ -293,7 +294,7 @@ const leaveUncounted: JobMigration = {
 /** What parts of a kind say since an older version; null where an older copy or an older part of one's own says nothing. */
 export const PARTS_SAY_SINCE: Readonly<Partial<Record<string, Json>>> = {
   ...PARTS_SAY_SINCE_6,
-  controllers: CONTROLLERS_SAY_SINCE_8,
+  controllers: { ...CONTROLLERS_SAY_SINCE_8, ...CONTROLLERS_SAY_SINCE_10 },
 }
 
 /** In order; each brings a document one version on. */
@@ -306,6 +307,7 @@ export const JOB_MIGRATIONS: readonly JobMigration[] = [
   leaveUncounted,
   addPower,
   addFeedsAndEarths,
+  addHarness,
 ]
 
 /** Sections of an older document brought up to this version; newer or unknown versions are left as they are. */

@@ -119,6 +119,7 @@ export const RegulatorPartSchema = z
 
 const count = (most: number) => wholeFigure(range(0, most, ''))
 
+const PINOUT = 'allowed: 1 to 4000 characters, as "A1 injector-1; A2 injector-2"'
 export const ControllerPartSchema = z.strictObject({
   ...part,
   injectorDrivers: count(24),
@@ -133,6 +134,7 @@ export const ControllerPartSchema = z.strictObject({
   gearbox: has,
   leastV: known(figure(range(2, 11, 'V'))),
   rideThroughS: known(figure(range(0, 1, 's'))),
+  pinout: known(z.string({ error: PINOUT }).min(1, { error: PINOUT }).max(4000, { error: PINOUT })),
 }) satisfies z.ZodType<ControllerPart>
 
 const gasK = figure(range(400, 1600, 'K'))

@@ -21,3 +21,4 @@ export {
 export { earthedOff, earthedTerminal } from './earthedTerminal.ts'
 export { usualSpanAt } from './usualSpans.ts'
 export { ASSUMED_ECU_LEAST_V, ASSUMED_RIDE_THROUGH_S } from './supplyOfJob.ts'
+export { CIRCUITS_OF_ROLE, loomLengthM, loomSizeOf, loomWiresOf } from './loomWires.ts'

@@ -1,7 +1,8 @@
 import type { JobDocument } from '../job/index.ts'
 import { COLD_CRANK_PER_AH, CUT_IN_RPM, REGULATOR } from '../power/index.ts'
 import { WIRE_ROLES, type Station, type WireRole } from '../sections/index.ts'
-import { assumed, computed, entered, type FigureRule, type Matters } from './figureRule.ts'
+import { loomLengthM } from './loomWires.ts'
+import { assumed, chosenAt, computed, entered, type FigureRule, type Matters } from './figureRule.ts'
 
 /** The network stands behind the volts at the pump: the fuel system computes with all of it. */
 const USERS: readonly Station[] = ['power', 'fuel']
@@ -34,13 +35,16 @@ const LENGTHS: Readonly<Record<WireRole, readonly [bay: number, away: number]>> 
   fanEarth: [0.6, 0.6],
 }
 const lengths = Object.fromEntries(
-  WIRE_ROLES.map((role) => [
+  WIRE_ROLES.map((role): [string, FigureRule<number>] => [
     `power.wires.${role}.lengthM`,
-    simple(
-      `power.wires.${role}.lengthM`,
-      (j) => LENGTHS[role][batteryPlaceOf(j) === 'bay' ? 0 : 1],
-      'estimate for a car of usual size',
-    ),
+    {
+      usedBy: ['power'],
+      sources: [
+        chosenAt<number>('harness', 'accepted loom', (j) => loomLengthM(j, role)),
+        entered<number>(`power.wires.${role}.lengthM`),
+        assumed<number>('estimate for a car of usual size', (j) => LENGTHS[role][batteryPlaceOf(j) === 'bay' ? 0 : 1]),
+      ],
+    },
   ]),
 ) as Record<`power.wires.${WireRole}.lengthM`, FigureRule<number>>
 

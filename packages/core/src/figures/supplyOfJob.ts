@@ -11,6 +11,7 @@ import {
   type CarWire,
 } from '../power/index.ts'
 import { WIRE_ROLES, type WireRole } from '../sections/index.ts'
+import { loomSizeOf, loomWiresOf } from './loomWires.ts'
 import { batteryPlaceOf, isDynamo, POWER_FIGURES } from './powerFigures.ts'
 
 /** What is fitted until somebody decides or looks: size, fuse, terminals, and where it runs. Estimates. */
@@ -87,11 +88,20 @@ const crankDropOf = (job: JobDocument, role: WireRole): number | null => {
 /** Wires that carry the starter's current, by which a drop becomes a resistance. */
 const CARRIES_STARTER: readonly WireRole[] = ['starterCable', 'batteryEarth']
 
+const hottestOf = (wires: ReturnType<typeof loomWiresOf>): number | null => {
+  const temperatures = (wires ?? []).flatMap((w) => w.hottestK ?? [])
+  return temperatures.length === 0 ? null : Math.max(...temperatures)
+}
+
 const wireOf = (job: JobDocument, role: WireRole, number: (id: string) => number): CarWire => {
   const w = job.power.wires[role]
   const usual = USUAL[role]
   const away = batteryPlaceOf(job) !== 'bay'
-  const size = wireSizeOf(w.size ?? ((away && usual.away) || usual.size))
+  const inLoom = loomWiresOf(job, role)
+  const loomSize = loomSizeOf(job, role)
+  const size = wireSizeOf(loomSize ?? w.size ?? ((away && usual.away) || usual.size))
+  const ambientK = hottestOf(inLoom) ?? AMBIENT_K[w.ambient ?? usual.ambient]
+  const loadedWires = inLoom && Math.max(...inLoom.map((x) => x.loadedWires ?? 1))
   const { earths, tests } = job.walkAround
   const seen = isStrap(role) && earths.condition !== null ? (earths.condition === 'bright' ? 'good' : 'poor') : null
   const onFrame = role === 'pumpEarth' && job.power.design.pumpEarth === 'frame'
@@ -105,17 +115,17 @@ const wireOf = (job: JobDocument, role: WireRole, number: (id: string) => number
     sectionM2: size.sectionM2,
     ohmPerM: size.ohmPerM,
     jointOhm: 2 * JOINT_OHM[joints],
-    temperatureK: AMBIENT_K[w.ambient ?? usual.ambient],
-    ambientK: AMBIENT_K[w.ambient ?? usual.ambient],
+    temperatureK: ambientK,
+    ambientK,
     insulation: w.insulation ?? 'xlpe',
-    loadedWires: w.loadedWires ?? USUAL_LOADED[role] ?? 1,
+    loadedWires: loadedWires ?? w.loadedWires ?? USUAL_LOADED[role] ?? 1,
     fuseA: w.fuseA ?? usual.fuseA,
     fitted,
     measuredOhm:
       CARRIES_STARTER.includes(role) && dropV !== null && crankA !== null && crankA > 0 ? dropV / crankA : null,
     assumed: [
-      ...(w.lengthM === null ? (['length'] as const) : []),
-      ...(w.size === null ? (['size'] as const) : []),
+      ...(w.lengthM === null && inLoom === null ? (['length'] as const) : []),
+      ...(w.size === null && loomSize === null ? (['size'] as const) : []),
       ...(w.joints === null && seen === null ? (['joints'] as const) : []),
     ],
   }

@@ -1,6 +1,7 @@
 import { emptyOf, group, nodeAt, type FigureNode, type ValueOf } from '../shape/index.ts'
 import { EXHAUST } from '../sections/exhaust.ts'
 import { FUEL } from '../sections/fuel.ts'
+import { HARNESS } from '../sections/harness.ts'
 import { POWER } from '../sections/power.ts'
 import { SYSTEM } from '../sections/system.ts'
 import { VEHICLE } from '../sections/vehicle.ts'
@@ -18,6 +19,7 @@ export const JOB = group({
   fuel: FUEL,
   exhaust: EXHAUST,
   power: POWER,
+  harness: HARNESS,
   work: WORK,
 })
 export type JobDocument = ValueOf<typeof JOB>

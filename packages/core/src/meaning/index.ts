@@ -15,4 +15,5 @@ export type {
   WalkPath,
 } from './walkAround/walkEntry.ts'
 export { ownWords } from './ownWords.ts'
+export { CLASS_WORDS } from './harnessLabels.ts'
 export { WIRE_LABELS } from './powerLabels.ts'

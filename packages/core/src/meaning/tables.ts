@@ -5,6 +5,8 @@ import { EXHAUST_HOWS } from './exhaustHows.ts'
 import { EXHAUST_LABELS } from './exhaustLabels.ts'
 import { FUEL_HOWS } from './fuelHows.ts'
 import { FUEL_LABELS } from './fuelLabels.ts'
+import { HARNESS_HOWS } from './harnessHows.ts'
+import { HARNESS_LABELS } from './harnessLabels.ts'
 import { POWER_HOWS } from './powerHows.ts'
 import { POWER_LABELS } from './powerLabels.ts'
 import type { Hows } from './hows.ts'
@@ -21,6 +23,7 @@ export const LABELS: { readonly [S in keyof Told]: Labels<Told[S]> } = {
   fuel: FUEL_LABELS,
   exhaust: EXHAUST_LABELS,
   power: POWER_LABELS,
+  harness: HARNESS_LABELS,
   work: WORK_LABELS,
 }
 
@@ -31,4 +34,5 @@ export const HOWS: { readonly [S in Exclude<keyof Told, 'work'>]: Hows<Told[S]> 
   fuel: FUEL_HOWS,
   exhaust: EXHAUST_HOWS,
   power: POWER_HOWS,
+  harness: HARNESS_HOWS,
 }

@@ -155,6 +155,8 @@ export interface ControllerPart extends Part {
   readonly leastV: Known
   /** It rides through a dip below that of so long. */
   readonly rideThroughS: Known
+  /** Pins of its connectors with what each is for: "A1 injector-1; A2 injector-2". Null: not known. */
+  readonly pinout: string | null
 }
 
 /** An exhaust oxygen sensor by its data sheet. */

@@ -37,6 +37,32 @@ export type { Architecture, Build, Firing, Injection, SystemSection, Timing, Tri
 export type { FitnessEntries, WalkAroundSection } from './walkAround.ts'
 export { STATIONS, WORK_STATE_WORDS, WORK_STATES, type Station, type WorkSection, type WorkState } from './work.ts'
 export {
+  emptyCandidate,
+  emptyCorridor,
+  emptyDevice,
+  emptyKitLead,
+  emptyOwnCircuit,
+  emptyPlace,
+  emptyStretch,
+  loomSplice,
+  loomWire,
+  PLAN_IDS,
+  WIRE_CLASSES,
+  type HarnessCandidate,
+  type HarnessCorridor,
+  type HarnessDevice,
+  type HarnessPlace,
+  type HarnessSection,
+  type HarnessStretch,
+  type KitLead as KitLeadFound,
+  type Loom,
+  type LoomSplice,
+  type LoomWire,
+  type OwnCircuit,
+  type PlanId,
+  type WireClass,
+} from './harness.ts'
+export {
   emptyBoxPosition,
   emptyKeyedWire,
   emptyOutputPoint,

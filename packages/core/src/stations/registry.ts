@@ -3,6 +3,7 @@ import { type Station as StationId } from '../sections/index.ts'
 import { leavesOf } from '../shape/index.ts'
 import { EXHAUST_STATION } from './exhaust/index.ts'
 import { FUEL_STATION } from './fuel/index.ts'
+import { HARNESS_STATION } from './harness/index.ts'
 import { POWER_STATION } from './power/index.ts'
 import type { StationValue } from './station.ts'
 import { SYSTEM_STATION } from './system/index.ts'
@@ -10,6 +11,7 @@ import { WALK_AROUND_STATION } from './walk-around/index.ts'
 
 export * from './exhaust/index.ts'
 export * from './fuel/index.ts'
+export * from './harness/index.ts'
 export * from './power/index.ts'
 export * from './system/index.ts'
 export * from './walk-around/index.ts'
@@ -24,6 +26,7 @@ export const STATION_LIST: readonly StationValue[] = [
   FUEL_STATION,
   EXHAUST_STATION,
   POWER_STATION,
+  HARNESS_STATION,
 ]
 
 export const stationOf = (id: StationId): StationValue => STATION_LIST.find((s) => s.id === id)!

@@ -1,5 +1,42 @@
 import type { ControllerPart } from '@lochmoor/core'
 
+/** Pins of invented connectors: A has what is heavy, B the sensors, C what the larger ones add. */
+const pinout = (c: Omit<ControllerPart, 'pinout'>): string => {
+  const upTo = (n: number, what: string): string[] => Array.from({ length: n }, (_, i) => `${what}-${i + 1}`)
+  const sides = c.oxygenSensors === 2 ? ['a', 'b'] : ['a']
+  const heavy = [
+    'battery-feed',
+    'power-earth',
+    'keyed-feed',
+    ...upTo(c.injectorDrivers, 'injector'),
+    ...upTo(c.ignitionOutputs, 'coil'),
+    'pump-relay',
+    ...(c.switchedOutputs > 2 ? ['fan-relay'] : []),
+    'lamp',
+    ...(c.idleValve ? upTo(4, 'idle') : []),
+    ...sides.map((s) => `heater-${s}`),
+    ...(c.tachOutput ? ['tachometer'] : []),
+  ]
+  const light = [
+    'sensor-supply',
+    'sensor-earth',
+    'coolant',
+    'air',
+    'manifold',
+    'throttle',
+    'crank',
+    'crank-return',
+    ...(c.triggerInputs > 1 ? ['cam', 'cam-return'] : []),
+    ...sides.flatMap((s) => [`oxygen-${s}`, `oxygen-${s}-return`]),
+    'bus-high',
+    'bus-low',
+    ...(c.analogueInputs > 4 ? ['road-speed'] : []),
+  ]
+  const more = c.gearbox ? upTo(4, 'shift') : []
+  const plug = (letter: string, list: readonly string[]): string[] => list.map((does, i) => `${letter}${i + 1} ${does}`)
+  return [...plug('A', heavy), ...plug('B', light), ...plug('C', more)].join('; ')
+}
+
 const controller = (
   id: string,
   name: string,
@@ -15,23 +52,26 @@ const controller = (
   has: Partial<
     Pick<ControllerPart, 'idleValve' | 'tachOutput' | 'sequential' | 'gearbox' | 'leastV' | 'rideThroughS'>
   > = {},
-): ControllerPart => ({
-  id,
-  name,
-  priceClass,
-  injectorDrivers,
-  ignitionOutputs,
-  switchedOutputs,
-  triggerInputs,
-  analogueInputs,
-  oxygenSensors,
-  idleValve: has.idleValve ?? true,
-  tachOutput: has.tachOutput ?? true,
-  sequential: has.sequential ?? false,
-  gearbox: has.gearbox ?? false,
-  leastV: has.leastV ?? null,
-  rideThroughS: has.rideThroughS ?? null,
-})
+): ControllerPart => {
+  const part = {
+    id,
+    name,
+    priceClass,
+    injectorDrivers,
+    ignitionOutputs,
+    switchedOutputs,
+    triggerInputs,
+    analogueInputs,
+    oxygenSensors,
+    idleValve: has.idleValve ?? true,
+    tachOutput: has.tachOutput ?? true,
+    sequential: has.sequential ?? false,
+    gearbox: has.gearbox ?? false,
+    leastV: has.leastV ?? null,
+    rideThroughS: has.rideThroughS ?? null,
+  }
+  return { ...part, pinout: pinout(part) }
+}
 
 /** Classes of controllers: injector drivers, ignition and switched outputs, trigger and analogue inputs, oxygen sensors. */
 export const CONTROLLERS: readonly ControllerPart[] = [

@@ -28,6 +28,7 @@ const controller: ControllerPart = {
   gearbox: false,
   leastV: null,
   rideThroughS: null,
+  pinout: null,
 }
 beforeAll(() => {
   globalThis.fetch = () => Promise.reject(new TypeError('no server in this test'))

@@ -7,6 +7,7 @@ const {
   exhaust: exhaustNow,
   walkAround: walkOfNow,
   power: powerNow,
+  harness,
   ...others
 } = emptyJob('Fellside pickup')
 /** Before version 9. */
@@ -187,6 +188,11 @@ const version8 = {
   power,
 }
 const version9 = { ...version8, power: powerNow }
+const version10 = {
+  ...version9,
+  system: { ...version9.system, controller: { ...version9.system.controller, pinout: null } },
+  harness,
+}
 
 /** What each migration makes of what, by its id. */
 export const FIXTURES: Readonly<Record<string, { readonly before: object; readonly after: object }>> = {
@@ -204,6 +210,7 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
     after: version8,
   },
   '8-to-9: feeds, fuse box, returns of the sensors, insulation of the wires': { before: version8, after: version9 },
+  '9-to-10: the harness, and the pins of an ECU': { before: version9, after: version10 },
 }
 
 /**

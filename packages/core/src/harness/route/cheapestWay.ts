@@ -94,8 +94,10 @@ export class WayFinder {
       const corridors = this.wayTo(from, to)
       const minutes = this.trueMinutes(run, corridors, weights, ruleMinutes)
       const lowest = atNone + this.dist[to]!
-      const simple = run.bans.length === 0 || minutes < ruleMinutes
-      if (simple && minutes <= lowest + 1e-9 * Math.abs(lowest) && run.through.every((e) => corridors.includes(e))) {
+      const exact = minutes <= lowest + 1e-9 * Math.abs(lowest) && run.through.every((e) => corridors.includes(e))
+      if (exact && (run.bans.length === 0 || minutes < ruleMinutes)) return { corridors, minutes, atLeast: lowest }
+      // Any other way breaks a rule of the run's own: worth a look only where it costs less even so.
+      if (exact && this.search(from, to, run.may) && minutes <= atNone + this.dist[to]! + ruleMinutes) {
         return { corridors, minutes, atLeast: lowest }
       }
     } else if (run.bans.length === 0 && run.through.length === 0) return null

@@ -30,6 +30,7 @@ export const POWER_STATION = station({
     'fuel.pump',
     'fuel.pumpCount',
     'fuel.safety',
+    'harness.loom',
   ],
   stock: [],
   tabs: [

@@ -1,9 +1,8 @@
-import { NODE, type ConditionId } from '../../power/index.ts'
+import { DROP_LIMITS, NODE, type ConditionId } from '../../power/index.ts'
 import { fig, say, type Sentence } from '../../verdict/index.ts'
 import { drainA } from './chargingOfJob.ts'
 import { loadAt } from './deviceVolts.ts'
 import type { PowerCase } from './powerCase.ts'
-import { CIRCUITS } from './wireChecks.ts'
 
 /** A test on the car that proves a part of the design, with what is computed for it. */
 export interface ProofTest {
@@ -34,7 +33,7 @@ export const proofTestsOf = (c: PowerCase): ProofTest[] => {
     test('keyed-crank', 'keyed', 'Keyed input in start', say`${CRANKING} Meter from the keyed pin to the earth pin, the terminals of the battery in the same start.`, say`At least ${v(ecu.leastV)}; computed ${v(volts(c, 'crank-warm', 'keyed'))} warm. A wire that is dead here is the wrong wire, not a weak battery.`), // prettier-ignore
     test('earth-block', null, 'Battery negative to engine block', say`${CRANKING} Meter from the terminal itself to clean metal on the block.`, say`At most 0.2 V; computed ${v(node(c, 'crank-warm', NODE.block), 2)} warm, ${v(node(c, 'crank-cold', NODE.block), 2)} cold.`), // prettier-ignore
     test('earth-body', null, 'Engine block to body', say`${CRANKING} Meter from block to body.`, say`At most 0.2 V; computed ${v(Math.abs(node(c, 'crank-warm', NODE.block) - node(c, 'crank-warm', NODE.bodyFront)), 2)}.`), // prettier-ignore
-    test('pump-drop', 'pump', 'Pump supply', say`Pump running. Meter from battery positive to pump positive, then pump negative to battery negative; add both.`, say`At most ${v(CIRCUITS.pumpFeed.limitV)}; computed ${v(dropOf('pumpFeed'), 2)} in its wires.`), // prettier-ignore
+    test('pump-drop', 'pump', 'Pump supply', say`Pump running. Meter from battery positive to pump positive, then pump negative to battery negative; add both.`, say`At most ${v(DROP_LIMITS.pumpFeed.limitV)}; computed ${v(dropOf('pumpFeed'), 2)} in its wires.`), // prettier-ignore
     ...(inertiaSwitch ? [test('inertia', 'pump', 'Inertia switch', say`Pump running; knock the switch before you mount it.`, say`The pump stops at once, and stays off until the button is pressed.`)] : []), // prettier-ignore
     test('stall', 'pump', 'Pump stops with the engine', design.pumpCut === 'ecu' && design.relays === 'separate' ? say`Engine idling; unplug the crank sensor.` : say`Engine idling; stall it in gear, key left on.`, say`The pump stops within two seconds.`), // prettier-ignore
     test('key-stop', 'stop', 'Key stops the engine', say`Engine at 2500 rpm, lights and fan on; key off.`, say`The engine stops at once; the keyed pin falls below 0.1 V.`), // prettier-ignore

@@ -21,6 +21,7 @@ const arbController: fc.Arbitrary<ControllerPart> = fc.record({
   gearbox: fc.boolean(),
   leastV: fc.constant(null),
   rideThroughS: fc.constant(null),
+  pinout: fc.constant(null),
 })
 type Originality = NonNullable<JobDocument['system']['originality']>
 type Welder = NonNullable<JobDocument['system']['welder']>

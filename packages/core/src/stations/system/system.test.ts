@@ -36,6 +36,7 @@ const controller = (
   gearbox,
   leastV: null,
   rideThroughS: null,
+  pinout: null,
 })
 const controllers = [
   controller('small', 1, [2, 0, 2, 1, 4, 1]),

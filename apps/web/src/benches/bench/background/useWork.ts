@@ -2,13 +2,13 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 
 export type WorkState<A> =
   | { readonly kind: 'idle' }
-  | { readonly kind: 'running'; readonly share: number }
+  | { readonly kind: 'running'; readonly share: number; readonly soFar?: A }
   | { readonly kind: 'done'; readonly answer: A; readonly tookMs: number }
   | { readonly kind: 'failed'; readonly message: string }
 
 /** What a worker tells its page. */
 export type WorkReply<A> =
-  | { readonly kind: 'progress'; readonly share: number }
+  | { readonly kind: 'progress'; readonly share: number; /** The best answer until now. */ readonly soFar?: A }
   | { readonly kind: 'done'; readonly answer: A; readonly tookMs: number }
   | { readonly kind: 'failed'; readonly message: string }
 
@@ -36,7 +36,11 @@ export const useWork = <Task, Answer>(make: () => Worker): Work<Task, Answer> =>
       const own = make()
       worker.current = own
       own.onmessage = ({ data }: MessageEvent<WorkReply<Answer>>) => {
-        if (data.kind === 'progress') return setState({ kind: 'running', share: data.share })
+        if (data.kind === 'progress')
+          return setState((before) => {
+            const soFar = data.soFar ?? (before.kind === 'running' ? before.soFar : undefined)
+            return { kind: 'running', share: data.share, ...(soFar !== undefined && { soFar }) }
+          })
         end()
         setState(data)
       }

@@ -1,0 +1,117 @@
+import {
+  emptyDevice,
+  emptyJob,
+  emptyKitLead,
+  LoomFinder,
+  withPlan,
+  type HarnessCorridor,
+  type HarnessDevice,
+  type HarnessSection,
+  type JobDocument,
+} from '@lochmoor/core'
+
+const { harness: nothing } = emptyJob('')
+
+type Measured = Readonly<Record<string, number | Partial<HarnessCorridor>>>
+
+/** Corridors as somebody measured them: a length, or more. */
+const measured = (harness: HarnessSection, found: Measured): HarnessSection => ({
+  ...harness,
+  corridors: harness.corridors.map((c) => {
+    const own = found[c.id]
+    return typeof own === 'number' ? { ...c, lengthM: own } : { ...c, ...own }
+  }),
+})
+const device = (id: string, found: Partial<HarnessDevice>): HarnessDevice => ({ ...emptyDevice(id), ...found })
+
+/** The bay is measured; the cabin and everything behind it is still the plan's estimate. No loom is accepted yet. */
+export const CURLEW_HARNESS: HarnessSection = {
+  ...measured(withPlan(nothing, 'unitary'), {
+    'slam-panel': 1.28,
+    'wing-left-front': 0.68,
+    'wing-left-back': { lengthM: 0.62, clipM: 0.2, apart: true },
+    'wing-right-front': { lengthM: 0.7, near: 'generator' },
+    'wing-right-back': { lengthM: 0.6, near: 'coil' },
+    'engine-front-left': 0.52,
+    'engine-front-right': 0.54,
+    'rail-left': { lengthM: 0.46, near: 'plug-leads', roomM: 0.024 },
+    'wing-left-to-engine': { lengthM: 0.48, near: 'plug-leads', clipM: 0.35 },
+    'engine-to-bulkhead': { lengthM: 0.24, apart: true },
+    'bulkhead-left-run': { lengthM: 0.66, apart: true },
+    'bulkhead-right-run': { lengthM: 0.63, near: 'coil' },
+    'hole-left': { lengthM: 0.09, panel: 'grommet', boreM: 0.022, takenM: 0.008 },
+    'hole-right': { lengthM: 0.11, panel: 'grommet', boreM: 0.025, takenM: 0 },
+  }),
+  devices: [
+    device('relay-box', { at: 'wing-left-back', alongM: 0.25, leadM: 0.12 }),
+    device('oxygen-sensor-a', { leadM: 0.85, sealed: true }),
+    device('coolant-sensor', { leadM: 0.14, sealed: false, booted: true }),
+  ],
+  unit: { ...nothing.unit, limitK: 358.15, sealed: true, lengthM: 0.16, widthM: 0.12, depthM: 0.04, plugRoomM: 0.09 },
+  design: { ...nothing.design, tiedAtBack: true, tuningCable: true, roadSpeed: 'none' },
+}
+
+/** A kit harness, made for a car with its ECU on the wing: in the cabin some of its leads do not reach. */
+export const WARDEN_HARNESS: HarnessSection = {
+  ...measured(withPlan(nothing, 'unitary'), {
+    'hole-left': { lengthM: 0.1, panel: 'bare-edge', boreM: 0.02 },
+    'wing-left-back': 0.58,
+    'bulkhead-left-run': 0.61,
+  }),
+  kitLeads: (
+    [
+      ['injector-1', 1.6, 'may'],
+      ['injector-2', 1.6, 'may'],
+      ['coolant-sensor', 1.9, 'may'],
+      ['air-sensor', 1.5, 'may'],
+      ['manifold-sensor', 1.4, 'may'],
+      ['throttle-sensor', 1.7, 'may'],
+      ['idle-valve', 1.8, 'may'],
+      ['oxygen-sensor-a', 1.6, 'must-not'],
+      ['ignition-coil', 2.2, 'may'],
+    ] as const
+  ).map(([id, reachM, extend]) => ({ ...emptyKitLead(`lead-${id}`, id), reachM, extend })),
+  design: { ...nothing.design, build: 'kit' },
+}
+
+const carrierPlan: HarnessSection = {
+  ...measured(withPlan(nothing, 'van'), {
+    'behind-grille': 1.3,
+    'grille-hole-left': { lengthM: 0.34, panel: 'grommet', boreM: 0.022 },
+    'grille-hole-right': { lengthM: 0.36, panel: 'grommet', boreM: 0.018 },
+    'under-dash-across': 1.42,
+    'dash-to-seat-left': 0.72,
+    'dash-to-seat-right': 0.74,
+    'dash-to-cover': 0.5,
+    'cover-hole-front': { lengthM: 0.16, panel: 'grommet', boreM: 0.028, takenM: 0 },
+    'seat-hole-left': { lengthM: 0.36, panel: 'grommet', boreM: 0.02, takenM: 0 },
+    'seat-hole-right': { lengthM: 0.36, panel: 'grommet', boreM: 0.02, takenM: 0 },
+    'engine-front-left': 0.44,
+    'engine-front-right': 0.45,
+    'rail-left': 0.5,
+    'engine-to-cover-rear': 0.32,
+    'cover-rear-hole': { lengthM: 0.62, panel: 'grommet', boreM: 0.025 },
+    'seat-to-load': 1.06,
+    'load-floor-left': 1.86,
+    'load-floor-hole': { lengthM: 0.7, panel: 'grommet', boreM: 0.018 },
+    'engine-to-frame': 0.34,
+    'frame-left-run': 2.44,
+    'frame-to-tank': 0.62,
+  }),
+  unit: { ...nothing.unit, limitK: 358.15, sealed: false },
+  design: { ...nothing.design, tiedAtBack: true, tuningCable: true },
+}
+
+/** Steps that the demo's loom is improved by: about what a screen does in a second. */
+const STEPS = 300
+
+/** A job of the demo with the best loom accepted for a place of the ECU, as somebody would have done on the screen. */
+const withAccepted = (job: JobDocument, place: string): HarnessSection => {
+  const finder = new LoomFinder(job, place)
+  finder.improve(STEPS)
+  return { ...job.harness, loom: finder.proposals()[0]?.loom ?? null }
+}
+
+/** Everything is measured, and the loom with the ECU under the left seat is accepted. */
+export const carrierHarness = (job: Omit<JobDocument, 'harness'>): HarnessSection =>
+  withAccepted({ ...job, harness: carrierPlan }, 'ecu-left-seat')

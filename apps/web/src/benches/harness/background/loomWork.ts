@@ -1,0 +1,81 @@
+import {
+  grommetSaving,
+  LoomFinder,
+  loomEffects,
+  relaxationsOf,
+  type GrommetSaving,
+  type JobDocument,
+  type LoomEffects,
+  type Proposal,
+  type Relaxation,
+} from '@lochmoor/core'
+import type { WorkReply } from '../../bench/background/useWork.ts'
+
+/** Looms of all places of the ECU, looked for beside the page. */
+export interface LoomTask {
+  readonly job: JobDocument
+  /** How long they are improved, ms. */
+  readonly budgetMs: number
+}
+
+/** One loom that is offered, with what it would do and what it lacks. */
+export interface Offer {
+  readonly proposal: Proposal
+  /** Null until they are worked out. */
+  readonly effects: LoomEffects | null
+  readonly lacks: { readonly changes: readonly Relaxation[]; readonly enough: boolean }
+}
+
+export interface Looms {
+  /** Best first. */
+  readonly offers: readonly Offer[]
+  readonly saving: GrommetSaving | null
+  /** Whether it is still improved. */
+  readonly first: boolean
+}
+export type LoomReply = WorkReply<Looms>
+
+const STEPS = 40
+const PROVE_STEPS = 6
+const SAVING_STEPS = 30
+/** Between two answers on the way, ms. */
+const TELL_MS = 250
+
+const offersOf = (job: JobDocument, proposals: readonly Proposal[], withEffects: boolean): Offer[] =>
+  proposals.map((proposal) => ({
+    proposal,
+    effects: withEffects ? loomEffects(job, proposal) : null,
+    lacks: relaxationsOf(job, proposal),
+  }))
+
+/**
+ * The worker's whole work: a first answer at once, then better ones, and at the end what each would do.
+ * @param nowMs the caller's clock
+ */
+export const doLoomTask = (
+  { job, budgetMs }: LoomTask,
+  tell: (share: number, soFar?: Looms) => void,
+  nowMs: () => number,
+): Looms => {
+  const startedMs = nowMs()
+  const finder = new LoomFinder(job)
+  const answer = (withEffects: boolean, first: boolean): Looms => ({
+    offers: offersOf(job, finder.proposals(), withEffects),
+    saving: null,
+    first,
+  })
+  tell(0.05, answer(false, true))
+  tell(0.08, answer(true, true))
+  let toldMs = nowMs()
+  while (nowMs() - startedMs < budgetMs) {
+    finder.improve(STEPS)
+    finder.prove(PROVE_STEPS)
+    if (nowMs() - toldMs < TELL_MS) continue
+    toldMs = nowMs()
+    tell(Math.min(0.85, (toldMs - startedMs) / budgetMs), answer(true, false))
+  }
+  const last = answer(true, false)
+  tell(0.9, last)
+  const [best] = last.offers
+  return { ...last, saving: best ? grommetSaving(job, best.proposal, SAVING_STEPS) : null }
+}

@@ -1,0 +1,1 @@
+export { loomEffects, withLoom, type LoomEffects } from './loomEffects.ts'

@@ -1,0 +1,51 @@
+import { assumptionsOf, type Assumption } from '../../figures/index.ts'
+import type { JobDocument } from '../../job/index.ts'
+import { describePath } from '../../meaning/index.ts'
+import type { HarnessSection } from '../../sections/index.ts'
+import type { Verdict } from '../../verdict/index.ts'
+import { acceptedLoom, type Accepted } from './acceptedLoom.ts'
+import { circuitsOfJob, type Circuits } from './circuitsOfJob.ts'
+import { planOfJob, type CarPlan } from './planOfJob.ts'
+
+export type HarnessVerdict = Verdict
+
+/** Everything the judges of the station look at: they never go back to the document. */
+export interface HarnessCase {
+  readonly harness: HarnessSection
+  /** Whether a system is chosen: without one nobody knows what is joined. */
+  readonly systemChosen: boolean
+  readonly ecuName: string | null
+  readonly pinsKnown: boolean
+  readonly plan: CarPlan
+  readonly circuits: Circuits
+  readonly accepted: Accepted | null
+  readonly assumptions: readonly Assumption[]
+}
+
+export const harnessCase = (job: JobDocument): HarnessCase => {
+  const plan = planOfJob(job)
+  const circuits = circuitsOfJob(job)
+  const accepted = plan.template === null ? null : acceptedLoom(job, plan, circuits)
+  return {
+    harness: job.harness,
+    systemChosen: job.system.chosen !== null,
+    ecuName: job.system.controller?.name ?? null,
+    pinsKnown: job.system.controller?.pinout != null,
+    plan,
+    circuits,
+    accepted,
+    assumptions: [...assumptionsOf(job, 'harness'), ...lengthAssumptions(job, plan, accepted)],
+  }
+}
+
+/** Corridors that the loom takes, or all before there is one, and that nobody has measured. */
+const lengthAssumptions = (job: JobDocument, plan: CarPlan, accepted: Accepted | null): Assumption[] => {
+  const used = accepted && new Set(accepted.route.bundles.map((b) => b.corridor.split('/')[0]))
+  return plan.corridors.flatMap((c): Assumption[] => {
+    if (c.lengthM === null || !c.assumed.includes('lengthM') || (used && !used.has(c.id))) return []
+    const field = `harness.corridors.${c.id}.lengthM`
+    return [
+      { field, label: describePath(field, job).label, si: c.lengthM, family: 'distance', why: 'estimate of the plan' },
+    ]
+  })
+}

@@ -1,0 +1,42 @@
+import { isUntouched } from '../../job/index.ts'
+import { station } from '../station.ts'
+import { assessHarness } from './assessHarness.ts'
+import { harnessCautions } from './cautions.ts'
+import { harnessCase } from './harnessCase.ts'
+import { harnessLadders } from './harnessLadders.ts'
+import { HARNESS_WORKINGS } from './harnessWorkings.ts'
+import { partsOfHarness } from './partsOfHarness.ts'
+
+export const HARNESS_STATION = station({
+  id: 'harness',
+  path: 'harness',
+  key: 'h',
+  title: 'Harness',
+  short: 'Harness',
+  inSentence: 'the harness',
+  phase: 'design',
+  sections: ['harness'],
+  reads: [
+    'harness',
+    'power',
+    'system.chosen',
+    'system.controller',
+    'system.gearboxControl',
+    'vehicle',
+    'walkAround',
+    'fuel',
+  ],
+  stock: [],
+  tabs: [
+    { path: '', title: 'Car', judges: ['plan', 'measured', 'clips', 'crossing', 'weather', 'plug-weight', 'tied-first', 'display-room', 'keying', 'moved-pins'] },
+    { path: 'circuits', title: 'Circuits', judges: ['pins', 'tuning-cable', 'road-speed', 'unused-leads'] },
+    { path: 'routes', title: 'Routes', judges: null },
+    { path: 'ecu-place', title: 'ECU place', judges: ['ecu-place', 'fixing', 'reach', 'plug', 'surplus', 'crossing', 'unused-leads'] },
+  ],
+  workings: HARNESS_WORKINGS,
+  cautions: harnessCautions,
+  untouched: (job, empty) => isUntouched('harness', job, empty),
+  assess: assessHarness,
+  ladders: harnessLadders,
+  parts: (job) => partsOfHarness(harnessCase(job)),
+}) // prettier-ignore

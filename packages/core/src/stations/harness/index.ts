@@ -1,0 +1,22 @@
+export type { HarnessAssessment } from './assessHarness.ts'
+export { acceptedLoom, type Accepted } from './acceptedLoom.ts'
+export { assessHarness } from './assessHarness.ts'
+export { circuitsOfJob, ECU, netOfEnd, type Circuit, type Circuits } from './circuitsOfJob.ts'
+export { devicesOfJob, type Device } from './devicesOfJob.ts'
+export { exposureOfLoom, type Exposed } from './exposureOfLoom.ts'
+export { harnessCase, type HarnessCase } from './harnessCase.ts'
+export { HARNESS_STATION } from './harnessStation.ts'
+export { HARNESS_WORKINGS, harnessWorking, type HarnessWorkingId } from './harnessWorkings.ts'
+export { LoomFinder, type Proposal } from './loomFinder.ts'
+export { grommetSaving, relaxationsOf, type GrommetSaving, type Relaxation } from './relaxations.ts'
+export { suggestedPlan, withPlan } from './planChosen.ts'
+export {
+  HEAT_K,
+  planOfJob,
+  wholeCorridor,
+  type CarPlan,
+  type Corridor,
+  type ECUPlace,
+  type PlacedDevice,
+} from './planOfJob.ts'
+export { RATES as LOOM_RATES, SLACK as LOOM_SLACK } from './routeCaseOfJob.ts'
