@@ -188,6 +188,7 @@ describe('preparing the store', () => {
     expect(history.map((h) => `${h.section} ${h.version}`).sort()).toEqual([
       'exhaust 1',
       'fuel 7',
+      'harness 1',
       'power 1',
       'system 1',
       'vehicle 7',

@@ -1,3 +1,5 @@
+import { CONTROLLERS } from '../catalogue/stock/controllers.ts'
+import { pick } from './demoParts.ts'
 import { emptyJob, type SystemSection, type WalkAroundSection } from '@lochmoor/core'
 
 const HOUR_S = 3600
@@ -271,5 +273,6 @@ export const CARRIER_SYSTEM: SystemSection = {
     build: 'from-parts',
     pumpPlace: 'in-tank',
   },
+  controller: pick(CONTROLLERS, 'garth-g8'),
   reason: 'Separate runners and a blower leave only the ports.',
 }

@@ -40,7 +40,7 @@ describe('a job as a file', () => {
       .expect(200)
     const before = await exported()
     expect(before).toMatchObject({ format: 'lochmoor-job', schemaVersion: JOB_SCHEMA_VERSION, id: ID })
-    expect([before.records.length, before.photos.length, before.history.length]).toEqual([7, 1, 8])
+    expect([before.records.length, before.photos.length, before.history.length]).toEqual([7, 1, 9])
     await owner.post(`/api/jobs/${ID}/archive`).expect(200)
     await owner.delete(`/api/jobs/${ID}`).expect(200)
     const { body } = await owner.post('/api/jobs/import', before).expect(201)

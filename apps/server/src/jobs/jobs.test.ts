@@ -157,6 +157,7 @@ describe('the board', () => {
       'judged stop',
       'judged stop',
       'judged ok',
+      'measuring unknown',
     ])
     expect(verdicts('Hesket Warden saloon')).toEqual([
       'built ok',
@@ -164,6 +165,7 @@ describe('the board', () => {
       'judged ok',
       'judged stop',
       'judged stop',
+      'measuring unknown',
     ])
     expect(verdicts('Brindle Carrier van')).toEqual([
       'judged stop',
@@ -171,9 +173,11 @@ describe('the board', () => {
       'judged stop',
       'judged stop',
       'judged stop',
+      'measuring unknown',
     ])
     expect(verdicts('Thornkeld Plover tourer')).toEqual([
       'measuring unknown',
+      'not-begun unknown',
       'not-begun unknown',
       'not-begun unknown',
       'not-begun unknown',

@@ -2,6 +2,7 @@ import type { Paper } from '@lochmoor/contract'
 import type { Catalogue, JobDocument, Station, UnitChoice } from '@lochmoor/core'
 import { exhaustSheet } from './exhaustSheet.ts'
 import { fuelSheet, type SheetHead } from './fuelSheet.ts'
+import { harnessSheet } from './harnessSheet.ts'
 import { powerSheet } from './powerSheet.ts'
 
 type MakeSheet = (
@@ -17,4 +18,5 @@ export const STATION_SHEETS: Readonly<Partial<Record<Station, MakeSheet>>> = {
   fuel: fuelSheet,
   exhaust: exhaustSheet,
   power: powerSheet,
+  harness: harnessSheet,
 }

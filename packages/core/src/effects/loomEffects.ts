@@ -33,7 +33,7 @@ export const loomEffects = (job: JobDocument, proposal: Proposal): LoomEffects =
   const start = crankTrace(crankRigOf(solveCar(carSupplyOf(after)), 'crank-cold'), START_S)
   const { route } = proposal
   const holes = route.fills
-    .filter((f) => f.takenM2 > 0)
+    .filter((f) => f.takenM2 > 0 && proposal.input.corridors.some((c) => c.id === f.corridor && c.hole))
     .map((f) => ({ corridor: f.corridor, share: f.takenM2 / f.allowedM2 }))
     .sort((x, y) => y.share - x.share)
   const full = assessFuel(after).solved.find((s) => s.point.id === 'full')

@@ -42,6 +42,15 @@ export const MEETING_FIGURES = {
       assumed<number>('one is usual', 1),
     ],
   },
+  'exhaust.cablePathM': {
+    usedBy: ['exhaust'],
+    sources: [
+      entered<number>('exhaust.cablePathM'),
+      measuredAt<number>('harness', 'lead from the accepted loom to the sensor', ({ harness }) =>
+        harness.loom === null ? null : (harness.devices.find((d) => d.id === 'oxygen-sensor-a')?.leadM ?? null),
+      ),
+    ],
+  },
   'system.welder': {
     usedBy: ['system', 'exhaust'],
     sources: [entered<NonNullable<SystemSection['welder']>>('system.welder')],

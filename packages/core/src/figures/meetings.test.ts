@@ -1,5 +1,5 @@
 import { emptyJob, jobFromTemplate, type JobDocument } from '../job/index.ts'
-import { emptyBank, emptyPiece } from '../sections/index.ts'
+import { emptyBank, emptyDevice, emptyPiece } from '../sections/index.ts'
 import { withValueAt } from '../shape/index.ts'
 import { foundAt, type FigureField, type MeetingField } from './figures.ts'
 
@@ -43,6 +43,7 @@ describe('where stations meet: which figure wins, and where it comes from', () =
     ['bore, stroke and entered cylinders', at({ 'vehicle.cylinders': 4, 'walkAround.engine.boreM': 0.1, 'walkAround.engine.strokeM': 0.1 }), 'vehicle.displacementM3', Math.PI * 1e-3, 'computed', 'walkAround'],
     ['bore and stroke of assumed cylinders are no measure', at({ 'walkAround.engine.boreM': 0.1, 'walkAround.engine.strokeM': 0.1 }), 'vehicle.displacementM3', 3e-3, 'assumed', null],
     ['who welds is decided in one place', at({ 'system.welder': 'shop' }), 'system.welder', 'shop', 'entered', null],
+    ['cable of the sensor, from the accepted loom', at({ 'harness.loom': { place: 'dash', wires: [], splices: [] }, 'harness.devices': [{ ...emptyDevice('oxygen-sensor-a'), leadM: 0.9 }] }), 'exhaust.cablePathM', 0.9, 'measured', 'harness'],
     ['kind of charging', at({ 'walkAround.charging.kind': 'dynamo' }), 'walkAround.charging.kind', 'dynamo', 'entered', null],
   ])('%s', (_name, of, id, value, kind, from) => {
     const found = foundAt(of, id)

@@ -218,6 +218,16 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
  * on without the names of units, which are words and may be said otherwise.
  */
 export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<SectionName, string>>>>> = {
+  10: {
+    vehicle: '88fdcabdafbe9072',
+    walkAround: '23095d96c982d81e',
+    system: 'd095d2fe338d3580',
+    fuel: '899eb3e2a6a3da26',
+    exhaust: 'a3896714f6451795',
+    power: '4db113edc1519c0f',
+    harness: '2583cf9b5f1794be',
+    work: 'f467a19e5e07bbe7',
+  },
   9: {
     vehicle: '88fdcabdafbe9072',
     walkAround: '23095d96c982d81e',

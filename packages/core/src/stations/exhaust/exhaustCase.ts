@@ -35,6 +35,8 @@ export interface ExhaustCase {
   /** Injectors in the ports let each bank be trimmed by its own sensor; a throttle body averages them. */
   readonly trimsBanks: boolean
   readonly welder: SystemSection['welder']
+  /** From the sensor to the harness's connector, as a string laid there. */
+  readonly cablePathM: number | null
   /** As entered for the car; null: nobody has counted. */
   readonly cylindersEntered: Known
   /** Below ambient, as the walk-around measured it. */
@@ -90,6 +92,7 @@ export const exhaustCase = (job: JobDocument): ExhaustCase => {
     ethanolShare,
     trimsBanks: ports,
     welder: meetingOf(job, 'system.welder'),
+    cablePathM: meetingOf(job, 'exhaust.cablePathM'),
     cylindersEntered: job.vehicle.cylinders,
     idleVacuumPa: meetingOf(job, 'walkAround.tests.idleVacuumPa'),
     leaksFound: meetingOf(job, 'walkAround.tests.exhaustLeak'),

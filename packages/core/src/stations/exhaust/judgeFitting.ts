@@ -183,7 +183,8 @@ const CABLE_GAP_M = 0.025
 
 /** Does the cable reach, off the pipe, without being cut or shortened? */
 export const judgeCable = (c: ExhaustCase): ExhaustVerdict | null => {
-  const { sensor, cablePathM, cableGapM } = c.exhaust
+  const { cablePathM } = c
+  const { sensor, cableGapM } = c.exhaust
   if (c.sensorCount === 0 || c.exhaust.spots.length === 0) return null
   const base = { ...plain, id: 'cable', source: 'tape; 25 mm off the pipe: rule of thumb' }
   if (!sensor || cablePathM === null)

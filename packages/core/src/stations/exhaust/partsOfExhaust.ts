@@ -98,13 +98,13 @@ export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
             },
           ]
     }),
-    ...(c.exhaust.cablePathM !== null
+    ...(c.cablePathM !== null
       ? [
           {
             id: 'sleeve',
             what: 'heat sleeve',
             name: 'Sleeve for the sensor cable',
-            quantity: fig(count * c.exhaust.cablePathM, 'distance'),
+            quantity: fig(count * c.cablePathM, 'distance'),
             specification: say`and a clip on the body every ${fig(0.25, 'bore', 0)}`,
             why: 'route of the cable',
             assumed: false,

@@ -10,7 +10,7 @@ import { partsOfHarness } from './partsOfHarness.ts'
 export const HARNESS_STATION = station({
   id: 'harness',
   path: 'harness',
-  key: 'h',
+  key: 'a',
   title: 'Harness',
   short: 'Harness',
   inSentence: 'the harness',
@@ -28,9 +28,9 @@ export const HARNESS_STATION = station({
   ],
   stock: [],
   tabs: [
-    { path: '', title: 'Car', judges: ['plan', 'measured', 'clips', 'crossing', 'weather', 'plug-weight', 'tied-first', 'display-room', 'keying', 'moved-pins'] },
+    { path: '', title: 'Car', judges: null },
     { path: 'circuits', title: 'Circuits', judges: ['pins', 'tuning-cable', 'road-speed', 'unused-leads'] },
-    { path: 'routes', title: 'Routes', judges: null },
+    { path: 'routes', title: 'Routes', judges: ['loom', 'hole', 'room', 'heat', 'motion', 'plug', 'reach', 'locked', 'classes', 'exposure', 'crossing', 'measured', 'clips'] },
     { path: 'ecu-place', title: 'ECU place', judges: ['ecu-place', 'fixing', 'reach', 'plug', 'surplus', 'crossing', 'unused-leads'] },
   ],
   workings: HARNESS_WORKINGS,

@@ -1,5 +1,7 @@
 export type { HarnessAssessment } from './assessHarness.ts'
 export { acceptedLoom, type Accepted } from './acceptedLoom.ts'
+export { harnessCautions } from './cautions.ts'
+export { partsOfHarness } from './partsOfHarness.ts'
 export { assessHarness } from './assessHarness.ts'
 export { circuitsOfJob, ECU, netOfEnd, type Circuit, type Circuits } from './circuitsOfJob.ts'
 export { devicesOfJob, type Device } from './devicesOfJob.ts'

@@ -68,6 +68,22 @@ export const partsOfHarness = (c: HarnessCase): readonly PartLine[] => {
       why: 'holes that the loom takes',
       assumed: x.assumed.includes('boreM'),
     })),
+    ...(c.harness.design.roadSpeed === 'adapter'
+      ? [
+          {
+            id: 'road-speed-adapter',
+            what: 'Adapter',
+            name: 'Road-speed adapter for the old drive',
+            quantity: fig(1, 'count'),
+            specification:
+              c.harness.design.pulsesPerRev === null
+                ? say`pulses per turn not known yet`
+                : say`${fig(c.harness.design.pulsesPerRev, 'count')} pulses per turn`,
+            why: 'the ECU wants road speed',
+            assumed: c.harness.design.pulsesPerRev === null,
+          },
+        ]
+      : []),
     {
       id: 'clips',
       what: 'Clips',

@@ -10,7 +10,7 @@ import {
 } from '../../harness/index.ts'
 import type { JobDocument } from '../../job/index.ts'
 import { fig, say, type Sentence } from '../../verdict/index.ts'
-import type { Circuit } from './circuitsOfJob.ts'
+import { ECU, type Circuit } from './circuitsOfJob.ts'
 import { LoomFinder, type Proposal } from './loomFinder.ts'
 import { planOfJob, wholeCorridor, type CarPlan } from './planOfJob.ts'
 
@@ -18,6 +18,13 @@ import { planOfJob, wholeCorridor, type CarPlan } from './planOfJob.ts'
 export interface Relaxation {
   readonly constraint: string
   readonly words: Sentence
+}
+
+/** What a lead is called: the device that it ends at, which may have several wires in it. */
+const leadName = (plan: CarPlan, circuits: ReadonlyMap<string, Circuit>, id: string): string => {
+  const c = circuits.get(id)
+  const device = plan.devices.find((d) => d.id === c?.from || d.id === c?.to)
+  return (c && [c.from, c.to].includes(ECU) ? device?.name : c?.name) ?? id
 }
 
 /** What a case is with one broken rule relaxed just as far as its plan needs, and how that is said. */
@@ -71,7 +78,7 @@ const relaxOne = (
     case 'length':
       return {
         input: circuit({ mostLengthM: undefined as never, kit: undefined as never }),
-        words: say`a longer lead for “${wire}”: ${fig(own?.wireM ?? 0, 'distance', 2)}`,
+        words: say`a longer lead for “${leadName(plan, circuits, id)}”: ${fig(own?.wireM ?? 0, 'distance', 2)}`,
       }
     case 'noise':
       return { input: circuit({ noiseBudget: undefined as never }), words: say`another way or a shield for “${wire}”` }
@@ -107,7 +114,8 @@ export const relaxationsOf = (
     (c) => p.route.routes.find((r) => r.id === c.id)?.corridors?.map((e) => number.get(e)!) ?? null,
   )
   const again = weighLoom(input, p.route.place, ways, null)
-  return { changes, enough: again.broken.length === 0 }
+  const once = changes.filter((c, n) => changes.findIndex((o) => JSON.stringify(o) === JSON.stringify(c)) === n)
+  return { changes: once, enough: again.broken.length === 0 }
 }
 
 /** Minutes below which a wider hole is not worth a word. */

@@ -65,7 +65,8 @@ export const separationOf = (job: JobDocument): (readonly [string, string])[] =>
 export const loomCase = (job: JobDocument, plan: CarPlan, { list }: Circuits, options: CaseOptions): LoomCase => {
   const { harness } = job
   const corridors = routeCorridors(plan)
-  const places = new Set(corridors.flatMap((c) => [c.from, c.to]))
+  // A place that no corridor reaches is an end without a way, not a mistake.
+  const places = new Set([...plan.places.map((p) => p.id), ...corridors.flatMap((c) => [c.from, c.to])])
   const candidates = plan.candidates
     .filter((c, n) => plan.candidates.findIndex((x) => x.at === c.at) === n)
     .filter((c) => options.candidate === null || c.id === options.candidate)

@@ -40,6 +40,8 @@ export const CarSheet = ({ job, assessment, spot, setSpot }: HarnessSheetProps) 
   }
   const move = (id: string, to: { fromFrontM: number; fromMiddleM: number }) =>
     run(setAt('harness.places', job.harness.places.map((p) => (p.id === id ? { ...p, ...to } : p)), 'place moved'))
+  const place = plan.places.find((p) => p.id === spot) ?? null
+  const here = plan.devices.filter((d) => d.node === spot).map((d) => d.name)
   const planChoice = (
     <Group title="Plan">
       <SelectEntry label="Body" value={wanted} options={PLAN_IDS.map((id) => [id, words[id] ?? id] as const)} onChange={setWanted} />
@@ -86,6 +88,11 @@ export const CarSheet = ({ job, assessment, spot, setSpot }: HarnessSheetProps) 
         <>
           <PlanDrawing plan={plan} name="Plan of the car" spot={spot} onSpot={pickSpot} onMove={move} />
           <PlanLegend bundles={false} />
+          {place && (
+            <p role="status" className="py-1 leading-snug">
+              <strong>{place.name}</strong>: {here.length > 0 ? here.join(', ') : 'no device'}.
+            </p>
+          )}
           <CorridorTable corridors={plan.corridors} spot={spot} onSpot={pickSpot} />
         </>
       }

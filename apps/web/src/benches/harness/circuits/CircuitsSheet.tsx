@@ -29,14 +29,14 @@ export const CircuitsSheet = ({ job, assessment, setWire }: HarnessSheetProps) =
       measured={
         <>
           <Group title="Loom">
-            <PathChoice job={job} path="harness.design.build" />
+            <PathChoice job={job} path="harness.design.build" label="Made from" />
             <PathChoice job={job} path="harness.design.separation" label="Practice for noise" />
-            <PathChoice job={job} path="harness.design.colours" />
-            <PathChoice job={job} path="harness.design.tuningCable" />
-            <PathChoice job={job} path="harness.design.displayFitted" />
-            <PathChoice job={job} path="harness.design.roadSpeed" none="not decided" />
-            {roadSpeed === 'adapter' && <PathField job={job} path="harness.design.pulsesPerRev" />}
-            <PathChoice job={job} path="harness.design.tiedAtBack" />
+            <PathChoice job={job} path="harness.design.colours" label="Wire colours" />
+            <PathChoice job={job} path="harness.design.tuningCable" label="Tuning cable led out" />
+            <PathChoice job={job} path="harness.design.displayFitted" label="Display fitted" />
+            <PathChoice job={job} path="harness.design.roadSpeed" label="Road speed" none="not decided" />
+            {roadSpeed === 'adapter' && <PathField job={job} path="harness.design.pulsesPerRev" label="Pulses per turn" />}
+            <PathChoice job={job} path="harness.design.tiedAtBack" label="Tied at the back of the engine first" />
           </Group>
           <p className="mb-3 text-sm leading-snug text-soft">
             Clean and dirty never together: sensors, pick-ups and oxygen sensor share no corridor with coil, generator, fan
@@ -63,12 +63,11 @@ export const CircuitsSheet = ({ job, assessment, setWire }: HarnessSheetProps) =
               onRow={(c) => setWire(c.id)}
               columns={[
                 { head: 'Circuit', wide: true, cell: (c) => c.name },
-                { head: 'From', cell: (c) => nameOf(c.from) },
-                { head: 'To', cell: (c) => nameOf(c.to) },
+                { head: 'From – to', wide: true, cell: (c) => `${nameOf(c.from)} – ${nameOf(c.to)}` },
                 { head: 'ECU pin', cell: (c) => c.ecuPin ?? (c.ecuDoes === null ? '–' : 'not known') },
                 { head: 'Class', cell: (c) => CLASS_WORDS[c.kind] },
                 { head: 'Current', right: true, cell: (c) => <FigureText figure={fig(c.currentA, 'current', c.currentA < 1 ? 2 : 1)} /> },
-                { head: 'Size', cell: (c) => `${sizes[sizeOf(c)] ?? sizeOf(c)}${c.sizeAssumed ? ' est.' : ''}` },
+                { head: 'Size', cell: (c) => <span className="whitespace-nowrap">{sizes[sizeOf(c)] ?? sizeOf(c)}{c.sizeAssumed && ' est.'}</span> },
                 { head: 'Colour', cell: (c) => c.colour },
                 { head: 'Laid', cell: (c) => (c.shielded ? 'twisted, shielded' : c.pair ? 'twisted' : '–') },
               ]}

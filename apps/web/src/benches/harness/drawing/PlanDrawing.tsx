@@ -1,10 +1,10 @@
 import { isClean, WIRE_CLASSES, wholeCorridor, type CarPlan, type RoutePlan, type WireClass } from '@lochmoor/core'
-import { useRef, type PointerEvent } from 'react'
+import { useRef, type PointerEvent, type ReactNode } from 'react'
 import { useWidth } from '../../bench/useWidth.ts'
 import { planScale, type Spot } from './planScale.ts'
 
 /** Bundles are drawn so many times as thick as the car's scale would have them. */
-export const THICKER = 6
+export const THICKER = 4
 
 interface Props {
   readonly plan: CarPlan
@@ -53,6 +53,8 @@ export const PlanDrawing = ({ plan, name, route, way, spot, onSpot, onMove, ecuA
     return { x: e.clientX - box.left, y: e.clientY - box.top }
   }
   const twins = new Map<string, number>()
+  /** Numbers of the corridors, above all lines. */
+  const labels: ReactNode[] = []
   /** Corridors between the same places bow apart. */
   const bowOf = (from: string, to: string): number => {
     const key = [from, to].sort().join(' ')
@@ -92,6 +94,9 @@ export const PlanDrawing = ({ plan, name, route, way, spot, onSpot, onMove, ecuA
           const [mx, my] = [(a.x + b.x) / 2 + nx * bow, (a.y + b.y) / 2 + ny * bow]
           const on = way?.has(c.id) === true
           const lanes = lanesOf(route, c.id, scale.pxPerM)
+          labels.push(<text key={c.id} className="pointer-events-none" x={mx + (c.panel === 'none' ? nx * 9 : 0)} y={my + (c.panel === 'none' ? ny * 9 : 0) + 3.5} fontSize={10} fontWeight={spot === c.id ? 800 : 500} textAnchor="middle" fill="var(--ink)" stroke="var(--sheet)" strokeWidth={3} paintOrder="stroke">
+                {n + 1}
+              </text>)
           return (
             <g key={c.id} data-corridor={c.id} onClick={onSpot && (() => onSpot(c.id))} className={onSpot ? 'cursor-pointer' : ''}>
               <path d={shift(0)} fill="none" stroke="transparent" strokeWidth={14} />
@@ -108,12 +113,10 @@ export const PlanDrawing = ({ plan, name, route, way, spot, onSpot, onMove, ecuA
               {c.panel !== 'none' && (
                 <circle cx={mx} cy={my} r={7} fill="var(--sheet)" stroke={c.panel === 'bare-edge' ? 'var(--stop)' : 'var(--ink)'} strokeWidth={2} />
               )}
-              <text x={mx + (c.panel === 'none' ? nx * 9 : 0)} y={my + (c.panel === 'none' ? ny * 9 : 0) + 3.5} fontSize={10} fontWeight={spot === c.id ? 800 : 500} textAnchor="middle" fill="var(--ink)" stroke="var(--sheet)" strokeWidth={3} paintOrder="stroke">
-                {n + 1}
-              </text>
             </g>
           )
         })}
+        {labels}
         {plan.places.map((p) => {
           const at = places.get(p.id)
           if (!at) return null

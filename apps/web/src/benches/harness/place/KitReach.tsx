@@ -1,4 +1,4 @@
-import { fig, netOfEnd, ECU, type HarnessCase } from '@lochmoor/core'
+import { fig, ECU, type HarnessCase } from '@lochmoor/core'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
 import type { ShownLoom } from '../routes/shownLoom.ts'
@@ -13,6 +13,10 @@ export const KitReach = ({ c, loom }: { c: HarnessCase; loom: ShownLoom }) => {
       const device = own.from === ECU ? own.to : own.from
       return [{ own, route, reachM: circuit.kit.reachM, extend: circuit.kit.extend !== undefined, device }]
     })
+    // The wires of one lead are as long as its longest.
+    .filter(
+      (r, _, all) => !all.some((o) => o.device === r.device && ((o.route.wireM ?? 0) > (r.route.wireM ?? 0) || ((o.route.wireM ?? 0) === (r.route.wireM ?? 0) && o.own.id < r.own.id))),
+    )
     .sort((x, y) => (y.route.shortfallM ?? 0) - (x.route.shortfallM ?? 0))
   return (
     <section aria-label="Reach of the kit" className="mt-5">
@@ -25,7 +29,7 @@ export const KitReach = ({ c, loom }: { c: HarnessCase; loom: ShownLoom }) => {
           rows={rows}
           keyOf={(r) => r.own.id}
           columns={[
-            { head: 'Lead', wide: true, cell: (r) => r.own.name },
+            { head: 'Lead', wide: true, cell: (r) => c.plan.devices.find((d) => d.id === r.device)?.name ?? 'splice' },
             { head: 'As delivered', right: true, cell: (r) => <FigureText figure={fig(r.reachM, 'distance', 2)} /> },
             { head: 'Needed', right: true, cell: (r) => (r.route.wireM === null ? 'no way' : <FigureText figure={fig(r.route.wireM, 'distance', 2)} />) },
             {
@@ -42,7 +46,6 @@ export const KitReach = ({ c, loom }: { c: HarnessCase; loom: ShownLoom }) => {
                 ),
             },
             { head: 'Crosses', right: true, cell: (r) => (r.route.corridors ?? []).filter((e) => loom.input.corridors.find((x) => x.id === e)?.hole).length },
-            { head: 'Splice', cell: (r) => (netOfEnd(r.own.from) ?? netOfEnd(r.own.to) ? 'yes' : '–') },
           ]}
         />
       )}

@@ -12,6 +12,7 @@ import {
 } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
+import { WholeSelect } from '../../../fields/WholeSelect.tsx'
 import { SelectEntry } from '../../../fields/SelectEntry.tsx'
 import { run, setAt } from '../../../store/commands.ts'
 import { newId } from '../../../store/newId.ts'
@@ -27,6 +28,11 @@ interface Props {
 }
 
 const PATH = 'harness.stretches'
+const RULES = [
+  { value: '', words: 'none' },
+  { value: 'keep-out', words: 'must not take' },
+  { value: 'through', words: 'must take' },
+]
 
 /** One wire's way, stretch by stretch, with what each costs, and what somebody lays down for it. */
 export const WireWay = ({ job, plan, route, input, wire, setWire }: Props) => {
@@ -78,16 +84,13 @@ export const WireWay = ({ job, plan, route, input, wire, setWire }: Props) => {
             {
               head: 'Rule',
               cell: (id) => (
-                <select
-                  aria-label={`Rule for ${nameOf(id)}`}
+                <WholeSelect
+                  label={`Rule for ${nameOf(id)}`}
                   value={rule(id)}
-                  onChange={(e) => setRule(id, e.target.value)}
-                  className="h-8 border border-soft/60 bg-sheet px-1"
-                >
-                  <option value="">none</option>
-                  <option value="keep-out">must not take</option>
-                  <option value="through">must take</option>
-                </select>
+                  options={RULES}
+                  onChange={(next) => setRule(id, next)}
+                  className="w-32"
+                />
               ),
             },
           ]}

@@ -1,0 +1,134 @@
+import type { Paper } from '@lochmoor/contract'
+import {
+  CLASS_WORDS,
+  ECU,
+  fig,
+  figureText,
+  HARNESS_STATION,
+  HARNESS_WORKINGS,
+  harnessCautions,
+  harnessWorking,
+  netOfEnd,
+  partsOfHarness,
+  wholeCorridor,
+  wireSizeOf,
+  type Catalogue,
+  type HarnessCase,
+  type JobDocument,
+  type UnitChoice,
+  type WireClass,
+} from '@lochmoor/core'
+import type { SheetHead } from './fuelSheet.ts'
+import { writeAssumptions, writeJudgement, writeParts, writeWorking } from './pdf/commonParts.ts'
+import { SheetPaper } from './pdf/sheetPaper.ts'
+
+/** The working sheet of the harness station: judgement, wires with their ways, corridors and holes, parts, formulas. */
+export const harnessSheet = async (
+  job: JobDocument,
+  catalogue: Catalogue,
+  head: SheetHead,
+  paper: Paper,
+  units: UnitChoice,
+): Promise<Buffer> => {
+  const { title, year } = job.vehicle
+  const { assumptions, c, verdicts } = HARNESS_STATION.assess(job, catalogue)
+  const made = head.madeAt.toISOString().slice(0, 10)
+  const sheet = new SheetPaper(
+    paper,
+    `${title}: harness`,
+    `${head.workshop} · ${title} · ${made} · ${head.version}`,
+    head.inEnglish,
+  )
+  sheet.title(title)
+  sheet.paragraph(`Harness, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}.`, true)
+  writeJudgement(sheet, verdicts, units)
+  sheet.heading('Before the first wire')
+  for (const says of harnessCautions()) sheet.paragraph(says)
+  wires(sheet, c, units)
+  if (c.plan.template !== null) corridors(sheet, c, units)
+  if (c.accepted) {
+    bundles(sheet, c, units)
+    writeParts(sheet, partsOfHarness(c), units)
+    sheet.heading('Formulas, in SI')
+    for (const id of HARNESS_WORKINGS) writeWorking(sheet, harnessWorking(c, id))
+  }
+  writeAssumptions(sheet, assumptions, units)
+  return sheet.finish()
+}
+
+const wires = (sheet: SheetPaper, c: HarnessCase, units: UnitChoice): void => {
+  if (c.circuits.list.length === 0) return
+  sheet.heading(c.accepted ? `Wires, ECU: ${c.accepted.placeName}` : 'Wires; no loom is accepted: no lengths')
+  const nameOf = (end: string): string =>
+    end === ECU ? 'ECU' : netOfEnd(end) !== null ? 'splice' : (c.plan.devices.find((d) => d.id === end)?.name ?? end)
+  const laid = new Map(c.harness.loom?.wires.map((w) => [w.id, w]) ?? [])
+  sheet.table(
+    [
+      { head: 'Wire', share: 0.27 },
+      { head: 'From - to', share: 0.3 },
+      { head: 'ECU pin', share: 0.08 },
+      { head: 'Size', share: 0.1 },
+      { head: 'Colour', share: 0.13 },
+      { head: 'Length', share: 0.12, right: true },
+    ],
+    c.circuits.list.map((x) => {
+      const own = laid.get(x.id)
+      return [
+        x.name,
+        `${nameOf(x.from)} - ${nameOf(x.to)}`,
+        x.ecuPin ?? (x.ecuDoes === null ? '' : 'not known'),
+        `${wireSizeOf(own?.size ?? x.size).words}${x.sizeAssumed ? ' (assumed)' : ''}`,
+        x.colour,
+        own?.lengthM == null ? '' : figureText(fig(own.lengthM, 'distance', 2), units),
+      ]
+    }),
+  )
+}
+
+const HEAT_WORDS = {
+  cabin: 'cabin',
+  bay: 'engine bay',
+  hot: 'near the exhaust',
+  exhaust: 'against the exhaust',
+} as const
+
+const corridors = (sheet: SheetPaper, c: HarnessCase, units: UnitChoice): void => {
+  sheet.heading('Corridors: measure them by string')
+  sheet.table(
+    [
+      { head: 'No.', share: 0.07, right: true },
+      { head: 'Corridor', share: 0.41 },
+      { head: 'Length', share: 0.22, right: true },
+      { head: 'Heat', share: 0.18 },
+      { head: 'Hole', share: 0.12, right: true },
+    ],
+    c.plan.corridors.map((x, n) => [
+      String(n + 1),
+      x.name,
+      x.lengthM === null
+        ? 'not known'
+        : `${figureText(fig(x.lengthM, 'distance', 2), units)}${x.assumed.includes('lengthM') ? ' (assumed)' : ''}`,
+      HEAT_WORDS[x.heat],
+      x.boreM === null ? '' : figureText(fig(x.boreM, 'bore', 0), units),
+    ]),
+  )
+}
+
+const bundles = (sheet: SheetPaper, c: HarnessCase, units: UnitChoice): void => {
+  const a = c.accepted!
+  sheet.heading('Bundles')
+  sheet.table(
+    [
+      { head: 'Corridor', share: 0.42 },
+      { head: 'Class', share: 0.26 },
+      { head: 'Wires', share: 0.12, right: true },
+      { head: 'Diameter, bare', share: 0.2, right: true },
+    ],
+    a.route.bundles.map((b) => [
+      c.plan.corridors.find((x) => x.id === wholeCorridor(b.corridor))?.name ?? b.corridor,
+      CLASS_WORDS[b.class as WireClass],
+      String(b.circuits.length),
+      figureText(fig(b.diameterM, 'bore', 1), units),
+    ]),
+  )
+}
