@@ -4,6 +4,7 @@ import { computation } from './computation.mjs'
 import { exhaustStation } from './exhaustStation.mjs'
 import { fuelStation } from './fuelStation.mjs'
 import { QUICK } from './measure.mjs'
+import { harnessStation } from './harnessStation.mjs'
 import { powerStation } from './powerStation.mjs'
 import { screen } from './screen.mjs'
 import { store } from './store.mjs'
@@ -19,6 +20,7 @@ computation()
 fuelStation()
 exhaustStation()
 powerStation()
+await harnessStation()
 wholeJob()
 command()
 await store()

@@ -33,7 +33,7 @@ export const EDITS = [
     after: "export * from './fuel/index.ts'\n",
     add: "export * from './lights/index.ts'\n",
   },
-  { file: 'packages/core/src/stations/registry.ts', after: '  POWER_STATION,\n', add: '  LIGHTS_STATION,\n' },
+  { file: 'packages/core/src/stations/registry.ts', after: '  HARNESS_STATION,\n', add: '  LIGHTS_STATION,\n' },
   // Stored jobs.
   {
     file: 'packages/contract/src/job/migrations.ts',

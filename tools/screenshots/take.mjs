@@ -15,7 +15,7 @@ const CARRIER = job('Brindle Carrier van')
 const WARDEN = job('Hesket Warden saloon')
 
 /** Stations whose pictures are chosen by hand; every other one has a picture of its first sheet. */
-const OWN_PICTURES = ['walk-around', 'system', 'fuel', 'exhaust', 'power']
+const OWN_PICTURES = ['walk-around', 'system', 'fuel', 'exhaust', 'power', 'harness']
 
 /** @typedef {import('@playwright/test').Page} Page */
 /** @type {{ name: string, path: string, viewport: { width: number, height: number }, dark?: boolean, out?: boolean, act?: (page: Page) => Promise<unknown> }[]} */
@@ -50,6 +50,12 @@ const PICTURES = [
   { name: 'power-conditions', path: `${WARDEN}/power/conditions`, viewport: DESK },
   { name: 'power-feeds', path: `${CURLEW}/power/feeds`, viewport: DESK },
   { name: 'power-wires-dark', path: `${WARDEN}/power/wires`, viewport: DESK, dark: true },
+  {
+    name: 'harness-routes',
+    path: `${CURLEW}/harness/routes`,
+    viewport: DESK,
+    act: (page) => page.getByText('Improved for two seconds.').waitFor(),
+  },
   ...STATION_LIST.filter((s) => !OWN_PICTURES.includes(s.path)).map((s) => ({
     name: s.path,
     path: `${CURLEW}/${s.path}`,

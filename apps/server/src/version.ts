@@ -1,2 +1,2 @@
 /** Raised with CHANGELOG.md. */
-export const VERSION = '0.9.0'
+export const VERSION = '0.10.0'

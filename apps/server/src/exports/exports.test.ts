@@ -48,7 +48,7 @@ describe('a job as a file', () => {
     const after = await exported()
     expect(same(after)).toEqual(same(before))
     // It does not speak in the name of anybody here: who brought it in is said of every entry and version.
-    expect([...after.records, ...after.history].map((e) => e.importedBy)).toEqual(Array(15).fill('Maren Skell'))
+    expect([...after.records, ...after.history].map((e) => e.importedBy)).toEqual(Array(16).fill('Maren Skell'))
     const { records } = (await owner.get(`/api/jobs/${ID}/records`)).body
     expect(records[0]).toMatchObject({ who: before.records.at(-1)!.who, importedBy: 'Maren Skell' })
     expect((await owner.get(`/api/jobs/${ID}/records.csv`)).text).toContain('Maren Skell')

@@ -79,7 +79,7 @@ const wires = (sheet: SheetPaper, c: HarnessCase, units: UnitChoice): void => {
         x.ecuPin ?? (x.ecuDoes === null ? '' : 'not known'),
         `${wireSizeOf(own?.size ?? x.size).words}${x.sizeAssumed ? ' (assumed)' : ''}`,
         x.colour,
-        own?.lengthM == null ? '' : figureText(fig(own.lengthM, 'distance', 2), units),
+        typeof own?.lengthM === 'number' ? figureText(fig(own.lengthM, 'distance', 2), units) : '',
       ]
     }),
   )

@@ -1,7 +1,34 @@
-import { COST_SHARES, ROUTE_CONSTRAINTS, type RouteCase } from '@lochmoor/core'
+import type { CostShare, RouteCase, RouteConstraint } from '@lochmoor/core'
 import { z } from 'zod'
 import { explainProblems, type FieldProblem } from '../field/explainProblems.ts'
 import { above, listFrom, nonEmpty, trueOrFalse, within } from '../field/strictFigures.ts'
+
+/** Types want every one of each: a share or a constraint more does not compile. */
+const SHARES: Readonly<Record<CostShare, z.ZodNumber>> = {
+  lay: z.number(),
+  wire: z.number(),
+  fold: z.number(),
+  extend: z.number(),
+  open: z.number(),
+  bundle: z.number(),
+  heat: z.number(),
+  wet: z.number(),
+  cross: z.number(),
+  repin: z.number(),
+  place: z.number(),
+}
+const CONSTRAINTS = [
+  'area',
+  'heat',
+  'hole',
+  'length',
+  'motion',
+  'noise',
+  'place',
+  'plug',
+  'separation',
+  'way',
+] as const satisfies readonly RouteConstraint[]
 
 const id = nonEmpty
 const temperatureK = () => within(200, 600, 'K')
@@ -86,7 +113,7 @@ const lengthOut = z.number().nullable()
 
 export const HarnessRouteOutput = z.strictObject({
   feasible: z.boolean(),
-  broken: z.array(z.strictObject({ constraint: z.enum(ROUTE_CONSTRAINTS), id: z.string() })),
+  broken: z.array(z.strictObject({ constraint: z.enum(CONSTRAINTS), id: z.string() })),
   place: z.string().nullable(),
   routes: z.array(
     z.strictObject({
@@ -108,10 +135,7 @@ export const HarnessRouteOutput = z.strictObject({
   ),
   fills: z.array(z.strictObject({ corridor: z.string(), takenM2: z.number(), allowedM2: z.number() })),
   cost: z.strictObject({
-    ...(Object.fromEntries(COST_SHARES.map((s) => [s, z.number()])) as Record<
-      (typeof COST_SHARES)[number],
-      z.ZodNumber
-    >),
+    ...SHARES,
     total: z.number(),
   }),
   bound: z.number().nullable(),

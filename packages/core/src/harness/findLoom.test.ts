@@ -2,7 +2,7 @@ import { findLoom, type RouteCase, type RouteCircuit, type RouteCorridor } from 
 import { exactModel } from './route/exactModel.ts'
 import { RouteSearch } from './route/routeSearch.ts'
 import { bruteForce, checkLoom } from './test/checkLoom.ts'
-import { drawCar } from './test/drawCar.ts'
+import { drawCar } from './route/drawCar.ts'
 
 const RATES = { lay: 2, wire: 1, open: 4, bundle: 6, heat: 8, wet: 5, cross: 3, repin: 10, fold: 1 }
 const corridor = (id: string, from: string, to: string, more: Partial<RouteCorridor> = {}): RouteCorridor => ({

@@ -1,6 +1,7 @@
 export { bundleDiameterM, idealDiameters, roundAreaM2 } from './bundle/bundleDiameter.ts'
 export * from './route/routeCase.ts'
 export { findLoom, type FindOptions } from './route/findLoom.ts'
+export { drawCar, type DrawnCar } from './route/drawCar.ts'
 export { exactModel, type ExactModel } from './route/exactModel.ts'
 export { RouteSearch } from './route/routeSearch.ts'
 export { weighLoom } from './route/weighLoom.ts'

@@ -101,7 +101,7 @@ export class WayFinder {
         return { corridors, minutes, atLeast: lowest }
       }
     } else if (run.bans.length === 0 && run.through.length === 0) return null
-    return this.byLabels(run, from, to, weights, ruleMinutes, atNone)
+    return this.byLabels(run, from, to, weights, ruleMinutes)
   }
 
   private trueMinutes(run: Run, corridors: readonly number[], weights: Float64Array, ruleMinutes: number): number {
@@ -171,14 +171,7 @@ export class WayFinder {
   }
 
   /** Best first over labels of (minutes, length, pick-up, rules broken): exact, whatever the limits. */
-  private byLabels(
-    run: Run,
-    from: number,
-    to: number,
-    weights: Float64Array,
-    ruleMinutes: number,
-    atNone: number,
-  ): Way | null {
+  private byLabels(run: Run, from: number, to: number, weights: Float64Array, ruleMinutes: number): Way | null {
     const { problem } = this
     const usesLength = run.kits.length > 0 || run.limits.some((l) => l.of === 'length')
     const usesNoise = run.limits.some((l) => l.of === 'noise')
@@ -216,9 +209,8 @@ export class WayFinder {
     }
     const heap = new Heap()
     heap.push(estimate(0), 0)
-    let atLeast = atNone
     while (heap.size > 0) {
-      atLeast = heap.topKey()
+      const atLeast = heap.topKey()
       const label = heap.pop()
       if (gone[label]) continue
       const here = place[label]!

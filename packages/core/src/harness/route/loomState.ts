@@ -1,5 +1,5 @@
 import { breaksPlace, kitMinutes, limitsBroken, type RouteProblem } from './routeProblem.ts'
-import { WayFinder } from './cheapestWay.ts'
+import { type WayFinder } from './cheapestWay.ts'
 
 /** What a search makes of a broken rule of corridors: minutes each, by corridor. */
 export interface Fines {

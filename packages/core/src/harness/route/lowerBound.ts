@@ -1,4 +1,4 @@
-import { WayFinder } from './cheapestWay.ts'
+import { type WayFinder } from './cheapestWay.ts'
 import { breaksPlace, type RouteProblem } from './routeProblem.ts'
 
 /** What a rule costs in the bound: a way that breaks one is no way of a loom that keeps all. */

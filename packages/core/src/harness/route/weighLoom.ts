@@ -8,7 +8,6 @@ import {
   type CircuitRoute,
   type CorridorFill,
   type CostShare,
-  type RouteBundle,
   type RouteCase,
   type RoutePlan,
 } from './routeCase.ts'

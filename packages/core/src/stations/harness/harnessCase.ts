@@ -30,7 +30,7 @@ export const harnessCase = (job: JobDocument): HarnessCase => {
     harness: job.harness,
     systemChosen: job.system.chosen !== null,
     ecuName: job.system.controller?.name ?? null,
-    pinsKnown: job.system.controller?.pinout != null,
+    pinsKnown: typeof job.system.controller?.pinout === 'string',
     plan,
     circuits,
     accepted,

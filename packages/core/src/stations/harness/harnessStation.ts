@@ -13,7 +13,7 @@ export const HARNESS_STATION = station({
   key: 'a',
   title: 'Harness',
   short: 'Harness',
-  inSentence: 'the harness',
+  inSentence: 'harness',
   phase: 'design',
   sections: ['harness'],
   reads: [

@@ -272,7 +272,7 @@ export const judgeCrossings = (c: HarnessCase): HarnessVerdict | null => {
     figureName: 'wires',
     figure: twice.length > 0 ? fig(twice.length, 'count') : null,
     next: say`Look whether another ECU place or hole saves them`,
-    reason: twice.length > 0 ? say`${listed(names)}. Each crossing is a seal and a place to chafe.` : say`No way comes back into a space that it has left.`,
+    reason: twice.length > 0 ? say`${listed(names)}. Each crossing is a seal and a place to chafe.` : say`No way returns to a space that it has left.`,
     source: 'counted along every way',
   } // prettier-ignore
 }

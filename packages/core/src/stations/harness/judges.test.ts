@@ -143,7 +143,7 @@ describe('workings and parts', () => {
     for (const s of steps) {
       const names = Object.keys(s.inputs)
       const values = names.map((n) => s.inputs[n]!.value)
-      // eslint-disable-next-line @typescript-eslint/no-implied-eval
+
       const compute = new Function(...names, `return ${s.formula}`) as (...v: number[]) => number
       expect(compute(...values)).toBeCloseTo(s.result, 9)
     }

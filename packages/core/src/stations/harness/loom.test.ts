@@ -3,6 +3,8 @@ import { carSupplyOf, loomLengthM } from '../../figures/index.ts'
 import { PLAN_IDS, emptyDevice, emptyKitLead, emptyStretch } from '../../sections/index.ts'
 import { loomEffects, withLoom } from '../../effects/index.ts'
 import { wireSizeOf } from '../../parts/index.ts'
+import { withChange } from '../../job/index.ts'
+import { powerLadders } from '../power/powerLadders.ts'
 import { acceptedLoom } from './acceptedLoom.ts'
 import { assessHarness } from './assessHarness.ts'
 import { circuitsOfJob } from './circuitsOfJob.ts'
@@ -194,5 +196,22 @@ describe('noise', () => {
     const job = plannedJob('van')
     const loose = withHarness(job, { design: { ...job.harness.design, separation: 'by-exposure' } })
     expect(offered(job).route.cost.total).toBeGreaterThanOrEqual(offered(loose).route.cost.total * 0.98)
+  })
+})
+
+describe('one size for a wire', () => {
+  it('a remedy of the power station changes it in the accepted loom', () => {
+    const job = accepted(plannedJob(), 'ecu-toe-board')
+    const known = {
+      ...job,
+      walkAround: {
+        ...job.walkAround,
+        battery: { ...job.walkAround.battery, systemV: '12' as const, earth: 'negative' as const },
+      },
+    }
+    const ladder = powerLadders(known).find((l) => l.cures.includes('pump-volts'))!
+    const trial = [...ladder.trials({} as never)].find((t) => t.change.harness !== undefined)!
+    const after = withChange(known, trial.change)
+    expect(carSupplyOf(after).wires.pumpFeed.sectionM2).toBeGreaterThan(carSupplyOf(known).wires.pumpFeed.sectionM2)
   })
 })

@@ -26,7 +26,7 @@ export interface Proposal {
 
 const MOST_ROUNDS = 6
 const FIRST_STEPS = 12
-const TRY_STEPS = 150
+const TRY_STEPS = 400
 
 /** Ways that circuits take, as corridors of the plan: pieces of one count once. */
 const wholeWay = (corridors: readonly string[]): string[] => {

@@ -166,7 +166,7 @@ export const planOfJob = (job: JobDocument): CarPlan => {
     const isPlace = known.has(at)
     if (!along && !isPlace) faults.push(`${d.name}: no place${at === '' ? '' : `; “${at}” is none of the plan`}.`)
     const atM = along ? Math.min(own?.alongM ?? (along.lengthM ?? 0) / 2, along.lengthM ?? 0) : 0
-    if (along && own?.alongM != null && along.lengthM !== null && own.alongM > along.lengthM)
+    if (along && typeof own?.alongM === 'number' && along.lengthM !== null && own.alongM > along.lengthM)
       faults.push(`${d.name}: distance along “${along.name}” is ${own.alongM} m; the corridor has ${along.lengthM} m.`)
     return {
       ...d,
@@ -176,7 +176,7 @@ export const planOfJob = (job: JobDocument): CarPlan => {
       node: isPlace ? at : along ? `${along.id}@${atM}` : null,
       along: along ? { corridor: along.id, atM } : null,
       placeAssumed: !own?.at,
-      leadAssumed: own?.leadM == null,
+      leadAssumed: typeof own?.leadM !== 'number',
     }
   })
   const candidates = harness.candidates.map((c) => candidateOf(template, c))

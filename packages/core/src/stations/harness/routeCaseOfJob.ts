@@ -160,7 +160,7 @@ const kitOf = (job: JobDocument, c: Circuit): RouteCircuit['kit'] | null => {
   const device = c.from === ECU ? c.to : c.to === ECU ? c.from : null
   if (device === null) return null
   const lead = job.harness.kitLeads.find((k) => k.device === device && k.unused !== true)
-  if (lead?.reachM == null) return null
+  if (typeof lead?.reachM !== 'number') return null
   return {
     reachM: lead.reachM,
     ...(lead.extend === 'may' && { extend: { minutes: EXTEND_MINUTES, mostM: EXTEND_MOST_M } }),

@@ -1,4 +1,5 @@
-import type { JobDocument } from '../../job/index.ts'
+import { CIRCUITS_OF_ROLE } from '../../figures/index.ts'
+import type { JobChange, JobDocument } from '../../job/index.ts'
 import { WIRE_LABELS } from '../../meaning/index.ts'
 import { WIRE_SIZES } from '../../parts/index.ts'
 import { FUSE_RATINGS_A } from '../../power/index.ts'
@@ -16,9 +17,21 @@ const designed = (job: JobDocument, label: Sentence, design: Partial<PowerDesign
   label,
   change: { power: { design: { ...job.power.design, ...design } } },
 })
+/** The accepted loom with other sizes: a wire has one size, and the loom's is the one that counts. */
+const reloomed = (job: JobDocument, wires: Partial<Record<WireRole, Partial<PowerWire>>>): JobChange => {
+  const { loom } = job.harness
+  const sizes = new Map(
+    Object.entries(wires).flatMap(([role, { size }]) =>
+      size === undefined ? [] : (CIRCUITS_OF_ROLE[role as WireRole] ?? []).map((id) => [id, size] as const),
+    ),
+  )
+  if (loom === null || !loom.wires.some((w) => sizes.has(w.id))) return {}
+  return { harness: { loom: { ...loom, wires: loom.wires.map((w) => ({ ...w, size: sizes.get(w.id) ?? w.size })) } } }
+}
 const rewired = (job: JobDocument, label: Sentence, wires: Partial<Record<WireRole, Partial<PowerWire>>>): Trial => ({
   label,
   change: {
+    ...reloomed(job, wires),
     power: {
       wires: {
         ...job.power.wires,

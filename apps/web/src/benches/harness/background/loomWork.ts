@@ -24,20 +24,23 @@ export interface Offer {
   /** Null until they are worked out. */
   readonly effects: LoomEffects | null
   readonly lacks: { readonly changes: readonly Relaxation[]; readonly enough: boolean }
+  /** The smallest grommet that saves work, for the best places; null: none, or not worked out. */
+  readonly saving: GrommetSaving | null
 }
 
 export interface Looms {
   /** Best first. */
   readonly offers: readonly Offer[]
-  readonly saving: GrommetSaving | null
   /** Whether it is still improved. */
   readonly first: boolean
 }
 export type LoomReply = WorkReply<Looms>
 
-const STEPS = 40
+const STEPS = 200
 const PROVE_STEPS = 6
 const SAVING_STEPS = 30
+/** Places for which a wider hole is tried. */
+const SAVINGS = 2
 /** Between two answers on the way, ms. */
 const TELL_MS = 250
 
@@ -46,6 +49,7 @@ const offersOf = (job: JobDocument, proposals: readonly Proposal[], withEffects:
     proposal,
     effects: withEffects ? loomEffects(job, proposal) : null,
     lacks: relaxationsOf(job, proposal),
+    saving: null,
   }))
 
 /**
@@ -61,7 +65,6 @@ export const doLoomTask = (
   const finder = new LoomFinder(job)
   const answer = (withEffects: boolean, first: boolean): Looms => ({
     offers: offersOf(job, finder.proposals(), withEffects),
-    saving: null,
     first,
   })
   tell(0.05, answer(false, true))
@@ -76,6 +79,8 @@ export const doLoomTask = (
   }
   const last = answer(true, false)
   tell(0.9, last)
-  const [best] = last.offers
-  return { ...last, saving: best ? grommetSaving(job, best.proposal, SAVING_STEPS) : null }
+  const offers = last.offers.map((o, n) =>
+    n < SAVINGS ? { ...o, saving: grommetSaving(job, o.proposal, SAVING_STEPS) } : o,
+  )
+  return { ...last, offers }
 }

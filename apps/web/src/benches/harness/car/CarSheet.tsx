@@ -65,7 +65,7 @@ export const CarSheet = ({ job, assessment, spot, setSpot }: HarnessSheetProps) 
         measured={planChoice}
         picture={
           <p className="max-w-prose py-2 leading-snug">
-            The loom is worked out along the car’s corridors: inner wings, bulkhead, sills, tunnel, and the holes between
+            The loom is worked out along the car’s corridors: each inner wing, the bulkhead, the tunnel, and the holes between
             them. Choose the body that is nearest to the car; then measure its corridors by string.
           </p>
         }

@@ -29,7 +29,7 @@ export const PlaceFields = ({ job, plan, spot, setSpot }: Props) => {
   }
   const at = (field: string) => `${PATH}.${place!.id}.${field}`
   const usual = (field: 'fromFrontM' | 'fromMiddleM') =>
-    place?.[field] === null && own?.[field] != null ? { assumed: own[field] } : {}
+    place?.[field] === null && typeof own?.[field] === 'number' ? { assumed: own[field] } : {}
   return (
     <>
       {place && (

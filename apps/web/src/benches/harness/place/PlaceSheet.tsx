@@ -142,9 +142,9 @@ const TwoPlaces = ({ job, assessment, offers }: HarnessSheetProps & { readonly o
     { name: 'Leads to lengthen', of: (o) => (o.effects ? String(o.effects.lengthened) : '…') },
     { name: 'Fullest hole', of: (o) => (o.effects?.fill ? fig(o.effects.fill.share, 'share') : 'none') },
     { name: 'which is', of: (o) => (o.effects?.fill ? corridor(o.effects.fill.corridor) : '–') },
-    { name: 'ECU, deepest sag cranking cold', of: (o) => (o.effects?.ecuLeastV != null ? fig(o.effects.ecuLeastV, 'voltage', 2) : '–') },
-    { name: 'Pump, deepest sag cranking cold', of: (o) => (o.effects?.pumpLeastV != null ? fig(o.effects.pumpLeastV, 'voltage', 2) : '–') },
-    { name: 'Rail pressure at full load', of: (o) => (o.effects?.railFullPa != null ? fig(o.effects.railFullPa, 'pressure') : 'not known') },
+    { name: 'ECU, deepest sag cranking cold', of: (o) => (typeof o.effects?.ecuLeastV === 'number' ? fig(o.effects.ecuLeastV, 'voltage', 2) : '–') },
+    { name: 'Pump, deepest sag cranking cold', of: (o) => (typeof o.effects?.pumpLeastV === 'number' ? fig(o.effects.pumpLeastV, 'voltage', 2) : '–') },
+    { name: 'Rail pressure at full load', of: (o) => (typeof o.effects?.railFullPa === 'number' ? fig(o.effects.railFullPa, 'pressure') : 'not known') },
   ]
   const cell = (value: Figure | string) => (typeof value === 'string' ? value : <FigureText figure={value} />)
   return (

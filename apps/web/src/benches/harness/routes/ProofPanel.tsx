@@ -1,3 +1,4 @@
+import { counted } from '@lochmoor/core'
 import { Button } from '../../../shell/Button.tsx'
 import { WorkProgress } from '../../bench/background/WorkProgress.tsx'
 import { useProof } from '../background/useLooms.ts'
@@ -36,7 +37,7 @@ export const ProofPanel = ({ loom }: { loom: ShownLoom }) => {
             ? 'The run came to no answer in its time.'
             : proof.counts === 'rules'
               ? proof.proven
-                ? `Proven: at least ${proof.found} ${proof.found === 1 ? 'rule' : 'rules'} cannot be kept.`
+                ? `Proven: no loom can keep every rule; at least ${counted(proof.found ?? 0, 'rule')} must be broken.`
                 : 'Not proven in its time how few rules must be broken.'
               : proof.proven
                 ? total <= proof.found! * (1 + 1e-3)

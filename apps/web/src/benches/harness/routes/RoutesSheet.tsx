@@ -35,7 +35,7 @@ export const RoutesSheet = (props: HarnessSheetProps) => {
   const nameOf = (id: string) => plan.corridors.find((c) => c.id === wholeCorridor(id))?.name ?? id
   const crossings = route.fills.filter((f) => f.takenM2 > 0 && input.corridors.find((c) => c.id === f.corridor)?.hole)
   const wires = (id: string) => new Set(route.bundles.filter((b) => b.corridor === id).flatMap((b) => b.circuits)).size
-  const saving = found.looms?.saving ?? null
+  const saving = offer?.saving ?? null
   return (
     <Columns
       names={['Work', 'Routes', 'Assessment']}
@@ -76,7 +76,7 @@ export const RoutesSheet = (props: HarnessSheetProps) => {
             </p>
           )}
           {offer !== null && offer.lacks.changes.length > 0 && (
-            <section aria-label="What stands against it" className="my-2 border-l-4 border-stop bg-sheet px-3 py-2 leading-snug">
+            <section aria-label="What is in the way" className="my-2 border-l-4 border-stop bg-sheet px-3 py-2 leading-snug">
               <h2 className="font-extrabold">Not every rule can be kept. The smallest change that would:</h2>
               <ul className="list-disc pl-5">
                 {offer.lacks.changes.map((r, n) => (

@@ -34,7 +34,7 @@ const RULES = [
   { value: 'through', words: 'must take' },
 ]
 
-/** One wire's way, stretch by stretch, with what each costs, and what somebody lays down for it. */
+/** One wire's way, section by section, with what each costs, and what somebody lays down for it. */
 export const WireWay = ({ job, plan, route, input, wire, setWire }: Props) => {
   const circuits = useMemo(() => new Map(circuitsOfJob(job).list.map((c) => [c.id, c])), [job])
   const shown = route.routes.find((r) => r.id === wire) ?? route.routes[0]
@@ -73,7 +73,7 @@ export const WireWay = ({ job, plan, route, input, wire, setWire }: Props) => {
         <p className="py-1">Both ends are at one place: it needs no corridor.</p>
       ) : (
         <DataTable
-          name="Stretches of the wire"
+          name="Sections of the wire"
           rows={shown.corridors}
           keyOf={(id) => id}
           columns={[

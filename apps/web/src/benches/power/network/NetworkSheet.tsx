@@ -1,4 +1,4 @@
-import { CONDITION_WORDS, describePath, solveCar, WIRE_ROLES, type WireRole } from '@lochmoor/core'
+import { CONDITION_WORDS, describePath, loomSizeOf, solveCar, WIRE_ROLES, type WireRole } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { PathChoice } from '../../../fields/PathChoice.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
@@ -62,6 +62,11 @@ export const NetworkSheet = ({
               label={short('size')}
               none={`assumed: ${c.supply.wires[role].sizeWords}`}
             />
+            {loomSizeOf(job, role) !== null && (
+              <p className="py-1 text-sm leading-snug font-semibold">
+                By the accepted loom: {c.supply.wires[role].sizeWords}. It counts, whatever stands above.
+              </p>
+            )}
             <PathChoice job={job} path={at('joints')} label={short('joints')} none="assumed" />
             <PathChoice job={job} path={at('ambient')} label={short('ambient')} none="assumed" />
             <PathField job={job} path={at('fuseA')} label={short('fuseA')} of={c.labels[role]} decided />

@@ -1,5 +1,5 @@
 import { seededRandom } from '../../numeric/seededRandom.ts'
-import type { RouteCase, RouteCircuit, RouteCorridor } from '../route/routeCase.ts'
+import type { RouteCase, RouteCircuit, RouteCorridor } from './routeCase.ts'
 
 export interface DrawnCar {
   readonly seed: number
@@ -12,7 +12,7 @@ export interface DrawnCar {
 }
 
 /**
- * A car drawn by a seed: an engine bay and a cabin as two meshes of places, joined by a few holes in the bulkhead.
+ * A car drawn by a seed, for laws and measurements: an engine bay and a cabin as two meshes of places, joined by a few holes in the bulkhead.
  * Its figures are those of a real job; its layout is nobody's.
  */
 export const drawCar = ({ seed, corridors, circuits, binding, candidates = 3, kits = false }: DrawnCar): RouteCase => {
@@ -30,21 +30,23 @@ export const drawCar = ({ seed, corridors, circuits, binding, candidates = 3, ki
   const bayCorridor = (): Partial<RouteCorridor> => ({
     temperatureK: pick([353, 363, 378, 398, 423]),
     wet: random() < 0.3,
-    moving: random() < 0.08,
+    moving: random() < 0.05,
     apart: random() < 0.35,
     noisePerM: random() < 0.4 ? between(0.2, 3) : 0,
-    ...(binding && random() < 0.15 ? { freeAreaM2: between(40e-6, 160e-6) } : {}),
+    ...(binding && random() < 0.15 ? { freeAreaM2: between(1.2, 5) * circuits * 1e-6 } : {}),
   })
   for (const mesh of [bay, cabin]) {
     const more = mesh === bay ? bayCorridor : (): Partial<RouteCorridor> => ({ apart: random() < 0.3 })
     for (let n = 1; n < mesh.length; n++) add(mesh[Math.max(0, n - 1 - Math.floor(random() * 2))]!, mesh[n]!, more())
   }
+  // Bare wires of about 2 mm through 45 % of the bores, were they spread evenly.
+  const typicalBoreM = Math.sqrt((1.1 * circuits * 0.0022 ** 2) / (0.45 * holes))
   for (let n = 0; n < holes; n++) {
     add(pick(bay), pick(cabin), {
       lengthM: between(0.05, 0.15),
       temperatureK: 343,
       apart: random() < 0.3,
-      hole: { boreM: binding ? between(0.014, 0.026) : between(0.03, 0.05) },
+      hole: { boreM: binding ? between(0.5, 0.9) * typicalBoreM : between(0.03, 0.05) },
     })
   }
   while (made.length < corridors) {
@@ -67,16 +69,16 @@ export const drawCar = ({ seed, corridors, circuits, binding, candidates = 3, ki
       to: toUnit ? 'unit' : to,
       class: kind,
       diameterM: kind === 'power' ? between(0.002, 0.0045) : between(0.0012, 0.0022),
-      limitK: random() < 0.85 ? 433 : 398,
+      limitK: random() < 0.9 ? 433 : 423,
       leadFromM: between(0, 0.2),
       leadToM: between(0, 0.1),
       ...(kits && random() < 0.4
         ? { kit: { reachM: between(0.8, 3), ...(random() < 0.8 ? { extend: { minutes: 12, mostM: 2 } } : {}) } }
         : random() < 0.08
-          ? { mostLengthM: between(2.5, 5) }
+          ? { mostLengthM: between(4, 8) }
           : {}),
       flexible: random() < 0.5,
-      ...(kind === 'quiet' && random() < 0.5 ? { noiseBudget: between(1, 4) } : {}),
+      ...(kind === 'quiet' && random() < 0.5 ? { noiseBudget: between(2, 8) } : {}),
       ...(random() < 0.06 ? { plugM: between(0.012, 0.03), repin: random() < 0.6 } : {}),
     })
   }

@@ -1,0 +1,163 @@
+import type { Page } from '@playwright/test'
+import { DEMO, expect, test } from './bench.ts'
+
+const goTo = async (page: Page, tab: string): Promise<void> => {
+  await page.getByRole('navigation', { name: 'Tabs of the harness' }).getByRole('link', { name: tab }).click()
+}
+const entry = (page: Page, label: string) => page.locator('#measured').getByLabel(label, { exact: true })
+/** Waits until the looms are found and no longer improved. */
+const found = async (page: Page): Promise<void> => {
+  await expect(page.getByText('Improved for two seconds.')).toBeVisible({ timeout: 60_000 })
+}
+const cellOf = (page: Page, row: string, column: number) =>
+  page
+    .getByRole('region', { name: 'What each place means' })
+    .getByRole('row', { name: new RegExp(`^${row}`) })
+    .getByRole('cell')
+    .nth(column)
+
+test('a plan is chosen, corridors are measured, and what is wrong is named', async ({ page, bench }) => {
+  const id = await bench.copyOf(DEMO.curlew, 'Copy without a plan')
+  await bench.openStation(id, 'harness')
+  await entry(page, 'Body').selectOption('separate-chassis')
+  await page.getByRole('button', { name: 'Use this plan' }).click()
+  await expect(page.getByRole('region', { name: 'Corridors of the plan' })).toContainText('Left frame rail')
+  await expect(bench.headline).toContainText('Corridors not measured')
+
+  // In the table, then in the fields; everything by keyboard.
+  await page
+    .getByRole('region', { name: 'Corridors of the plan' })
+    .getByRole('button', { name: 'Left frame rail' })
+    .focus()
+  await page.keyboard.press('Enter')
+  await entry(page, 'Length').fill('2.35')
+  await entry(page, 'Length').press('Enter')
+  await expect(page.getByRole('row', { name: /Left frame rail/ })).toContainText('2.35')
+  await expect(page.getByRole('row', { name: /Left frame rail/ })).not.toContainText('est.')
+
+  // A place of one's own, moved on the drawing.
+  await entry(page, 'Enter').selectOption('places')
+  await page.getByRole('button', { name: 'Add place' }).click()
+  await entry(page, 'From the front').fill('2')
+  await entry(page, 'Left of the middle').fill('0')
+  await entry(page, 'Left of the middle').press('Enter')
+  const drawing = page.getByRole('img', { name: 'Plan of the car' })
+  const dot = drawing.locator('circle[fill="var(--accent)"]')
+  await dot.scrollIntoViewIfNeeded()
+  const box = (await dot.boundingBox())!
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + 60, box.y + 20, { steps: 4 })
+  await page.mouse.up()
+  await expect(entry(page, 'From the front')).not.toHaveValue(/^2(\.0+)?$/)
+
+  // A corridor of one's own has no length yet: said, and where.
+  await entry(page, 'Enter').selectOption('corridors')
+  await page.getByRole('button', { name: 'Add corridor' }).click()
+  await expect(bench.judgement).toContainText('Plan has mistakes')
+  await expect(bench.judgement).toContainText('length is not known')
+  await entry(page, 'Length').fill('0.8')
+  await entry(page, 'Length').press('Enter')
+  await expect(bench.judgement).not.toContainText('Plan has mistakes')
+})
+
+test('moving the ECU from wing to cabin: every figure beforehand, and the other stations follow', async ({
+  page,
+  bench,
+}) => {
+  const id = await bench.copyOf(DEMO.curlew, 'Copy with its ECU on the wing')
+  await bench.openStation(id, 'harness/routes')
+  await found(page)
+  await expect(page.getByRole('img', { name: /Loom over the car, ECU: Left wing/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Accept this loom' }).click()
+  await expect(page.getByText('Accepted, with the ECU here: Left wing.')).toBeVisible()
+
+  await goTo(page, 'ECU place')
+  await expect(page.getByRole('region', { name: 'Places of the ECU ranked' })).toContainText('Left wing (accepted)')
+  await entry(page, 'Shown').waitFor()
+  await page.getByLabel('One place', { exact: true }).selectOption('ecu-left-wing')
+  await page.getByLabel('The other', { exact: true }).selectOption('ecu-toe-board')
+  const figures = ['Minutes of work', 'New wire', 'Leads to lengthen', 'Fullest hole', 'ECU, deepest sag', 'Pump, deepest sag', 'Rail pressure at full load'] // prettier-ignore
+  for (const row of figures)
+    for (const column of [1, 2]) await expect(cellOf(page, row, column)).toHaveText(/\d/, { timeout: 30_000 })
+  expect(parseFloat((await cellOf(page, 'Minutes of work', 2).textContent())!)).toBeGreaterThan(
+    parseFloat((await cellOf(page, 'Minutes of work', 1).textContent())!),
+  )
+  await page.getByRole('button', { name: /Probability that it starts/ }).click()
+  await expect(page.getByText(/^Above the left toe board: [\d.]+\s?%/)).toBeVisible({ timeout: 80_000 })
+
+  // Before: what power computes with. Then the other place, and again.
+  const lengthOf = async (): Promise<string> => {
+    await bench.openStation(id, 'power/network')
+    await entry(page, 'Wire').selectOption('ecuFeed')
+    await expect(page.getByText(/By the accepted loom: /)).toBeVisible()
+    return (await entry(page, 'Length').getAttribute('placeholder')) ?? ''
+  }
+  const before = await lengthOf()
+  await bench.openStation(id, 'harness/routes')
+  await expect(page.getByText('Accepted, with the ECU here: Left wing.')).toBeVisible()
+  await expect(entry(page, 'Shown')).toContainText('Above the left toe board', { timeout: 30_000 })
+  await entry(page, 'Shown').selectOption('ecu-toe-board')
+  const way = page.getByRole('region', { name: 'Way of one wire' })
+  await way.getByLabel('Wire', { exact: true }).selectOption('ecu-feed')
+  const cut = /cut length ([\d.]+)/.exec((await way.textContent())!)![1]!
+  await found(page)
+  await page.getByRole('button', { name: 'Accept this loom' }).click()
+  await expect(page.getByText('Accepted, with the ECU here: Above the left toe board.')).toBeVisible()
+  const after = await lengthOf()
+  expect(after).not.toBe(before)
+  expect(cut).toMatch(/\d/)
+})
+
+test('a wire’s way, a rule for it, and the proof that no loom is cheaper', async ({ page, bench }) => {
+  const id = await bench.copyOf(DEMO.curlew, 'Copy with a rule')
+  await bench.openStation(id, 'harness/routes')
+  await found(page)
+  const way = page.getByRole('region', { name: 'Way of one wire' })
+  await way.getByLabel('Wire', { exact: true }).selectOption('coolant-signal')
+  await expect(way.getByRole('region', { name: 'Sections of the wire' })).toContainText('Front cover, left')
+  await way.getByLabel('Rule for Front cover, left').selectOption('keep-out')
+  await expect(way).toContainText('Must not take “Front cover, left”.')
+  await expect(way.getByRole('region', { name: 'Sections of the wire' })).not.toContainText('Front cover, left', {
+    timeout: 30_000,
+  })
+  await way.getByRole('button', { name: 'Remove rule for Front cover, left' }).click()
+  await found(page)
+
+  // In the built application, with the policy that forbids everything else.
+  await page.getByRole('button', { name: /^Prove it/ }).click()
+  const proof = page.getByRole('region', { name: 'How good it is' }).getByRole('status')
+  await expect(proof).toContainText(/Proven: |Not proven in its time/, { timeout: 85_000 })
+})
+
+test('a kit: what reaches, what is short, and the smallest change that would do', async ({ page, bench }) => {
+  await bench.openStation(DEMO.warden, 'harness/routes')
+  await found(page)
+  await entry(page, 'Shown').selectOption('ecu-toe-board')
+  await expect(page.getByRole('region', { name: 'What is in the way' })).toContainText(
+    'a longer lead for “Oxygen sensor”',
+  )
+  await expect(page.getByText(/A grommet with \d+\smm bore in “.*” saves \d+ minutes\./)).toBeVisible({
+    timeout: 60_000,
+  })
+  await goTo(page, 'ECU place')
+  const reach = page.getByRole('region', { name: 'Reach of every lead' })
+  await expect(reach.getByRole('row', { name: /Oxygen sensor/ })).toContainText(/short by 0\.\d+\sm, must not be cut/)
+  await expect(reach.getByRole('row', { name: /Idle valve/ })).toContainText('reaches')
+})
+
+test('circuits of one’s own, and leads of a kit', async ({ page, bench }) => {
+  const id = await bench.copyOf(DEMO.curlew, 'Copy with a circuit of its own')
+  await bench.openStation(id, 'harness/circuits')
+  await page.getByRole('button', { name: 'Add circuit' }).click()
+  await entry(page, 'Called').fill('Oil-pressure lamp')
+  await entry(page, 'To').selectOption('ecu')
+  await expect(page.getByRole('region', { name: 'Circuits of the loom' })).toContainText('Oil-pressure lamp')
+  await entry(page, 'Made from').selectOption('kit')
+  await page.getByRole('button', { name: 'Add lead' }).click()
+  await entry(page, 'Length as delivered').fill('1.7')
+  await entry(page, 'Length as delivered').press('Enter')
+  await entry(page, 'Not used on this car').selectOption('yes')
+  await entry(page, 'What it waits for, and where it is stowed').fill('a second sensor, behind the dash')
+  await expect(bench.judgement).toContainText('Unused lead not capped')
+})
