@@ -47,7 +47,17 @@ export const CURLEW_HARNESS: HarnessSection = {
     device('oxygen-sensor-a', { leadM: 0.85, sealed: true }),
     device('coolant-sensor', { leadM: 0.14, sealed: false, booted: true }),
   ],
-  unit: { ...nothing.unit, limitK: 358.15, sealed: true, lengthM: 0.16, widthM: 0.12, depthM: 0.04, plugRoomM: 0.09 },
+  unit: {
+    ...nothing.unit,
+    limitK: 358.15,
+    sealed: true,
+    lengthM: 0.16,
+    widthM: 0.12,
+    depthM: 0.04,
+    plugRoomM: 0.09,
+    holesLengthM: 0.14,
+    holesWidthM: 0.096,
+  },
   design: { ...nothing.design, tiedAtBack: true, tuningCable: true, roadSpeed: 'none' },
 }
 

@@ -19,7 +19,8 @@ const controllers = [
     sequential: true,
     gearbox: true,
     leastV: null,
-    rideThroughS: null, pinout: null,
+    rideThroughS: null,
+    pinout: null,
   },
 ]
 const ready = (j: JobDocument) => readinessOf(j, { ...NO_PARTS, controllers })

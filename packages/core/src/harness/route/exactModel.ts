@@ -54,6 +54,7 @@ export const exactModel = (problem: RouteProblem, candidate: number, elastic = f
       continue
     }
     const may = (e: number): boolean => (elastic ? run.may === null || run.may[e] === 1 : run.clean[e] === 1)
+    if (!reaches(problem, from, to, may)) return null
     const flow: [number, string][][] = places.map(() => [])
     for (let e = 0; e < corridors; e++) {
       if (!may(e)) continue
@@ -82,10 +83,7 @@ export const exactModel = (problem: RouteProblem, candidate: number, elastic = f
     })
     if (elastic) run.bans.forEach((ban, n) => breaks(`z${r}ban${n}`, ban.rules))
     for (let place = 0; place < places.length; place++) {
-      if (flow[place]!.length === 0) {
-        if (place === from || place === to) return null
-        continue
-      }
+      if (flow[place]!.length === 0) continue
       rules.push(`${sum(flow[place]!)} = ${place === from ? 1 : place === to ? -1 : 0}`)
     }
     const along = (of: Float64Array): [number, string][] =>
@@ -188,6 +186,22 @@ export const exactModel = (problem: RouteProblem, candidate: number, elastic = f
         return way
       }),
   }
+}
+
+/** Whether corridors that may be taken lead from one place to another. */
+const reaches = (problem: RouteProblem, from: number, to: number, may: (e: number) => boolean): boolean => {
+  const seen = new Set([from])
+  const open = [from]
+  for (let place = open.pop(); place !== undefined; place = open.pop()) {
+    for (let n = problem.firstAt[place]!; n < problem.firstAt[place + 1]!; n++) {
+      const e = problem.at[n]!
+      const next = problem.a[e] === place ? problem.b[e]! : problem.a[e]!
+      if (!may(e) || seen.has(next)) continue
+      seen.add(next)
+      open.push(next)
+    }
+  }
+  return seen.has(to)
 }
 
 const foldedMinutes = (problem: RouteProblem, kit: RouteProblem['runs'][number]['kits'][number]): number => {

@@ -110,7 +110,7 @@ export const ROUTE_CONSTRAINTS = [
 export type RouteConstraint = (typeof ROUTE_CONSTRAINTS)[number]
 
 export interface BrokenRule {
-  /** `locked`: a corridor that somebody wants it to take is not on its way. */
+  /** `locked`: a corridor that somebody wants it to take is not on its way, or one that is ruled out is. */
   readonly constraint: RouteConstraint | 'locked'
   /** Of a circuit, a corridor or a candidate. */
   readonly id: string

@@ -76,7 +76,8 @@ export const weighLoom = (
       ),
     )
     const missed = (c.through ?? []).some((id) => !met.some((e) => e.id === id))
-    if (missed) broken.push({ constraint: 'locked', id: c.id })
+    const taken = (c.avoid ?? []).some((id) => met.some((e) => e.id === id))
+    if (missed || taken) broken.push({ constraint: 'locked', id: c.id })
     cost.lay += rates.lay * pathM
     cost.cross += rates.cross * met.filter((e) => e.hole).length
     if (c.repin) cost.repin += rates.repin * tight

@@ -1,9 +1,10 @@
-import { grommetFor, leastBoreM, UNIT, type BrokenRule } from '../../harness/index.ts'
+import { grommetFor, leastBoreM, type BrokenRule } from '../../harness/index.ts'
 import { CLASS_WORDS } from '../../meaning/index.ts'
 import type { WireClass } from '../../sections/index.ts'
 import { fig, plain, say, type Sentence } from '../../verdict/index.ts'
 import { counted } from '../../words/index.ts'
 import type { Accepted } from './acceptedLoom.ts'
+import { comingBack } from './comingBack.ts'
 import type { HarnessCase, HarnessVerdict } from './harnessCase.ts'
 import { wholeCorridor } from './planOfJob.ts'
 
@@ -115,7 +116,7 @@ const RULES: readonly Rule[] = [
   { id: 'motion', constraint: 'motion', bad: 'Wire crosses something that moves', good: 'No wire crosses what moves', next: say`Take it another way, or use flexible wire with a loop`, why: 'It is rubbed through or broken within a year.', source: 'trade practice' },
   { id: 'plug', constraint: 'plug', bad: 'Plug does not go through its hole', good: 'Every plug goes through its hole', next: say`Pull the pins and fit the plug afterwards, or widen the hole`, why: 'Its diagonal is larger than the bore.', source: 'bore against diagonal' },
   { id: 'reach', constraint: 'length', bad: 'Lead too short', good: 'Every lead reaches', next: say`Lengthen it, or move the ECU nearer`, why: 'Way, leads and slack together are longer than it may be.', source: 'string; 4 % and 0.1 m an end for slack: trade practice' },
-  { id: 'locked', constraint: 'locked', bad: 'Wire does not take the corridor that it must take', good: 'Wires take the corridors that were laid down', next: say`Accept the loom anew, or take the rule back`, why: 'Somebody has laid down the corridor for it.', source: 'rules of tab “Routes”' },
+  { id: 'locked', constraint: 'locked', bad: 'Wire does not keep to the rule laid down for it', good: 'Wires keep to the rules laid down for them', next: say`Accept the loom anew, or take the rule back`, why: 'Somebody has laid down a corridor for it, or ruled one out.', source: 'rules of tab “Routes”' },
 ] // prettier-ignore
 
 export const judgeRules = (c: HarnessCase): HarnessVerdict[] => {
@@ -123,7 +124,7 @@ export const judgeRules = (c: HarnessCase): HarnessVerdict[] => {
   if (!a) return []
   return RULES.flatMap((rule): HarnessVerdict[] => {
     const ids = broken(a, rule.constraint)
-    if (rule.id === 'locked' && !c.harness.stretches.some((s) => s.rule === 'through')) return []
+    if (rule.id === 'locked' && c.harness.stretches.length === 0) return []
     if ((rule.id === 'plug' || rule.id === 'reach') && c.harness.design.build !== 'kit') return []
     const who = rule.constraint === 'area' ? listed(ids.map((id) => corridorName(c, id))) : wireNames(a, ids)
     return [
@@ -211,46 +212,12 @@ export const judgeEcuPlace = (c: HarnessCase): HarnessVerdict | null => {
   }
 }
 
-/** Spaces of the car by place: what hangs together without going through a panel. */
-const zonesOf = (input: Accepted['input']): ReadonlyMap<string, number> => {
-  const zone = new Map<string, number>()
-  const spread = (place: string, n: number): void => {
-    if (zone.has(place)) return
-    zone.set(place, n)
-    for (const e of input.corridors) {
-      if (e.hole) continue
-      if (e.from === place) spread(e.to, n)
-      else if (e.to === place) spread(e.from, n)
-    }
-  }
-  for (const e of input.corridors) for (const place of [e.from, e.to]) spread(place, zone.size)
-  for (const c of input.unit?.candidates ?? []) spread(c.place, zone.size)
-  return zone
-}
-
 /** Leads that go out through a panel and in again. */
 export const judgeCrossings = (c: HarnessCase): HarnessVerdict | null => {
   const { accepted: a } = c
   if (!a) return null
-  const zone = zonesOf(a.input)
-  const twice = a.route.routes.filter((r) => {
-    const ways = r.corridors ?? []
-    const circuit = a.input.circuits.find((x) => x.id === r.id)!
-    const unitAt = a.input.unit?.candidates[0]?.place ?? ''
-    let here = circuit.from === UNIT ? unitAt : circuit.from
-    const left: number[] = []
-    for (const id of ways) {
-      const e = a.input.corridors.find((x) => x.id === id)!
-      const before = zone.get(here)!
-      here = e.from === here ? e.to : e.from
-      const now = zone.get(here)!
-      if (now === before) continue
-      left.push(before)
-      if (left.includes(now)) return true
-    }
-    return false
-  })
-  const names = twice.map((r) => a.circuits.get(r.id)?.name ?? r.id)
+  const twice = comingBack(a.input, a.route)
+  const names = twice.map((id) => a.circuits.get(id)?.name ?? id)
   const bare = c.plan.corridors.filter(
     (x) => x.panel === 'bare-edge' && a.route.bundles.some((b) => wholeCorridor(b.corridor) === x.id),
   )

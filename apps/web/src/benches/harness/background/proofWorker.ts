@@ -1,6 +1,7 @@
 import loadSolver from 'highs'
 import runtimeUrl from 'highs/runtime?url'
-import { prove, readReport, type ProofReply, type ProofTask } from './proofWork.ts'
+import { prove, readReport, type ProofTask } from '@lochmoor/core'
+import type { ProofReply } from './proofReply.ts'
 
 const reply = (message: ProofReply): void => postMessage(message)
 

@@ -1,8 +1,7 @@
-import type { JobDocument } from '@lochmoor/core'
+import type { JobDocument, Proof, ProofTask } from '@lochmoor/core'
 import { useEffect, useMemo } from 'react'
 import { useWork, type Work } from '../../bench/background/useWork.ts'
 import type { Looms, LoomTask } from './loomWork.ts'
-import type { Proof, ProofTask } from './proofWork.ts'
 
 const makeLoomWorker = () => new Worker(new URL('./loomWorker.ts', import.meta.url), { type: 'module' })
 const makeProofWorker = () => new Worker(new URL('./proofWorker.ts', import.meta.url), { type: 'module' })

@@ -18,6 +18,7 @@ import { COST_WORDS } from '../routes/costWords.ts'
 import { shownLoom } from '../routes/shownLoom.ts'
 import type { HarnessSheetProps } from '../sheetProps.ts'
 import { AcceptLoom } from './AcceptLoom.tsx'
+import { FixingTemplate } from './FixingTemplate.tsx'
 import { KitReach } from './KitReach.tsx'
 import { NoLoom } from './NoLoom.tsx'
 import { PlaceOdds } from './PlaceOdds.tsx'
@@ -117,6 +118,7 @@ export const PlaceSheet = (props: HarnessSheetProps) => {
               ]}
             />
             <TwoPlaces {...props} offers={offers} />
+            <FixingTemplate unit={job.harness.unit} />
             {job.harness.design.build === 'kit' && loom && <KitReach c={c} loom={loom} />}
           </>
         )

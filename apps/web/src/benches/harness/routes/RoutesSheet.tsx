@@ -1,4 +1,4 @@
-import { COST_SHARES, fig, wholeCorridor } from '@lochmoor/core'
+import { comingBack, COST_SHARES, fig, wholeCorridor } from '@lochmoor/core'
 import { FigureText, SentenceText } from '../../../fields/FigureText.tsx'
 
 import { Columns } from '../../bench/Columns.tsx'
@@ -35,6 +35,8 @@ export const RoutesSheet = (props: HarnessSheetProps) => {
   const nameOf = (id: string) => plan.corridors.find((c) => c.id === wholeCorridor(id))?.name ?? id
   const crossings = route.fills.filter((f) => f.takenM2 > 0 && input.corridors.find((c) => c.id === f.corridor)?.hole)
   const wires = (id: string) => new Set(route.bundles.filter((b) => b.corridor === id).flatMap((b) => b.circuits)).size
+  const back = comingBack(input, route)
+  const names = new Map(assessment.c.circuits.list.map((x) => [x.id, x.name]))
   const saving = offer?.saving ?? null
   return (
     <Columns
@@ -92,6 +94,11 @@ export const RoutesSheet = (props: HarnessSheetProps) => {
             <p className="my-2 border-l-4 border-stop bg-sheet px-3 py-2 leading-snug">
               {offer.proposal.exposed.filter((x) => x.total > x.budget).length} wires pick up more than their budget, first{' '}
               <strong>{offer.proposal.exposed[0]!.circuit.name}</strong>: move the ECU nearer, or shield them.
+            </p>
+          )}
+          {back.length > 0 && (
+            <p className="my-2 border-l-4 border-caution bg-sheet px-3 py-2 leading-snug">
+              Out through a panel and in again: {back.map((id) => names.get(id) ?? id).join(', ')}.
             </p>
           )}
           {saving && (

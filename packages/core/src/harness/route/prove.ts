@@ -1,5 +1,6 @@
-import { exactModel, RouteSearch, type RouteCase } from '@lochmoor/core'
-import type { WorkReply } from '../../bench/background/useWork.ts'
+import { exactModel } from './exactModel.ts'
+import type { RouteCase } from './routeCase.ts'
+import { RouteSearch } from './routeSearch.ts'
 
 /** The exact run: is this loom the cheapest that keeps every rule? */
 export interface ProofTask {
@@ -19,7 +20,6 @@ export interface Proof {
   readonly bound: number | null
   readonly counts: 'minutes' | 'rules'
 }
-export type ProofReply = WorkReply<Proof>
 
 /** The part of the published integer programming package that is used here. */
 export interface Solver {
