@@ -8,6 +8,7 @@ import {
   HARNESS_WORKINGS,
   harnessCautions,
   harnessWorking,
+  lengthIsAssumed,
   netOfEnd,
   partsOfHarness,
   wholeCorridor,
@@ -64,12 +65,12 @@ const wires = (sheet: SheetPaper, c: HarnessCase, units: UnitChoice): void => {
   const laid = new Map(c.harness.loom?.wires.map((w) => [w.id, w]) ?? [])
   sheet.table(
     [
-      { head: 'Wire', share: 0.27 },
-      { head: 'From - to', share: 0.3 },
+      { head: 'Wire', share: 0.25 },
+      { head: 'From - to', share: 0.27 },
       { head: 'ECU pin', share: 0.08 },
       { head: 'Size', share: 0.1 },
       { head: 'Colour', share: 0.13 },
-      { head: 'Length', share: 0.12, right: true },
+      { head: 'Length', share: 0.17, right: true },
     ],
     c.circuits.list.map((x) => {
       const own = laid.get(x.id)
@@ -79,7 +80,9 @@ const wires = (sheet: SheetPaper, c: HarnessCase, units: UnitChoice): void => {
         x.ecuPin ?? (x.ecuDoes === null ? '' : 'not known'),
         `${wireSizeOf(own?.size ?? x.size).words}${x.sizeAssumed ? ' (assumed)' : ''}`,
         x.colour,
-        typeof own?.lengthM === 'number' ? figureText(fig(own.lengthM, 'distance', 2), units) : '',
+        typeof own?.lengthM === 'number'
+          ? `${figureText(fig(own.lengthM, 'distance', 2), units)}${lengthIsAssumed(c.plan, x, own.way) ? ' (assumed)' : ''}`
+          : '',
       ]
     }),
   )

@@ -24,7 +24,7 @@ export const sweptM3 = (boreM: number | null, strokeM: number | null, cylinders:
  */
 export const ENGINE_FIGURES = {
   'vehicle.cylinders': {
-    usedBy: ENGINE,
+    usedBy: [...ENGINE, 'harness'],
     sources: [
       own('vehicle.cylinders'),
       measuredAt<number>('exhaust', 'as its banks are numbered', ({ exhaust: { banks } }) =>

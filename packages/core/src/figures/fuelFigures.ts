@@ -121,7 +121,7 @@ export const FUEL_FIGURES = {
   },
   ...counted('return'),
   'fuel.injectorCount': {
-    usedBy: ['fuel', 'power'],
+    usedBy: ['fuel', 'power', 'harness'],
     sources: [
       own('fuel.injectorCount'),
       assumed(

@@ -105,7 +105,7 @@ export const POWER_FIGURES = {
   'power.leastCrankRpm': simple('power.leastCrankRpm', 80, 'rule of thumb'),
   'power.loads.ecuW': simple('power.loads.ecuW', 10, 'typical'),
   pumpA: {
-    usedBy: ['power'],
+    usedBy: ['power', 'harness'],
     sources: [
       computed<number>('pump’s own table at the set pressure', ['fuel.setPressurePa'], ({ fuel }, given) => {
         const table = fuel.pump?.tables.reduce((a, b) =>

@@ -6,6 +6,7 @@ import { wireSizeOf } from '../../parts/index.ts'
 import { withChange } from '../../job/index.ts'
 import { powerLadders } from '../power/powerLadders.ts'
 import { acceptedLoom } from './acceptedLoom.ts'
+import { lengthIsAssumed } from './assumedLength.ts'
 import { assessHarness } from './assessHarness.ts'
 import { circuitsOfJob } from './circuitsOfJob.ts'
 import { exposureOfLoom } from './exposureOfLoom.ts'
@@ -87,6 +88,19 @@ describe('what an accepted loom is for the other stations', () => {
     const far = loomEffects(job, offered(job, 'ecu-right-seat'))
     expect(far.minutes).toBeGreaterThan(effects.minutes)
     expect(far.wireM).toBeGreaterThan(effects.wireM)
+  })
+})
+
+describe('a length that stands on estimates', () => {
+  it('is marked until every corridor of its way and both its leads are measured', () => {
+    const job = accepted(plannedJob(), 'ecu-toe-board')
+    const way = job.harness.loom!.wires.find((w) => w.id === 'coolant-signal')!.way
+    const circuit = { from: 'coolant-sensor', to: 'ecu' }
+    const measured = withHarness(job, {
+      corridors: job.harness.corridors.map((c) => (way.includes(c.id) ? { ...c, lengthM: 1 } : c)),
+    })
+    const lead = withHarness(measured, { devices: [{ ...emptyDevice('coolant-sensor'), leadM: 0.1 }] })
+    expect([job, measured, lead].map((j) => lengthIsAssumed(planOfJob(j), circuit, way))).toEqual([true, true, false])
   })
 })
 

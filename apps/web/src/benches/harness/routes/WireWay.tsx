@@ -2,6 +2,7 @@ import {
   circuitsOfJob,
   emptyStretch,
   fig,
+  lengthIsAssumed,
   LOOM_RATES,
   wholeCorridor,
   type CarPlan,
@@ -39,6 +40,7 @@ export const WireWay = ({ job, plan, route, input, wire, setWire }: Props) => {
   const circuits = useMemo(() => new Map(circuitsOfJob(job).list.map((c) => [c.id, c])), [job])
   const shown = route.routes.find((r) => r.id === wire) ?? route.routes[0]
   if (!shown) return null
+  const own = circuits.get(shown.id)
   const circuit = input.circuits.find((c) => c.id === shown.id)!
   const corridor = new Map(input.corridors.map((c) => [c.id, c]))
   const nameOf = (id: string) => plan.corridors.find((c) => c.id === wholeCorridor(id))?.name ?? id
@@ -102,7 +104,8 @@ export const WireWay = ({ job, plan, route, input, wire, setWire }: Props) => {
           <strong>
             <FigureText figure={fig(shown.wireM, 'distance', 2)} />
           </strong>{' '}
-          with both leads and slack.
+          with both leads and slack
+          {own && lengthIsAssumed(plan, own, shown.corridors) ? ': an estimate, since not everything on its way is measured' : ''}.
         </p>
       )}
       {kept.length > 0 && (
