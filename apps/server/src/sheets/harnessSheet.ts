@@ -21,7 +21,7 @@ import {
 } from '@lochmoor/core'
 import type { SheetHead } from './fuelSheet.ts'
 import { writeAssumptions, writeJudgement, writeParts, writeWorking } from './pdf/commonParts.ts'
-import { SheetPaper } from './pdf/sheetPaper.ts'
+import { INK, SheetPaper } from './pdf/sheetPaper.ts'
 
 /** The working sheet of the harness station: judgement, wires with their ways, corridors and holes, parts, formulas. */
 export const harnessSheet = async (
@@ -49,6 +49,7 @@ export const harnessSheet = async (
   if (c.plan.template !== null) corridors(sheet, c, units)
   if (c.accepted) {
     bundles(sheet, c, units)
+    template(sheet, c)
     writeParts(sheet, partsOfHarness(c), units)
     sheet.heading('Formulas, in SI')
     for (const id of HARNESS_WORKINGS) writeWorking(sheet, harnessWorking(c, id))
@@ -115,6 +116,42 @@ const corridors = (sheet: SheetPaper, c: HarnessCase, units: UnitChoice): void =
       x.boreM === null ? '' : figureText(fig(x.boreM, 'bore', 0), units),
     ]),
   )
+}
+
+const MM = 72 / 25.4
+const RULER_MM = 50
+
+/** The ECU's case with its fixing holes at true scale, where it goes on the paper. */
+const template = (sheet: SheetPaper, c: HarnessCase): void => {
+  const { lengthM, widthM, holesLengthM, holesWidthM } = c.harness.unit
+  if (lengthM === null || widthM === null || lengthM * 1e3 * MM > sheet.width) return
+  const [length, width] = [lengthM * 1e3 * MM, widthM * 1e3 * MM]
+  sheet.ensure(width + 80)
+  sheet.heading('Fixing template, 1:1')
+  sheet.paragraph('Print at 100 %, and check the 50 mm with a rule. Look behind the panel before you drill.')
+  sheet.drawing(width + 24, (doc) => {
+    doc.lineWidth(0.6).rect(0, 0, length, width).stroke(INK)
+    if (holesLengthM !== null)
+      for (const along of [-0.5, 0.5])
+        for (const across of holesWidthM ? [-0.5, 0.5] : [0]) {
+          const [x, y] = [
+            length / 2 + along * holesLengthM * 1e3 * MM,
+            width / 2 + across * (holesWidthM ?? 0) * 1e3 * MM,
+          ]
+          doc
+            .circle(x, y, 5)
+            .moveTo(x - 10, y)
+            .lineTo(x + 10, y)
+            .moveTo(x, y - 10)
+            .lineTo(x, y + 10)
+            .stroke(INK)
+        }
+    doc
+      .moveTo(0, width + 14)
+      .lineTo(RULER_MM * MM, width + 14)
+      .stroke(INK)
+    sheet.label(doc, '50 mm', RULER_MM * MM + 6, width + 10)
+  })
 }
 
 const bundles = (sheet: SheetPaper, c: HarnessCase, units: UnitChoice): void => {

@@ -17,6 +17,7 @@ describe('values as people read them', () => {
     [{ id: 'leg-1', name: 'Tank to body', lengthM: 1 }, 'fuel.feed.legs.leg-1', 'Tank to body'],
     [{ injection: 'port', firing: 'batch' }, 'system.chosen', 'injection: in the ports; firing: batch'],
     [4, 'fuel.feed.bends90', '4'],
+    [Array.from({ length: 45 }, (_, n) => ({ id: `w-${n}`, lengthM: 1 })), 'harness.loom.wires', '45 wires'],
   ])('%j at %s is %s', (value, path, text) => expect(showValue(value, path)).toBe(text))
 
   it('in the reader’s units', () => {

@@ -1,10 +1,17 @@
-import { describePath, formatMeasured, type Family } from '@lochmoor/core'
+import { counted, describePath, formatMeasured, JOB, nodeAt, type Family } from '@lochmoor/core'
 import { unitOfFamily } from '../store/preferences.ts'
 
 type Units = Partial<Record<Family, string>>
 
-const showList = (list: readonly unknown[], path: string, units: Units): string =>
-  list.length === 0 ? 'nothing' : list.map((v) => showValue(v, path, units)).join(', ')
+/** Items that are read one by one; of more only their number. */
+const MOST_TOLD = 6
+
+const showList = (list: readonly unknown[], path: string, units: Units): string => {
+  if (list.length === 0) return 'nothing'
+  const node = nodeAt(JOB, path)
+  if (node?.is === 'list' && list.length > MOST_TOLD) return counted(list.length, node.one)
+  return list.map((v) => showValue(v, path, units)).join(', ')
+}
 
 /** What a part of a group or item is called, without what it is a part of. */
 export const ownLabel = (path: string): string => describePath(path).label.split(': ').at(-1)!

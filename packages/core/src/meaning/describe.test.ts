@@ -12,6 +12,7 @@ const job = withValueAt(
 describe('what places of the document are called', () => {
   it.each([
     ['fuel.feed.legs.leg-7.lengthM', 'Feed line, leg “Tank to body”: length, seat to seat', 'distance'],
+    ['harness.loom.wires.ecu-feed.lengthM', 'Accepted loom, Wire “ecu feed”: cut length', 'distance'],
     ['fuel.feed.legs.leg-9.lengthM', 'Feed line, leg “no longer there”: length, seat to seat', 'distance'],
     ['fuel.feed.legs.order', 'Feed line: order of the legs', null],
     ['fuel.suction.riseM', 'Suction line: rise, tank to pump', 'distance'],

@@ -33,6 +33,9 @@ const wordsOfEntry = (entry: WalkEntry): Described['words'] =>
 const familyOf = (node: Node | null): Family | null => (node?.is === 'figure' ? node.family : null)
 
 /** The names along a path, and what it ends in. */
+/** What an id says where the program made it of words, as of a circuit; null of one that was drawn. */
+const wordsOfId = (id: string): string | null => (/\d{2,}|[0-9a-f]{8}-/.test(id) ? null : id.replaceAll('-', ' '))
+
 const walk = (
   path: string,
   job: JobDocument | null,
@@ -53,7 +56,9 @@ const walk = (
         if (of) names.push(of)
         label = `order of the ${list.one}s`
       } else {
-        names.push(`“${then ?? called ?? 'no longer there'}”`)
+        names.push(
+          `“${then ?? (called || null) ?? (!('name' in list.item.fields) || called === '' ? wordsOfId(key) : null) ?? 'no longer there'}”`,
+        )
         label = own?.['item']
       }
     } else if (list?.is === 'seats') {

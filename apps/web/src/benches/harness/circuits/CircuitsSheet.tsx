@@ -5,6 +5,7 @@ import { PathField } from '../../../fields/PathField.tsx'
 import { Columns } from '../../bench/Columns.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
 import { Group } from '../../bench/Group.tsx'
+import { PaperLinks } from '../../bench/PaperLinks.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { HarnessSheetProps } from '../sheetProps.ts'
 import { KitLeadFields } from './KitLeadFields.tsx'
@@ -56,6 +57,13 @@ export const CircuitsSheet = ({ job, assessment, setWire }: HarnessSheetProps) =
               {circuits.list.length} wires, {circuits.nets.length} splices. Nothing here is entered twice: devices, pins,
               currents and sizes come from system, ECU and power.
             </p>
+            <PaperLinks
+              papers={[
+                { file: 'harness/sheet.pdf?paper=a4', words: 'Wires, corridors and bundles, A4' },
+                { file: 'harness/sheet.pdf?paper=letter', words: 'The same, Letter' },
+                { file: 'harness/parts.csv', words: 'Parts as CSV' },
+              ]}
+            />
             <DataTable
               name="Circuits of the loom"
               rows={circuits.list}

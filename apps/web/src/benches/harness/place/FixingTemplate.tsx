@@ -4,7 +4,7 @@ import { FigureText } from '../../../fields/FigureText.tsx'
 const MARGIN_MM = 12
 const RULER_MM = 50
 
-/** The ECU's case with its fixing holes and the room in front of its plug, in millimetres: it prints at true scale. */
+/** The ECU's case with its fixing holes and the room in front of its plug; on paper it is true to scale. */
 export const FixingTemplate = ({ unit }: { unit: HarnessSection['unit'] }) => {
   const { lengthM, widthM, plugRoomM, holesLengthM, holesWidthM } = unit
   if (lengthM === null || widthM === null) return null
@@ -31,7 +31,7 @@ export const FixingTemplate = ({ unit }: { unit: HarnessSection['unit'] }) => {
           width={`${w}mm`}
           height={`${h}mm`}
           viewBox={`0 0 ${w} ${h}`}
-          className="bg-sheet"
+          className="h-auto max-w-full bg-sheet"
         >
           <rect
             x={MARGIN_MM}
@@ -91,7 +91,7 @@ export const FixingTemplate = ({ unit }: { unit: HarnessSection['unit'] }) => {
             centre to centre.{' '}
           </>
         )}
-        Printed at 100 % it is true to scale; look behind the panel before you drill.
+        True to scale on the harness sheet (PDF); look behind the panel before you drill.
       </p>
     </section>
   )
