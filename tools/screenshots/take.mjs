@@ -36,7 +36,6 @@ const PICTURES = [
     viewport: DESK,
     act: (page) => page.getByText(/combinations pass/).waitFor(),
   },
-  { name: 'fuel-tank-dark', path: `${WARDEN}/fuel/tank`, viewport: DESK, dark: true },
   { name: 'exhaust-pipe', path: `${CURLEW}/exhaust`, viewport: DESK },
   {
     name: 'exhaust-spots',

@@ -3,13 +3,11 @@ import { unitOfFamily } from '../store/preferences.ts'
 
 type Units = Partial<Record<Family, string>>
 
-/** Items that are read one by one; of more only their number. */
-const MOST_TOLD = 6
-
 const showList = (list: readonly unknown[], path: string, units: Units): string => {
   if (list.length === 0) return 'nothing'
   const node = nodeAt(JOB, path)
-  if (node?.is === 'list' && list.length > MOST_TOLD) return counted(list.length, node.one)
+  // Items without a name are only counted.
+  if (node?.is === 'list' && !('name' in node.item.fields)) return counted(list.length, node.one)
   return list.map((v) => showValue(v, path, units)).join(', ')
 }
 

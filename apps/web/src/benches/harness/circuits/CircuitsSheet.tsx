@@ -73,10 +73,10 @@ export const CircuitsSheet = ({ job, assessment, setWire }: HarnessSheetProps) =
                 { head: 'Circuit', wide: true, cell: (c) => c.name },
                 { head: 'From – to', wide: true, cell: (c) => `${nameOf(c.from)} – ${nameOf(c.to)}` },
                 { head: 'ECU pin', cell: (c) => c.ecuPin ?? (c.ecuDoes === null ? '–' : 'not known') },
-                { head: 'Class', cell: (c) => CLASS_WORDS[c.kind] },
-                { head: 'Current', right: true, cell: (c) => <FigureText figure={fig(c.currentA, 'current', c.currentA < 1 ? 2 : 1)} /> },
                 { head: 'Size', cell: (c) => <span className="whitespace-nowrap">{sizes[sizeOf(c)] ?? sizeOf(c)}{c.sizeAssumed && ' est.'}</span> },
                 { head: 'Colour', cell: (c) => c.colour },
+                { head: 'Class', cell: (c) => CLASS_WORDS[c.kind] },
+                { head: 'Current', right: true, cell: (c) => <FigureText figure={fig(c.currentA, 'current', c.currentA < 1 ? 2 : 1)} /> },
                 { head: 'Laid', cell: (c) => (c.shielded ? 'twisted, shielded' : c.pair ? 'twisted' : '–') },
               ]}
             />
