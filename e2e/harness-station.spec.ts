@@ -86,27 +86,48 @@ test('moving the ECU from wing to cabin: every figure beforehand, and the other 
   await page.getByRole('button', { name: /Probability that it starts/ }).click()
   await expect(page.getByText(/^Above the left toe board: [\d.]+\s?%/)).toBeVisible({ timeout: 80_000 })
 
+  await found(page)
+  const inCabin: number[] = []
+  for (const row of figures) inCabin.push(parseFloat((await cellOf(page, row, 2).textContent())!))
+
   // Before: what power computes with. Then the other place, and again.
-  const lengthOf = async (): Promise<string> => {
+  const lengthOf = async (): Promise<number> => {
     await bench.openStation(id, 'power/network')
     await entry(page, 'Wire').selectOption('ecuFeed')
     await expect(page.getByText(/By the accepted loom: /)).toBeVisible()
-    return (await entry(page, 'Length').getAttribute('placeholder')) ?? ''
+    return parseFloat((await entry(page, 'Length').getAttribute('placeholder')) ?? '')
   }
-  const before = await lengthOf()
+  const voltsAtEcu = async (): Promise<string> => {
+    await bench.openStation(id, 'power/network')
+    return (await page.getByRole('region', { name: /^Circuit: / }).textContent())!
+  }
+  const [lengthBefore, voltsBefore] = [await lengthOf(), await voltsAtEcu()]
   await bench.openStation(id, 'harness/routes')
   await expect(page.getByText('Accepted, with the ECU here: Left wing.')).toBeVisible()
   await expect(entry(page, 'Shown')).toContainText('Above the left toe board', { timeout: 30_000 })
   await entry(page, 'Shown').selectOption('ecu-toe-board')
+  await found(page)
   const way = page.getByRole('region', { name: 'Way of one wire' })
   await way.getByLabel('Wire', { exact: true }).selectOption('ecu-feed')
-  const cut = /cut length ([\d.]+)/.exec((await way.textContent())!)![1]!
-  await found(page)
+  const cutM = parseFloat(/cut length\s+([\d.]+)/.exec((await way.textContent())!)![1]!)
   await page.getByRole('button', { name: 'Accept this loom' }).click()
   await expect(page.getByText('Accepted, with the ECU here: Above the left toe board.')).toBeVisible()
-  const after = await lengthOf()
-  expect(after).not.toBe(before)
-  expect(cut).toMatch(/\d/)
+
+  // After: power has the length that was shown, other volts with it, and the figures are those of before.
+  const lengthAfter = await lengthOf()
+  expect(lengthAfter).not.toBe(lengthBefore)
+  expect(Math.abs(lengthAfter - cutM)).toBeLessThan(0.011)
+  expect(await voltsAtEcu()).not.toBe(voltsBefore)
+  await bench.openStation(id, 'harness/ecu-place')
+  await expect(page.getByRole('region', { name: 'Places of the ECU ranked' })).toContainText('Above the left toe board (accepted)', { timeout: 30_000 }) // prettier-ignore
+  await page.getByLabel('One place', { exact: true }).selectOption('ecu-left-wing')
+  await page.getByLabel('The other', { exact: true }).selectOption('ecu-toe-board')
+  await found(page)
+  for (const [n, row] of figures.entries()) {
+    await expect(cellOf(page, row, 2)).toHaveText(/\d/, { timeout: 30_000 })
+    const now = parseFloat((await cellOf(page, row, 2).textContent())!)
+    expect(Math.abs(now - inCabin[n]!), row).toBeLessThanOrEqual(0.03 * Math.abs(inCabin[n]!) + 0.01)
+  }
 })
 
 test('a wire’s way, a rule for it, and the proof that no loom is cheaper', async ({ page, bench }) => {

@@ -106,7 +106,7 @@ export const HarnessRouteInput = z.strictObject({
     fold: rate('/m'),
   }),
   sleeveFromK: temperatureK().optional(),
-  slack: z.strictObject({ share: share(), perEndM: within(0, 5, 'm') }).optional(),
+  slack: z.strictObject({ share: share().optional(), perEndM: within(0, 5, 'm').optional() }).optional(),
 })
 
 const lengthOut = z.number().nullable()

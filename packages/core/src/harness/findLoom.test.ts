@@ -131,6 +131,30 @@ describe('breaking cases', () => {
     expect(plan.routes[0]).toMatchObject({ corridors: [], pathM: 0, wireM: 0.5 })
   })
 
+  it('a long list that lies together, each wire with a limit of its own, breaks no more than it must', () => {
+    const circuits = Array.from({ length: 40 }, (_, n) => circuit(`w${n}`, 'p', 'r', { limitK: 340 + n }))
+    const input = car({
+      corridors: [
+        ...Array.from({ length: 40 }, (_, n) => corridor(`hot${n}`, 'p', 'q', { temperatureK: 340.5 + n })),
+        corridor('on', 'q', 'r'),
+      ],
+      circuits,
+      together: [circuits.map((c) => c.id)],
+    })
+    // Along the coolest of them one wire alone is too hot.
+    expect(findLoom(input, { steps: 500 }).broken).toEqual([{ constraint: 'heat', id: 'w0' }])
+  })
+
+  it('a corridor in a dead end that a wire has to take is no way: one rule is broken, no place is met twice', () => {
+    const input = car({
+      corridors: [corridor('a', 'p', 'q'), corridor('dead', 'q', 'x'), corridor('twin', 'q', 'x')],
+      circuits: [circuit('w', 'p', 'q', { through: ['dead'] })],
+    })
+    const plan = findLoom(input, { steps: 300 })
+    expect(plan.routes[0]!.corridors).toEqual(['a'])
+    expect(plan.broken).toEqual([{ constraint: 'locked', id: 'w' }])
+  })
+
   it('a corridor that a wire has to take is taken, one that is ruled out is not', () => {
     const corridors = [corridor('a', 'p', 'q'), corridor('b', 'p', 'q', { lengthM: 3 })]
     const one = findLoom(car({ corridors, circuits: [circuit('w', 'p', 'q', { through: ['b'] })] }))

@@ -11,6 +11,8 @@ export interface Way {
 
 /** Labels that one search may make before it takes the best it has: far above what a car needs. */
 const MOST_LABELS = 60_000
+/** Bans that a label remembers one by one; more, as in a long list that lies together, count at every corridor. */
+const MOST_BITS = 20
 
 /** A heap of numbered entries by a key. */
 class Heap {
@@ -186,7 +188,7 @@ export class WayFinder {
     if (left[from] === Infinity) return null
     const low = this.low.slice()
 
-    const bans = run.bans.length
+    const bans = Math.min(MOST_BITS, run.bans.length)
     const place: number[] = [from]
     const minutes: number[] = [0]
     const lengthM: number[] = [0]
@@ -228,12 +230,13 @@ export class WayFinder {
         let sum = minutes[label]! + low[e]!
         let broken = mask[label]!
         for (let ban = 0; ban < run.bans.length; ban++) {
-          if (run.bans[ban]!.corridors[e] && !(broken & (1 << ban))) {
-            broken |= 1 << ban
+          if (run.bans[ban]!.corridors[e] && (ban >= MOST_BITS || !(broken & (1 << ban)))) {
+            if (ban < MOST_BITS) broken |= 1 << ban
             sum += ruleMinutes * run.bans[ban]!.rules
           }
         }
         for (let n = 0; n < run.through.length; n++) if (run.through[n] === e) broken |= 1 << (bans + n)
+        if (run.through.length > 0 && this.isOn(next, label, place, byLabel)) continue
         const pathM = usesLength ? lengthM[label]! + problem.lengthM[e]! : 0
         const pickUp = usesNoise ? noise[label]! + problem.noise[e]! : 0
         const others = labelsAt[next]!
@@ -270,6 +273,12 @@ export class WayFinder {
       }
     }
     return null
+  }
+
+  /** Whether a label's way has been at a place: going round to take a corridor is no way. */
+  private isOn(next: number, label: number, place: readonly number[], byLabel: readonly number[]): boolean {
+    for (let at = label; at >= 0; at = byLabel[at]!) if (place[at] === next) return true
+    return false
   }
 
   private back(label: number, byLabel: readonly number[], byCorridor: readonly number[]): number[] {

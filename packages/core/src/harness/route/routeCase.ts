@@ -92,7 +92,7 @@ export interface RouteCase {
   readonly rates: RouteRates
   /** From this temperature on a bundle needs a heat sleeve; 373.15 K if not given. */
   readonly sleeveFromK?: number
-  readonly slack?: { readonly share: number; readonly perEndM: number }
+  readonly slack?: { readonly share?: number; readonly perEndM?: number }
 }
 
 export const ROUTE_CONSTRAINTS = [

@@ -21,6 +21,7 @@ import { AcceptLoom } from './AcceptLoom.tsx'
 import { FixingTemplate } from './FixingTemplate.tsx'
 import { KitReach } from './KitReach.tsx'
 import { NoLoom } from './NoLoom.tsx'
+import { SearchState } from './SearchState.tsx'
 import { PlaceOdds } from './PlaceOdds.tsx'
 
 const PATH = 'harness.candidates'
@@ -117,6 +118,7 @@ export const PlaceSheet = (props: HarnessSheetProps) => {
                 })),
               ]}
             />
+            <SearchState found={found} />
             <TwoPlaces {...props} offers={offers} />
             <FixingTemplate unit={job.harness.unit} />
             {job.harness.design.build === 'kit' && loom && <KitReach c={c} loom={loom} />}

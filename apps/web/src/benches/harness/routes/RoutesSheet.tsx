@@ -7,6 +7,7 @@ import { Group } from '../../bench/Group.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import { PlanDrawing, PlanLegend } from '../drawing/PlanDrawing.tsx'
 import { AcceptLoom } from '../place/AcceptLoom.tsx'
+import { SearchState } from '../place/SearchState.tsx'
 import { NoLoom } from '../place/NoLoom.tsx'
 import type { HarnessSheetProps } from '../sheetProps.ts'
 import { COST_WORDS } from './costWords.ts'
@@ -73,9 +74,7 @@ export const RoutesSheet = (props: HarnessSheetProps) => {
           <PlanDrawing plan={plan} name={`Loom over the car, ECU: ${loom.placeName}`} route={route} way={way} spot={spot} onSpot={setSpot} ecuAt={ecuAt} />
           <PlanLegend bundles />
           {offer !== null && (
-            <p role="status" className="py-1 text-sm text-soft">
-              {found.running ? (found.looms?.first ? 'First answer; it is being improved.' : 'Being improved.') : 'Improved for two seconds.'}
-            </p>
+            <SearchState found={found} />
           )}
           {offer !== null && offer.lacks.changes.length > 0 && (
             <section aria-label="What is in the way" className="my-2 border-l-4 border-stop bg-sheet px-3 py-2 leading-snug">
