@@ -7,7 +7,7 @@ const goTo = async (page: Page, tab: string): Promise<void> => {
 const entry = (page: Page, label: string) => page.locator('#measured').getByLabel(label, { exact: true })
 /** Waits until the looms are found and no longer improved. */
 const found = async (page: Page): Promise<void> => {
-  await expect(page.getByText('Improved for two seconds.')).toBeVisible({ timeout: 60_000 })
+  await expect(page.getByText('Improved for two seconds.')).toBeVisible()
 }
 const cellOf = (page: Page, row: string, column: number) =>
   page
@@ -78,13 +78,12 @@ test('moving the ECU from wing to cabin: every figure beforehand, and the other 
   await page.getByLabel('One place', { exact: true }).selectOption('ecu-left-wing')
   await page.getByLabel('The other', { exact: true }).selectOption('ecu-toe-board')
   const figures = ['Minutes of work', 'New wire', 'Leads to lengthen', 'Fullest hole', 'ECU, deepest sag', 'Pump, deepest sag', 'Rail pressure at full load'] // prettier-ignore
-  for (const row of figures)
-    for (const column of [1, 2]) await expect(cellOf(page, row, column)).toHaveText(/\d/, { timeout: 30_000 })
+  for (const row of figures) for (const column of [1, 2]) await expect(cellOf(page, row, column)).toHaveText(/\d/)
   expect(parseFloat((await cellOf(page, 'Minutes of work', 2).textContent())!)).toBeGreaterThan(
     parseFloat((await cellOf(page, 'Minutes of work', 1).textContent())!),
   )
   await page.getByRole('button', { name: /Probability that it starts/ }).click()
-  await expect(page.getByText(/^Above the left toe board: [\d.]+\s?%/)).toBeVisible({ timeout: 80_000 })
+  await expect(page.getByText(/^Above the left toe board: [\d.]+\s?%/)).toBeVisible()
 
   await found(page)
   const inCabin: number[] = []
@@ -104,7 +103,7 @@ test('moving the ECU from wing to cabin: every figure beforehand, and the other 
   const [lengthBefore, voltsBefore] = [await lengthOf(), await voltsAtEcu()]
   await bench.openStation(id, 'harness/routes')
   await expect(page.getByText('Accepted, with the ECU here: Left wing.')).toBeVisible()
-  await expect(entry(page, 'Shown')).toContainText('Above the left toe board', { timeout: 30_000 })
+  await expect(entry(page, 'Shown')).toContainText('Above the left toe board')
   await entry(page, 'Shown').selectOption('ecu-toe-board')
   await found(page)
   const way = page.getByRole('region', { name: 'Way of one wire' })
@@ -119,12 +118,12 @@ test('moving the ECU from wing to cabin: every figure beforehand, and the other 
   expect(Math.abs(lengthAfter - cutM)).toBeLessThan(0.011)
   expect(await voltsAtEcu()).not.toBe(voltsBefore)
   await bench.openStation(id, 'harness/ecu-place')
-  await expect(page.getByRole('region', { name: 'Places of the ECU ranked' })).toContainText('Above the left toe board (accepted)', { timeout: 30_000 }) // prettier-ignore
+  await expect(page.getByRole('region', { name: 'Places of the ECU ranked' })).toContainText('Above the left toe board (accepted)') // prettier-ignore
   await page.getByLabel('One place', { exact: true }).selectOption('ecu-left-wing')
   await page.getByLabel('The other', { exact: true }).selectOption('ecu-toe-board')
   await found(page)
   for (const [n, row] of figures.entries()) {
-    await expect(cellOf(page, row, 2)).toHaveText(/\d/, { timeout: 30_000 })
+    await expect(cellOf(page, row, 2)).toHaveText(/\d/)
     const now = parseFloat((await cellOf(page, row, 2).textContent())!)
     expect(Math.abs(now - inCabin[n]!), row).toBeLessThanOrEqual(0.03 * Math.abs(inCabin[n]!) + 0.01)
   }
@@ -139,16 +138,14 @@ test('a wire’s way, a rule for it, and the proof that no loom is cheaper', asy
   await expect(way.getByRole('region', { name: 'Sections of the wire' })).toContainText('Front cover, left')
   await way.getByLabel('Rule for Front cover, left').selectOption('keep-out')
   await expect(way).toContainText('Must not take “Front cover, left”.')
-  await expect(way.getByRole('region', { name: 'Sections of the wire' })).not.toContainText('Front cover, left', {
-    timeout: 30_000,
-  })
+  await expect(way.getByRole('region', { name: 'Sections of the wire' })).not.toContainText('Front cover, left')
   await way.getByRole('button', { name: 'Remove rule for Front cover, left' }).click()
   await found(page)
 
   // In the built application, with the policy that forbids everything else.
   await page.getByRole('button', { name: /^Prove it/ }).click()
   const proof = page.getByRole('region', { name: 'How good it is' }).getByRole('status')
-  await expect(proof).toContainText(/Proven: |Not proven in its time/, { timeout: 85_000 })
+  await expect(proof).toContainText(/Proven: |Not proven in its time/)
 })
 
 test('a kit: what reaches, what is short, and the smallest change that would do', async ({ page, bench }) => {
@@ -158,9 +155,7 @@ test('a kit: what reaches, what is short, and the smallest change that would do'
   await expect(page.getByRole('region', { name: 'What is in the way' })).toContainText(
     'a longer lead for “Oxygen sensor”',
   )
-  await expect(page.getByText(/A grommet with \d+\smm bore in “.*” saves \d+ minutes\./)).toBeVisible({
-    timeout: 60_000,
-  })
+  await expect(page.getByText(/A grommet with \d+\smm bore in “.*” saves \d+ minutes\./)).toBeVisible()
   await goTo(page, 'ECU place')
   const reach = page.getByRole('region', { name: 'Reach of every lead' })
   await expect(reach.getByRole('row', { name: /Oxygen sensor/ })).toContainText(/short by 0\.\d+\sm, must not be cut/)

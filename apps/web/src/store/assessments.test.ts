@@ -39,7 +39,7 @@ describe('one assessment a change', () => {
       'a set pressure',
       'fuel.setPressurePa',
       290e3,
-      { walkAround: 0, system: 1, fuel: 1, exhaust: 0, power: 1, harness: 1 },
+      { walkAround: 0, system: 1, fuel: 1, exhaust: 0, power: 1, harness: 0 },
     ],
     [
       'who has the job',
