@@ -1,5 +1,5 @@
 import type { JobDocument, Proof, ProofTask } from '@lochmoor/core'
-import { useEffect, useMemo } from 'react'
+import { useEffect, useMemo, useRef } from 'react'
 import { useWork, type Work } from '../../bench/background/useWork.ts'
 import type { Looms, LoomTask } from './loomWork.ts'
 
@@ -26,12 +26,16 @@ const seedOf = (job: JobDocument): string =>
 export const useLooms = (job: JobDocument, shown: boolean): FoundLooms => {
   const { state, start, cancel } = useWork<LoomTask, Looms>(makeLoomWorker)
   const seed = useMemo(() => seedOf(job), [job])
+  /** The first search waits for nothing. */
+  const begun = useRef(false)
   useEffect(() => {
     if (!shown) {
+      begun.current = false
       cancel()
       return
     }
-    const soon = setTimeout(() => start({ job: { ...job, harness: { ...job.harness, loom: null } }, budgetMs: BUDGET_MS }), QUIET_MS)
+    const soon = setTimeout(() => start({ job: { ...job, harness: { ...job.harness, loom: null } }, budgetMs: BUDGET_MS }), begun.current ? QUIET_MS : 0)
+    begun.current = true
     return () => clearTimeout(soon)
     // The job as the seed says it: another accepted loom asks for nothing.
     // eslint-disable-next-line react-hooks/exhaustive-deps
