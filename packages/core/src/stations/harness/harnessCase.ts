@@ -38,14 +38,17 @@ export const harnessCase = (job: JobDocument): HarnessCase => {
   }
 }
 
-/** Corridors that the loom takes, or all before there is one, and that nobody has measured. */
+/** Lengths and bores that nobody has measured, of the corridors that the loom takes, or of all before there is one. */
 const lengthAssumptions = (job: JobDocument, plan: CarPlan, accepted: Accepted | null): Assumption[] => {
   const used = accepted && new Set(accepted.route.bundles.map((b) => b.corridor.split('/')[0]))
   return plan.corridors.flatMap((c): Assumption[] => {
-    if (c.lengthM === null || !c.assumed.includes('lengthM') || (used && !used.has(c.id))) return []
-    const field = `harness.corridors.${c.id}.lengthM`
-    return [
-      { field, label: describePath(field, job).label, si: c.lengthM, family: 'distance', why: 'estimate of the plan' },
-    ]
+    if (used && !used.has(c.id)) return []
+    const of = (name: 'lengthM' | 'boreM', family: 'distance' | 'bore'): Assumption[] => {
+      const si = c[name]
+      if (si === null || !c.assumed.includes(name)) return []
+      const field = `harness.corridors.${c.id}.${name}`
+      return [{ field, label: describePath(field, job).label, si, family, why: 'estimate of the plan' }]
+    }
+    return [...of('lengthM', 'distance'), ...of('boreM', 'bore')]
   })
 }

@@ -1,5 +1,6 @@
 import { fig, plain, say } from '../../verdict/index.ts'
 import type { HarnessCase, HarnessVerdict } from './harnessCase.ts'
+import { onEstimates } from './onEstimates.ts'
 import { wholeCorridor } from './planOfJob.ts'
 
 /** Between two clips at most, m: every 200 to 300 mm. Trade practice. */
@@ -32,7 +33,7 @@ export const judgeHeld = (c: HarnessCase): HarnessVerdict[] => {
       limit: loose.length > 0 ? fig(MOST_CLIP_M, 'bore', 0) : null,
       margin: loose.length > 0 ? fig(MOST_CLIP_M - widest, 'bore', 0) : null,
       next: say`Add clips there`,
-      reason: loose.length > 0 ? say`${list(loose.map((x) => x.name))}: a loom that hangs chafes.` : say`Every 200 to 300 mm along the loom.`,
+      reason: loose.length > 0 ? say`${list(loose.map((x) => x.name))}: a loom that hangs chafes.` : say`Every 200 to 300 mm along the loom.${onEstimates(c, 'clipM')}`,
       source: 'trade practice',
     },
     {

@@ -5,6 +5,8 @@ import { fig, plain, say, type Sentence } from '../../verdict/index.ts'
 import { counted } from '../../words/index.ts'
 import type { Accepted } from './acceptedLoom.ts'
 import { comingBack } from './comingBack.ts'
+import type { HarnessCorridor } from '../../sections/index.ts'
+import { onEstimates } from './onEstimates.ts'
 import type { HarnessCase, HarnessVerdict } from './harnessCase.ts'
 import { wholeCorridor } from './planOfJob.ts'
 
@@ -95,7 +97,7 @@ export const judgeHoles = (c: HarnessCase): HarnessVerdict | null => {
     limit: fig(1, 'share'),
     margin: fig(1 - fullest.share, 'share'),
     next: needed === null ? say`Drill another hole, or take wires the other way` : say`Fit a grommet with ${fig(needed, 'bore', 0)} bore in it, or take wires the other way`,
-    reason: say`${full ? 'Fill' : `Fullest: ${name}; fill`} is what the wires take of the 45 % of the bore that they may take, less what goes through it already.`,
+    reason: say`${full ? 'Fill' : `Fullest: ${name}; fill`} is what the wires take of the 45 % of the bore that they may take, less what goes through it already.${onEstimates(c, 'boreM', 'holes')}`,
     source: 'wire area at most 45 % of the bore: trade practice',
     workings: ['hole-fill'],
   } // prettier-ignore
@@ -109,11 +111,13 @@ interface Rule {
   readonly next: Sentence
   readonly why: string
   readonly source: string
+  /** What of a corridor it looks at. */
+  readonly looksAt?: keyof HarnessCorridor
 }
 const RULES: readonly Rule[] = [
-  { id: 'room', constraint: 'area', bad: 'Bundle too thick for its corridor', good: 'Bundles fit their corridors', next: say`Take some wires another way, or make room`, why: 'The bundle is thicker than what goes in there.', source: 'bundle formula: rule of thumb' },
-  { id: 'heat', constraint: 'heat', bad: 'Wire too close to the exhaust', good: 'No wire hotter than its insulation bears', next: say`Take it another way, or shield the pipe there`, why: 'Insulation hardens and cracks above its class.', source: 'insulation class, from memory' },
-  { id: 'motion', constraint: 'motion', bad: 'Wire crosses something that moves', good: 'No wire crosses what moves', next: say`Take it another way, or use flexible wire with a loop`, why: 'It is rubbed through or broken within a year.', source: 'trade practice' },
+  { id: 'room', constraint: 'area', bad: 'Bundle too thick for its corridor', good: 'Bundles fit their corridors', next: say`Take some wires another way, or make room`, why: 'The bundle is thicker than what goes in there.', source: 'bundle formula: rule of thumb', looksAt: 'roomM' },
+  { id: 'heat', constraint: 'heat', bad: 'Wire too close to the exhaust', good: 'No wire hotter than its insulation bears', next: say`Take it another way, or shield the pipe there`, why: 'Insulation hardens and cracks above its class.', source: 'insulation class, from memory', looksAt: 'heat' },
+  { id: 'motion', constraint: 'motion', bad: 'Wire crosses something that moves', good: 'No wire crosses what moves', next: say`Take it another way, or use flexible wire with a loop`, why: 'It is rubbed through or broken within a year.', source: 'trade practice', looksAt: 'moving' },
   { id: 'plug', constraint: 'plug', bad: 'Plug does not go through its hole', good: 'Every plug goes through its hole', next: say`Pull the pins and fit the plug afterwards, or widen the hole`, why: 'Its diagonal is larger than the bore.', source: 'bore against diagonal' },
   { id: 'reach', constraint: 'length', bad: 'Lead too short', good: 'Every lead reaches', next: say`Lengthen it, or move the ECU nearer`, why: 'Way, leads and slack together are longer than it may be.', source: 'string; 4 % and 0.1 m an end for slack: trade practice' },
   { id: 'locked', constraint: 'locked', bad: 'Wire does not keep to the rule laid down for it', good: 'Wires keep to the rules laid down for them', next: say`Accept the loom anew, or take the rule back`, why: 'Somebody has laid down a corridor for it, or ruled one out.', source: 'rules of tab “Routes”' },
@@ -136,7 +140,10 @@ export const judgeRules = (c: HarnessCase): HarnessVerdict[] => {
         figureName: rule.constraint === 'area' ? 'corridors' : 'wires',
         figure: ids.length > 0 ? fig(ids.length, 'count') : null,
         next: rule.next,
-        reason: ids.length > 0 ? say`${who}. ${rule.why}` : say`Checked along every way.`,
+        reason:
+          ids.length > 0
+            ? say`${who}. ${rule.why}`
+            : say`Checked along every way.${rule.looksAt ? onEstimates(c, rule.looksAt) : ''}`,
         source: rule.source,
       },
     ]
@@ -164,7 +171,7 @@ export const judgeNoise = (c: HarnessCase): HarnessVerdict[] => {
       title: together.length > 0 ? 'Clean and dirty wires in one corridor' : 'Clean and dirty wires kept apart',
       state: together.length > 0 ? 'stop' : 'ok',
       next: say`Lay them a hand apart, or take one of them another way`,
-      reason: together.length > 0 ? say`${listed(together.map((id) => corridorName(c, id)))}.` : say`By the practice “${practice}”.`,
+      reason: together.length > 0 ? say`${listed(together.map((id) => corridorName(c, id)))}.` : say`By the practice “${practice}”.${onEstimates(c, 'apart')}`,
       source: 'trade practice',
     },
     ...(worst === undefined
@@ -181,7 +188,7 @@ export const judgeNoise = (c: HarnessCase): HarnessVerdict[] => {
             limit: fig(worst.budget, 'count', 1),
             margin: fig(worst.budget - worst.total, 'count', 1),
             next: say`Take it another way, or twist and shield it`,
-            reason: say`${over ? 'Most' : `Highest: ${worst.circuit.name}, most`} from ${from(worst)}${worst.worst ? `: ${corridorName(c, worst.worst.corridor)}` : ''}.`,
+            reason: say`${over ? 'Most' : `Highest: ${worst.circuit.name}, most`} from ${from(worst)}${worst.worst ? `: ${corridorName(c, worst.worst.corridor)}` : ''}.${onEstimates(c, 'near')}`,
             source: 'length over spacing; strengths and budgets are rules of thumb',
           } satisfies HarnessVerdict,
         ]),

@@ -90,6 +90,21 @@ describe('each entry changes a verdict', () => {
     ['one whose plug stands out', 'fixing', withHarness(done, { unit: { ...done.harness.unit, lengthM: 0.16, widthM: 0.12, depthM: 0.04, plugRoomM: 0.09 }, candidates: done.harness.candidates.map((c) => ({ ...c, roomLengthM: 0.2, roomWidthM: 0.05, roomDepthM: 0.14 })) }), 'stop'],
   ])('%s', (_, id, job, state) => expect(verdict(job, id)?.state).toBe(state)) // prettier-ignore
 
+  it.each([
+    ['hole', 'boreM', 0.022],
+    ['heat', 'heat', 'bay'],
+    ['motion', 'moving', false],
+    ['clips', 'clipM', 0.25],
+  ])('%s says that it stands on the plan’s estimates until somebody has looked', (id, field, value) => {
+    const looked = withHarness(done, {
+      corridors: done.harness.corridors.map((c) =>
+        field === 'boreM' && c.panel === null && !c.id.includes('hole') ? c : { ...c, [field]: value },
+      ),
+    })
+    expect(said(done, id)).toContain('Estimates of the plan')
+    expect(said(looked, id)).not.toContain('Estimates of the plan')
+  })
+
   it('a lead out through one hole and in through another is flagged', () => {
     const tight = withHarness(plain, {
       circuits: [
