@@ -1,11 +1,11 @@
 import { emptyCorridor, type CarPlan, type JobDocument } from '@lochmoor/core'
-import { Plus } from 'lucide-react'
 import { NameEntry } from '../../../fields/NameEntry.tsx'
 import { PathChoice } from '../../../fields/PathChoice.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
 import { SelectEntry } from '../../../fields/SelectEntry.tsx'
 import { run, setAt } from '../../../store/commands.ts'
 import { newId } from '../../../store/newId.ts'
+import { AddButton } from '../../bench/AddButton.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { ListEditor } from '../../bench/ListEditor.tsx'
 
@@ -75,9 +75,7 @@ export const CorridorFields = ({ job, plan, spot, setSpot }: Props) => {
           fixedOrder
           add={
             corridors.length < MOST && (
-              <button type="button" onClick={add} className="flex items-center gap-1.5 border border-soft/60 px-2 py-1 font-semibold hover:bg-wash">
-                <Plus size={15} aria-hidden /> Add corridor
-              </button>
+              <AddButton onClick={add}>Add corridor</AddButton>
             )
           }
         />

@@ -1,9 +1,9 @@
 import { emptyPlace, type CarPlan, type JobDocument } from '@lochmoor/core'
-import { Plus } from 'lucide-react'
 import { NameEntry } from '../../../fields/NameEntry.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
 import { run, setAt } from '../../../store/commands.ts'
 import { newId } from '../../../store/newId.ts'
+import { AddButton } from '../../bench/AddButton.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { ListEditor } from '../../bench/ListEditor.tsx'
 
@@ -50,13 +50,7 @@ export const PlaceFields = ({ job, plan, spot, setSpot }: Props) => {
           fixedOrder
           add={
             places.length < MOST && (
-              <button
-                type="button"
-                onClick={() => set([...places, emptyPlace(newId(), `Place ${places.length + 1}`)], 'place added', places.length)}
-                className="flex items-center gap-1.5 border border-soft/60 px-2 py-1 font-semibold hover:bg-wash"
-              >
-                <Plus size={15} aria-hidden /> Add place
-              </button>
+              <AddButton onClick={() => set([...places, emptyPlace(newId(), `Place ${places.length + 1}`)], 'place added', places.length)}>Add place</AddButton>
             )
           }
         />

@@ -1,5 +1,4 @@
 import { emptyKitLead, type CarPlan, type JobDocument } from '@lochmoor/core'
-import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import { PathChoice } from '../../../fields/PathChoice.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
@@ -7,6 +6,7 @@ import { SelectEntry } from '../../../fields/SelectEntry.tsx'
 import { TextEntry } from '../../../fields/TextEntry.tsx'
 import { run, setAt } from '../../../store/commands.ts'
 import { newId } from '../../../store/newId.ts'
+import { AddButton } from '../../bench/AddButton.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { ListEditor } from '../../bench/ListEditor.tsx'
 
@@ -41,9 +41,7 @@ export const KitLeadFields = ({ job, plan }: { job: JobDocument; plan: CarPlan }
         fixedOrder
         add={
           kitLeads.length < MOST && (
-            <button type="button" onClick={add} className="flex items-center gap-1.5 border border-soft/60 px-2 py-1 font-semibold hover:bg-wash">
-              <Plus size={15} aria-hidden /> Add lead
-            </button>
+            <AddButton onClick={add}>Add lead</AddButton>
           )
         }
       />

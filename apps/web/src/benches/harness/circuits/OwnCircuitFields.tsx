@@ -1,5 +1,4 @@
 import { emptyOwnCircuit, type CarPlan, type JobDocument } from '@lochmoor/core'
-import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import { NameEntry } from '../../../fields/NameEntry.tsx'
 import { PathChoice } from '../../../fields/PathChoice.tsx'
@@ -7,6 +6,7 @@ import { PathField } from '../../../fields/PathField.tsx'
 import { SelectEntry } from '../../../fields/SelectEntry.tsx'
 import { run, setAt } from '../../../store/commands.ts'
 import { newId } from '../../../store/newId.ts'
+import { AddButton } from '../../bench/AddButton.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { ListEditor } from '../../bench/ListEditor.tsx'
 
@@ -40,9 +40,7 @@ export const OwnCircuitFields = ({ job, plan }: { job: JobDocument; plan: CarPla
         fixedOrder
         add={
           circuits.length < MOST && (
-            <button type="button" onClick={add} className="flex items-center gap-1.5 border border-soft/60 px-2 py-1 font-semibold hover:bg-wash">
-              <Plus size={15} aria-hidden /> Add circuit
-            </button>
+            <AddButton onClick={add}>Add circuit</AddButton>
           )
         }
       />

@@ -1,5 +1,4 @@
 import { COST_SHARES, emptyCandidate, fig, wholeCorridor, type Figure } from '@lochmoor/core'
-import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { NameEntry } from '../../../fields/NameEntry.tsx'
@@ -10,6 +9,7 @@ import { run, setAt } from '../../../store/commands.ts'
 import { newId } from '../../../store/newId.ts'
 import { Columns } from '../../bench/Columns.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
+import { AddButton } from '../../bench/AddButton.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { ListEditor } from '../../bench/ListEditor.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
@@ -61,13 +61,7 @@ export const PlaceSheet = (props: HarnessSheetProps) => {
               add={
                 candidates.length < MOST &&
                 places.length > 0 && (
-                  <button
-                    type="button"
-                    onClick={() => set([...candidates, emptyCandidate(newId(), `Place ${candidates.length + 1}`, places[0]!.id)], 'ECU place added', candidates.length)}
-                    className="flex items-center gap-1.5 border border-soft/60 px-2 py-1 font-semibold hover:bg-wash"
-                  >
-                    <Plus size={15} aria-hidden /> Add place
-                  </button>
+                  <AddButton onClick={() => set([...candidates, emptyCandidate(newId(), `Place ${candidates.length + 1}`, places[0]!.id)], 'ECU place added', candidates.length)}>Add place</AddButton>
                 )
               }
             />

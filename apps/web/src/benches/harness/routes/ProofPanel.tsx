@@ -27,7 +27,7 @@ export const ProofPanel = ({ loom }: { loom: ShownLoom }) => {
             ? route.feasible
               ? 'Nothing is proven yet.'
               : 'It breaks rules: only their number counts then.'
-            : `No loom with the ECU there takes less than ${minutes(bound!)}: at most ${(100 * gap).toFixed(1)} % to gain.`}
+            : `With these splices and sizes no loom with the ECU there takes less than ${minutes(bound!)}: at most ${(100 * gap).toFixed(1)} % to gain.`}
       </p>
       {state.kind !== 'running' && <Button onClick={run}>Prove it, at most {SECONDS} s</Button>}
       <WorkProgress state={state} name="Proof" onCancel={cancel} />
@@ -41,8 +41,8 @@ export const ProofPanel = ({ loom }: { loom: ShownLoom }) => {
                 : 'Not proven in its time how few rules must be broken.'
               : proof.proven
                 ? total <= proof.found! * (1 + 1e-3)
-                  ? `Proven: this is the cheapest loom, ${minutes(proof.found!)}.`
-                  : `Proven: the cheapest takes ${minutes(proof.found!)}, ${(100 * (total / proof.found! - 1)).toFixed(1)} % less.`
+                  ? `Proven: with these splices and sizes it is the cheapest loom, ${minutes(proof.found!)}.`
+                  : `Proven: with these splices and sizes the cheapest takes ${minutes(proof.found!)}, ${(100 * (total / proof.found! - 1)).toFixed(1)} % less.`
                 : `Not proven in its time: the cheapest takes between ${proof.bound === null ? 'an unknown figure' : minutes(proof.bound)} and ${minutes(Math.min(total, proof.found ?? total))}.`}
         </p>
       )}
