@@ -49,11 +49,11 @@ export const harnessSheet = async (
   if (c.plan.template !== null) corridors(sheet, c, units)
   if (c.accepted) {
     bundles(sheet, c, units)
-    template(sheet, c)
     writeParts(sheet, partsOfHarness(c), units)
     sheet.heading('Formulas, in SI')
     for (const id of HARNESS_WORKINGS) writeWorking(sheet, harnessWorking(c, id))
   }
+  template(sheet, c)
   writeAssumptions(sheet, assumptions, units)
   return sheet.finish()
 }

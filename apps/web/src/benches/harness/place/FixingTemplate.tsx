@@ -72,7 +72,7 @@ export const FixingTemplate = ({ unit }: { unit: HarnessSection['unit'] }) => {
             fill="none"
           />
           <text x={MARGIN_MM + RULER_MM + 3} y={h - 6.5} fontSize={4} fill="var(--ink)">
-            50 mm: check it with a rule
+            50 mm
           </text>
         </svg>
       </div>
