@@ -61,7 +61,6 @@ export {
 export { ASSEMBLY_STEPS } from './lines/assembly.ts'
 export { cutLengthM, ENGINE_ROCK_M, HOSE_SHORTENING_SHARE, type CutCase } from './lines/cutLength.ts'
 export { cutList, type CutListError, type HoseOrder } from './lines/cutList.ts'
-export { CUT_WIDTH_M, packOnStock, type Packing } from './lines/cuttingStock.ts'
 export { fittingUnfit, hoseUnfit, KIND_WORDS, type LineLoad, type Unfit } from './lines/hoseFitness.ts'
 export {
   cutCaseOf,

@@ -1,7 +1,7 @@
+import { packOnStock, type Packing } from '../../numeric/cuttingStock.ts'
 import type { HosePart } from '../../parts/index.ts'
 import type { LineName } from '../../sections/index.ts'
 import { err, fig, ok, say, type InputError, type Result, type Sentence } from '../../verdict/index.ts'
-import { packOnStock, type Packing } from './cuttingStock.ts'
 import type { HosePiece } from './legs.ts'
 
 /** Taken where a hose does not say how it is sold. */

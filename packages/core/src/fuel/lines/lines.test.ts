@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import { bendK } from './bendLoss.ts'
 import { cutLengthM } from './cutLength.ts'
-import { packOnStock } from './cuttingStock.ts'
 import { oldTubeMostPa } from './oldTube.ts'
 
 describe('cut length', () => {
@@ -30,81 +29,6 @@ describe('cut length', () => {
         expect((cutM + takesUpM) * (1 - shorteningShare)).toBeCloseTo(pathM + slackM, 9)
       }),
       { seed: 13 },
-    )
-  })
-})
-
-/** Fewest bars by plain search over all assignments: slow and obviously right. */
-const fewestBySearch = (pieces: readonly number[], stock: number, cut: number): number => {
-  let best = pieces.length
-  const bars: number[] = []
-  const place = (i: number) => {
-    if (bars.length >= best) return
-    if (i === pieces.length) {
-      best = bars.length
-      return
-    }
-    for (let b = 0; b < bars.length; b++)
-      if (bars[b]! + pieces[i]! + cut <= stock + cut + 1e-9) {
-        bars[b]! += pieces[i]! + cut
-        place(i + 1)
-        bars[b]! -= pieces[i]! + cut
-      }
-    bars.push(pieces[i]! + cut)
-    place(i + 1)
-    bars.pop()
-  }
-  place(0)
-  return best
-}
-
-describe('cutting stock', () => {
-  it('a case where longest-first needs one more than the best', () => {
-    // 6 m stock without saw width: 3+3, 2+2+2 by search; longest first puts 3+3? it packs 4+2, 3+3 ... the known bad case:
-    const pieces = [0.44, 0.44, 0.44, 0.33, 0.33, 0.33, 0.23, 0.23, 0.23]
-    const packing = packOnStock(pieces, 1, 0)
-    expect(packing.bars).toHaveLength(3)
-    expect(packing.proved).toBe(true)
-    expect(packing.bars.every((b) => b.offcutM < 1e-9)).toBe(true)
-  })
-  it('one piece as long as the stock fits without a cut; nothing to cut buys nothing', () => {
-    expect(packOnStock([3], 3).bars).toEqual([{ pieces: [0], offcutM: 0 }])
-    expect(packOnStock([], 3)).toMatchObject({ bars: [], boughtM: 0, proved: true })
-  })
-  it('refuses a piece longer than its stock by name', () =>
-    expect(() => packOnStock([3.1], 3)).toThrow(/3\.1 m is longer than the stock of 3 m/))
-
-  it('cuts every piece once, never exceeds the stock, and is the least by plain search', () => {
-    fc.assert(
-      fc.property(fc.array(fc.integer({ min: 50, max: 1000 }), { minLength: 1, maxLength: 9 }), (mm) => {
-        const pieces = mm.map((x) => x / 1000)
-        const packing = packOnStock(pieces, 1)
-        expect(packing.bars.flatMap((b) => b.pieces).sort((a, b) => a - b)).toEqual(pieces.map((_, i) => i))
-        for (const { offcutM, pieces: own } of packing.bars) {
-          const used = own.reduce((s, i) => s + pieces[i]!, 0) + 0.002 * (own.length - 1)
-          expect(used).toBeLessThanOrEqual(1 + 1e-9)
-          expect(offcutM).toBeCloseTo(1 - used, 9)
-        }
-        expect(packing.bars).toHaveLength(fewestBySearch(pieces, 1, 0.002))
-        expect(packing.proved).toBe(true)
-      }),
-      { seed: 12, numRuns: 200 },
-    )
-  })
-  it('is proved with twenty pieces; beyond that it is bounded', () => {
-    const twenty = Array.from({ length: 20 }, (_, i) => 0.21 + 0.013 * i)
-    expect(packOnStock(twenty, 1).proved).toBe(true)
-    fc.assert(
-      fc.property(fc.array(fc.integer({ min: 50, max: 900 }), { minLength: 21, maxLength: 60 }), (mm) => {
-        const packing = packOnStock(
-          mm.map((x) => x / 1000),
-          1,
-        )
-        expect(packing.bars.length).toBeGreaterThanOrEqual(packing.leastBars)
-        // First fit decreasing: at most 11/9 of the best and two thirds (Dósa 2007); the bound may lie lower.
-        expect(packing.bars.length).toBeLessThanOrEqual(2 * packing.leastBars)
-      }),
-      { seed: 13, numRuns: 60 },
     )
   })
 })

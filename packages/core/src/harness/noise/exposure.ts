@@ -26,15 +26,27 @@ const NEAR_M = 0.12
 export const isClean = (kind: WireClass): boolean => BUDGET[kind] !== undefined
 export const noiseBudgetOf = (kind: WireClass): number | null => BUDGET[kind] ?? null
 
+/** HT leads of plain copper, without resistance, disturb so many times as much as suppressed ones. Rule of thumb. */
+export const UNSUPPRESSED = 3
+
 /** Pick-up per metre beside a source that is near a corridor: strength over spacing, at a scale of 100 mm. */
-export const nearNoisePerM = (near: NearSource): number => (0.1 * NEAR_STRENGTH[near]) / NEAR_M
+export const nearNoisePerM = (near: NearSource, suppressed = true): number =>
+  ((0.1 * NEAR_STRENGTH[near]) / NEAR_M) * (near === 'plug-leads' && !suppressed ? UNSUPPRESSED : 1)
 
 /**
  * Pick-up of a victim from an aggressor that runs beside it: strength times length over spacing, at a scale of 100 mm;
  * length over spacing is how two parallel wires couple while they lie close. Twisted or shielded, a tenth is left.
  */
-export const exposure = (aggressor: WireClass, lengthM: number, spacingM: number, shielded = false): number =>
-  ((STRENGTH[aggressor] * lengthM * 0.1) / spacingM) * (shielded ? 0.1 : 1)
+export const exposure = (
+  aggressor: WireClass,
+  lengthM: number,
+  spacingM: number,
+  shielded = false,
+  suppressed = true,
+): number =>
+  ((STRENGTH[aggressor] * lengthM * 0.1) / spacingM) *
+  (shielded ? 0.1 : 1) *
+  (aggressor === 'ignition' && !suppressed ? UNSUPPRESSED : 1)
 
 /** Whether two classes must never lie in one bundle or corridor without room, by a recommended practice. */
 export const keptApart = (
