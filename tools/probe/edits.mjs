@@ -37,23 +37,23 @@ export const EDITS = [
   // Stored jobs.
   {
     file: 'packages/contract/src/job/migrations.ts',
-    after: '  addHarness,\n',
-    add: "  {\n    id: '10-to-11: the lights',\n    from: 10,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
+    after: '  addBenchWork,\n',
+    add: "  {\n    id: '11-to-12: the lights',\n    from: 11,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: '  power: powerNow,\n  harness,\n',
+    after: '  power: powerNow,\n  harness: harnessNow,\n',
     add: '  lights,\n',
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: '  harness,\n}\n',
-    add: 'const version11 = { ...version10, lights }\n',
+    after: 'const version11 = { ...version10, harness: harnessNow }\n',
+    add: 'const version12 = { ...version11, lights }\n',
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: "harness, and the pins of an ECU': { before: version9, after: version10 },\n",
-    add: "  '10-to-11: the lights': { before: version10, after: version11 },\n",
+    after: "board and proof of the loom': {\n    before: version10,\n    after: version11,\n  },\n",
+    add: "  '11-to-12: the lights': { before: version11, after: version12 },\n",
   },
   // The screen.
   {
@@ -70,4 +70,4 @@ export const EDITS = [
 ]
 
 /** Where the new lock of the shapes goes: before the one of the version before. */
-export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  10: {\n    vehicle:', version: 11 }
+export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  11: {\n    vehicle:', version: 12 }

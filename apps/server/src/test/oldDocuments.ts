@@ -6,8 +6,16 @@ const bare = (items: readonly object[]): object[] =>
 const without = (tree: object, ...keys: string[]): Tree =>
   Object.fromEntries(Object.entries(tree).filter(([k]) => !keys.includes(k)))
 
+/** A job as version 10 stored it: a harness without what its bench needs. */
+export const asVersion10 = (job: JobDocument): JobDocument =>
+  ({
+    ...job,
+    harness: without(job.harness, 'crossings', 'pins', 'oldWires', 'noise', 'cut', 'board', 'proof'),
+  }) as unknown as JobDocument
+
 /** A job as version 9 stored it: no harness, and an ECU without its pins. */
-export const asVersion9 = (job: JobDocument): JobDocument => {
+export const asVersion9 = (now: JobDocument): JobDocument => {
+  const job = asVersion10(now)
   const { controller } = job.system
   return {
     ...without(job, 'harness'),

@@ -40,3 +40,21 @@ export const addHarness: JobMigration = {
     }
   },
 }
+
+export const addBenchWork: JobMigration = {
+  id: '10-to-11: runs beside sources, pins of plugs, old wires, cutting, board and proof of the loom',
+  from: 10,
+  up: (sections) => ({
+    ...sections,
+    harness: {
+      ...object(sections.harness),
+      crossings: [],
+      pins: [],
+      oldWires: [],
+      noise: nulls('shieldEarth', 'pickUpPolarity', 'pickUpCrankV', 'pickUpNeedsV'),
+      cut: nulls('spoolM', 'covering'),
+      board: nulls('widthM'),
+      proof: { done: [], off: [], asked: [] },
+    },
+  }),
+}

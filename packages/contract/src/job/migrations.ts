@@ -1,5 +1,5 @@
 import { copy, nulls, object, type JobMigration, type Json } from './migrationStep.ts'
-import { addHarness, CONTROLLERS_SAY_SINCE_10 } from './harnessMigrations.ts'
+import { addBenchWork, addHarness, CONTROLLERS_SAY_SINCE_10 } from './harnessMigrations.ts'
 import { addFeedsAndEarths, addPower, CONTROLLERS_SAY_SINCE_8 } from './powerMigrations.ts'
 
 export type { JobMigration } from './migrationStep.ts'
@@ -308,6 +308,7 @@ export const JOB_MIGRATIONS: readonly JobMigration[] = [
   addPower,
   addFeedsAndEarths,
   addHarness,
+  addBenchWork,
 ]
 
 /** Sections of an older document brought up to this version; newer or unknown versions are left as they are. */

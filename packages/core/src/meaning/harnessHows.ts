@@ -53,6 +53,20 @@ export const HARNESS_HOWS: Hows<typeof HARNESS> = {
     holesWidthM: 'Centre to centre; 0 for two holes in a line.',
   },
   design: { pulsesPerRev: 'Stamped on the adapter, or counted while its shaft is turned once.' },
+  crossings: {
+    item: {
+      lengthM: 'Tape along the wire, as far as the two lie within a hand of each other.',
+      spacingM: 'Between the two where they are nearest, from middle to middle.',
+      endSpacingM: 'Where the run ends, if they draw apart.',
+      angleDeg: 'Between the two from above: 90° where they cross squarely, 0 side by side.',
+    },
+  },
+  noise: {
+    pickUpCrankV: 'Scope across the pick-up’s two wires while cranking, plug off the ECU: half of what lies between its peaks.',
+    pickUpNeedsV: 'From the ECU’s data sheet; 0.3 to 0.5 V is common.',
+  },
+  cut: { spoolM: 'As the dealer sells it: 25 m is common.' },
+  board: { widthM: 'Tape across the sheet that the loom is made on; 2.4 m is a whole one.' },
   loom: {
     wires: {
       item: {

@@ -167,6 +167,54 @@ export const HARNESS_LABELS: Labels<typeof HARNESS> = {
     },
     pulsesPerRev: 'pulses per turn of the drive',
   },
+  crossings: {
+    '': 'Run beside a source',
+    item: {
+      '': '',
+      circuit: 'wire',
+      from: { label: 'beside', words: CLASS_WORDS },
+      lengthM: 'length',
+      spacingM: 'spacing',
+      endSpacingM: 'spacing at its other end',
+      angleDeg: 'angle between them',
+    },
+  },
+  pins: { '': 'Pin of a plug', item: { '': '', circuit: 'wire', device: 'device', pin: 'cavity' } },
+  oldWires: {
+    '': 'Old wire',
+    item: {
+      '': '',
+      name: 'name',
+      fate: { label: 'what becomes of it', words: { removed: 'removed', kept: 'kept in use', capped: 'capped and left' } },
+      tag: 'tag',
+      proved: 'test done',
+    },
+  },
+  noise: {
+    '': 'Noise',
+    shieldEarth: {
+      label: 'shields earthed',
+      words: {
+        'ecu-end': 'at the ECU only',
+        'device-end': 'at the device only',
+        'both-ends': 'at both ends',
+        none: 'nowhere',
+      },
+    },
+    pickUpPolarity: { label: 'pick-up polarity', words: { right: 'right', reversed: 'reversed' } },
+    pickUpCrankV: 'pick-up signal while cranking',
+    pickUpNeedsV: 'smallest signal that triggers the ECU',
+  },
+  cut: {
+    '': 'Cutting',
+    spoolM: 'wire bought in lengths of',
+    covering: {
+      label: 'covering of the bundles',
+      words: { tape: 'tape', braid: 'braided sleeve', conduit: 'split conduit', none: 'none' },
+    },
+  },
+  board: { '': 'Form board', widthM: 'board width' },
+  proof: { '': 'Loom proof', done: 'clip positions done', off: 'readings that are wrong', asked: 'readings asked for' },
   loom: {
     '': 'Accepted loom',
     place: 'ECU place',

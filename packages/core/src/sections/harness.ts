@@ -167,6 +167,38 @@ export const emptyStretch = (
   rule: HarnessStretch['rule'],
 ): HarnessStretch => newItem(STRETCH, id, { circuit, corridor, rule })
 
+/** Where a wire runs beside what disturbs it, outside the corridors: measured where both lie. */
+const CROSSING = group({
+  /** Id of the circuit that picks up. */
+  circuit: text(80),
+  from: always(WIRE_CLASSES),
+  lengthM: figure('distance', 0.01, 10, 'm'),
+  /** Nearest; and at the other end, if the two draw apart. */
+  spacingM: figure('bore', 0.001, 1, 'm'),
+  endSpacingM: figure('bore', 0.001, 1, 'm'),
+  angleDeg: figure('angle', 0, 90, 'degrees'),
+})
+export type HarnessCrossing = ItemOf<typeof CROSSING>
+export const emptyCrossing = (id: string, circuit: string): HarnessCrossing => newItem(CROSSING, id, { circuit })
+
+/** In which cavity of its plug a wire ends, where somebody has looked. */
+const PLUG_PIN = group({ circuit: text(80), device: text(60), pin: text(12) })
+export type PlugPin = ItemOf<typeof PLUG_PIN>
+export const emptyPlugPin = (id: string, circuit: string, device: string): PlugPin =>
+  newItem(PLUG_PIN, id, { circuit, device })
+
+/** A wire of the old ignition, choke or fuel system, and what becomes of it. */
+const OLD_WIRE = group({
+  name: name(80),
+  fate: word('removed', 'kept', 'capped'),
+  /** What is written on its tag. */
+  tag: text(60),
+  /** Its test was done. */
+  proved: seen,
+})
+export type OldWire = ItemOf<typeof OLD_WIRE>
+export const emptyOldWire = (id: string, called: string): OldWire => newItem(OLD_WIRE, id, { name: called })
+
 /** A wire of an accepted loom; its id is that of the circuit. */
 const LOOM_WIRE = group({
   /** Ids of corridors, from its first end on. */
@@ -230,6 +262,32 @@ export const HARNESS = group({
     displayFitted: seen,
     roadSpeed: word('none', 'sensor', 'adapter'),
     pulsesPerRev: whole(1, 100),
+  }),
+  crossings: listOf(CROSSING, 60, 'run'),
+  pins: listOf(PLUG_PIN, 200, 'pin'),
+  oldWires: listOf(OLD_WIRE, 60, 'wire'),
+  noise: group({
+    /** Where the shields are earthed. */
+    shieldEarth: word('ecu-end', 'device-end', 'both-ends', 'none'),
+    pickUpPolarity: word('right', 'reversed'),
+    /** Amplitude of the pick-up while cranking, and the smallest that the ECU triggers on. */
+    pickUpCrankV: figure('voltage', 0, 200, 'V'),
+    pickUpNeedsV: figure('voltage', 0.01, 20, 'V'),
+  }),
+  cut: group({
+    /** Length of wire that is bought at once, of each size and colour. */
+    spoolM: figure('distance', 1, 500, 'm'),
+    covering: word('tape', 'braid', 'conduit', 'none'),
+  }),
+  board: group({ widthM: figure('distance', 0.5, 10, 'm') }),
+  /** What was read on the bench. */
+  proof: group({
+    /** Clip positions whose readings are done, by pin. */
+    done: setOf(text(140), 400),
+    /** Readings of those that were not as they must be. */
+    off: setOf(text(300), 400),
+    /** Readings that were asked for after, each with what it did. */
+    asked: setOf(text(900), 200),
   }),
   loom: maybe(LOOM),
 })

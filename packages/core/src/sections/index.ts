@@ -39,10 +39,13 @@ export { STATIONS, WORK_STATE_WORDS, WORK_STATES, type Station, type WorkSection
 export {
   emptyCandidate,
   emptyCorridor,
+  emptyCrossing,
   emptyDevice,
   emptyKitLead,
+  emptyOldWire,
   emptyOwnCircuit,
   emptyPlace,
+  emptyPlugPin,
   emptyStretch,
   loomSplice,
   loomWire,
@@ -50,6 +53,7 @@ export {
   WIRE_CLASSES,
   type HarnessCandidate,
   type HarnessCorridor,
+  type HarnessCrossing,
   type HarnessDevice,
   type HarnessPlace,
   type HarnessSection,
@@ -58,8 +62,10 @@ export {
   type Loom,
   type LoomSplice,
   type LoomWire,
+  type OldWire,
   type OwnCircuit,
   type PlanId,
+  type PlugPin,
   type WireClass,
 } from './harness.ts'
 export {

@@ -7,9 +7,20 @@ const {
   exhaust: exhaustNow,
   walkAround: walkOfNow,
   power: powerNow,
-  harness,
+  harness: harnessNow,
   ...others
 } = emptyJob('Fellside pickup')
+/** Before version 11. */
+const {
+  crossings: _crossings,
+  pins: _pins,
+  oldWires: _oldWires,
+  noise: _noise,
+  cut: _cutting,
+  board: _board,
+  proof: _proof,
+  ...harness
+} = harnessNow
 /** Before version 9. */
 const { sensors: _sensors, ...powerOf } = powerNow
 const { chargeLamp: _lamp, keyedWires: _keyed, box: _box, ...oldThen } = powerOf.old
@@ -193,6 +204,7 @@ const version10 = {
   system: { ...version9.system, controller: { ...version9.system.controller, pinout: null } },
   harness,
 }
+const version11 = { ...version10, harness: harnessNow }
 
 /** What each migration makes of what, by its id. */
 export const FIXTURES: Readonly<Record<string, { readonly before: object; readonly after: object }>> = {
@@ -211,6 +223,10 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
   },
   '8-to-9: feeds, fuse box, returns of the sensors, insulation of the wires': { before: version8, after: version9 },
   '9-to-10: the harness, and the pins of an ECU': { before: version9, after: version10 },
+  '10-to-11: runs beside sources, pins of plugs, old wires, cutting, board and proof of the loom': {
+    before: version10,
+    after: version11,
+  },
 }
 
 /**
@@ -218,6 +234,16 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
  * on without the names of units, which are words and may be said otherwise.
  */
 export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<SectionName, string>>>>> = {
+  11: {
+    vehicle: '88fdcabdafbe9072',
+    walkAround: '23095d96c982d81e',
+    system: 'd095d2fe338d3580',
+    fuel: '899eb3e2a6a3da26',
+    exhaust: 'a3896714f6451795',
+    power: '4db113edc1519c0f',
+    harness: '96cb4089496c47e6',
+    work: 'f467a19e5e07bbe7',
+  },
   10: {
     vehicle: '88fdcabdafbe9072',
     walkAround: '23095d96c982d81e',

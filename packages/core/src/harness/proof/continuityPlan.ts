@@ -34,55 +34,59 @@ export interface PlanOptions {
   readonly grouped: boolean
 }
 
-/** Minutes of a practised hand: a touch with its note, a clip moved, a bar read. Rules of thumb. */
-const TOUCH_MIN = 0.15
+/** Minutes of a practised hand: a touch, a clip moved, a bar read. Rules of thumb. */
+const TOUCH_MIN = 0.1
 const CLIP_MIN = 0.3
 const BAR_MIN = 0.5
 
 const pairKey = (a: number, b: number): string => (a < b ? `${a} ${b}` : `${b} ${a}`)
 
-/** Why these two are read one by one; null: they are left to the groups. */
-const reasonFor = (loom: LoomNets, a: number, b: number, supply: ReadonlySet<number>, earth: ReadonlySet<number>) => {
-  const [x, y] = [loom.nets[a]!, loom.nets[b]!]
-  if (x.pins.some((p) => y.pins.some((q) => areNeighbours(p, q)))) return 'neighbours'
-  if (supply.has(a) || supply.has(b)) return 'supply'
-  return earth.has(a) || earth.has(b) ? 'earth' : null
-}
+/** Pins of two nets that lie side by side in a plug; null where none do. */
+const sideBySide = (loom: LoomNets, a: number, b: number): string | null =>
+  loom.nets[b]!.pins.find((q) => loom.nets[a]!.pins.some((p) => areNeighbours(p, q))) ?? null
 
-/** Pins of two nets that lie side by side, else where their clips go. */
-const nearest = (loom: LoomNets, a: number, b: number): string => {
-  const [x, y] = [loom.nets[a]!, loom.nets[b]!]
-  return y.pins.find((q) => x.pins.some((p) => areNeighbours(p, q))) ?? y.pins[0]!
-}
+/** A reading of many pins at once says that one of them is wrong, not which. */
+export const hasBar = (r: Pick<Reading, 'clip' | 'probe'>): boolean => r.clip.length > 1 || r.probe.length > 1
 
 /**
  * Readings that prove a loom before it goes in: every pin of every net against the net's clip; every net against its
- * neighbours in a plug, supply and earth; what is left in groups, half against half by the binary digits of the nets'
- * numbers, so that any two are on different sides at least once. Net by net, so that the clip moves once for each.
+ * neighbours in a plug, one by one, and against all supplies and all earths, tied together on a bar; what is left in
+ * groups, half against half by the binary digits of the nets' numbers, so that any two are on different sides at least
+ * once. Net by net, so that the clip moves once for each.
  */
 export const continuityPlan = (loom: LoomNets, options: PlanOptions): ContinuityPlan => {
   const numbers = (wires: readonly string[]) => new Set(wires.flatMap((w) => loom.netOfWire.get(w) ?? []))
   const [supply, earth] = [numbers(options.supply), numbers(options.earth)]
   const readings: Reading[] = []
-  const rest: (readonly [number, number])[] = []
+  const held = new Set<string>()
+  const hub = (n: number): string => loom.nets[n]!.pins[0]!
+  const apart = (a: number, others: readonly number[], because: Reading['because'], probe: readonly string[]): void => {
+    if (others.length === 0) return
+    for (const b of others) held.add(pairKey(a, b))
+    const id = `apart ${hub(a)} ${probe.length === 1 ? probe[0] : because}`
+    readings.push({ id, kind: 'isolation', because, clip: [hub(a)], probe, rings: false })
+  }
   loom.nets.forEach((net, a) => {
     const [clip, ...others] = net.pins
     for (const pin of others)
       readings.push({ id: `rings ${clip} ${pin}`, kind: 'continuity', because: null, clip: [clip!], probe: [pin], rings: true }) // prettier-ignore
     for (let b = a + 1; b < loom.nets.length; b++) {
-      const because = reasonFor(loom, a, b, supply, earth)
-      if (because === null) {
-        rest.push([a, b])
-        continue
-      }
-      const pin = nearest(loom, a, b)
-      readings.push({ id: `apart ${clip} ${pin}`, kind: 'isolation', because, clip: [clip!], probe: [pin], rings: false }) // prettier-ignore
+      const pin = sideBySide(loom, a, b)
+      if (pin !== null) apart(a, [b], 'neighbours', [pin])
     }
+    for (const [because, all] of [['supply', supply], ['earth', earth]] as const) {
+      // Supplies among themselves one by one, each once.
+      const open = [...all].filter((b) => b !== a && !held.has(pairKey(a, b)))
+      if (!all.has(a)) apart(a, open, because, open.map(hub))
+      else for (const b of open) apart(a, [b], because, [hub(b)])
+    } // prettier-ignore
   })
+  const rest = loom.nets.flatMap((_, b) =>
+    loom.nets.slice(0, b).flatMap((__, a) => (held.has(pairKey(a, b)) ? [] : [[a, b] as const])),
+  )
   const touches = readings.length
   let bars = 0
   let reclips = 0
-  const held = new Set<string>()
   if (options.grouped && rest.length > 0) {
     let before: boolean[] | null = null
     for (let bit = 0; 2 ** bit < loom.nets.length; bit++) {

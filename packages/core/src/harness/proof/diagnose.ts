@@ -1,4 +1,4 @@
-import type { Reading } from './continuityPlan.ts'
+import { hasBar, type Reading } from './continuityPlan.ts'
 import { MadeLoom, wiresOfFault, type Joined, type LoomFault } from './loomFaults.ts'
 import type { LoomNets } from './loomNets.ts'
 
@@ -56,7 +56,7 @@ export class LoomDoctor {
 
   diagnose(taken: readonly Taken[]): Diagnosis {
     const failed = taken.filter((t) => t.rang !== t.reading.rings && t.reading.kind !== 'follow-up')
-    const wrong = [...new Set(failed.flatMap((t) => (t.reading.kind === 'group' ? [] : [...t.reading.clip, ...t.reading.probe])))] // prettier-ignore
+    const wrong = [...new Set(failed.flatMap((t) => (hasBar(t.reading) ? [] : [...t.reading.clip, ...t.reading.probe])))] // prettier-ignore
     const answer = (state: Diagnosis['state'], explanations: Diagnosis['explanations'] = [], next: Reading | null = null) =>
       ({ state, explanations, next, wrong }) // prettier-ignore
     if (failed.length === 0) return answer('right')
@@ -164,7 +164,7 @@ export class LoomDoctor {
       return null
     }
     for (const t of taken) {
-      if (t.reading.kind !== 'group' || !t.rang) continue
+      if (t.reading.kind === 'follow-up' || !hasBar(t.reading) || !t.rang) continue
       const deeper = down(t.reading.clip, t.reading.probe)
       if (deeper) return deeper
     }
@@ -174,7 +174,7 @@ export class LoomDoctor {
   /** Pairs of faults that explain all readings: of faults that contradict none that is right, or touch what is wrong. */
   private pairs(taken: readonly Taken[], failed: readonly Taken[]): readonly Candidate[] {
     const passed = taken.filter((t) => t.rang === t.reading.rings && t.reading.kind !== 'follow-up')
-    const off = taken.filter((t) => t.rang !== t.reading.rings && t.reading.kind !== 'group')
+    const off = taken.filter((t) => t.rang !== t.reading.rings && !hasBar(t.reading))
     const touched = new Set(off.flatMap((t) => [...t.reading.clip, ...t.reading.probe].map((p) => this.loom.netOfPin.get(p)!))) // prettier-ignore
     const key = [...touched].sort().join(' ')
     const before = this.lastPairs

@@ -12,7 +12,7 @@ import {
   type Taken,
 } from './index.ts'
 
-const OPTIONS = { supply: [], earth: [], grouped: true }
+const OPTIONS = { supply: ['w1', 'w4'], earth: ['w2'], grouped: true }
 
 /** A loom of one control unit with so many plugs: plain wires, and nets of three to five pins with a splice. */
 const drawLoom = (seed: number, wires = 14): NetWire[] => {
@@ -117,7 +117,7 @@ describe('the plan of readings', () => {
       'unit:1+unit:2 unit:9+unit:20 bars',
     ])
     expect(plan).toMatchObject({ clips: 4, reclips: 4 + 2, pairsUnproved: 0 })
-    expect(plan.minutes).toBeCloseTo(8 * 0.15 + (4 + 6) * 0.3 + 2 * 0.5, 9)
+    expect(plan.minutes).toBeCloseTo(8 * 0.1 + (4 + 6) * 0.3 + 2 * 0.5, 9)
     expect(continuityPlan(loom, { supply: ['feed'], earth: [], grouped: false })).toMatchObject({ pairsUnproved: 2 })
   })
 

@@ -88,7 +88,10 @@ export const acceptedLoom = (job: JobDocument, plan: CarPlan, circuits: Circuits
     circuits: made.circuits,
     route,
     around,
-    exposed: exposureOfLoom(input, route, made.circuits),
+    exposed: exposureOfLoom(input, route, made.circuits, {
+      crossings: job.harness.crossings,
+      suppressed: plan.suppressed,
+    }),
     missing: circuits.list.filter((c) => !wires.has(c.id)),
     spare: loom.wires.filter((w) => !circuits.list.some((c) => c.id === w.id)).map((w) => w.id),
     torn,

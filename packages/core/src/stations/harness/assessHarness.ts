@@ -1,4 +1,6 @@
 import type { JobDocument } from '../../job/index.ts'
+import { judgeBench } from './judgeBench.ts'
+import { judgeWiring } from './judgeWiring.ts'
 import { worstState } from '../../verdict/index.ts'
 import type { StationAssessment } from '../station.ts'
 import { harnessCase, type HarnessCase, type HarnessVerdict } from './harnessCase.ts'
@@ -26,6 +28,8 @@ export const judgeHarness = (c: HarnessCase): HarnessVerdict[] =>
     ...judgePlugs(c),
     ...judgeCabin(c),
     ...judgeKitLeads(c),
+    ...judgeWiring(c),
+    ...judgeBench(c),
   ].filter((v) => v !== null)
 
 const RANK = { stop: 0, caution: 1, unknown: 2, ok: 3 } as const

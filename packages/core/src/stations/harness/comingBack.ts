@@ -1,7 +1,7 @@
 import { UNIT, type RouteCase, type RoutePlan } from '../../harness/index.ts'
 
 /** Spaces of the car by place: what hangs together without going through a panel. */
-const spacesOf = (input: RouteCase): ReadonlyMap<string, number> => {
+export const spacesOf = (input: RouteCase): ReadonlyMap<string, number> => {
   const zone = new Map<string, number>()
   const spread = (place: string, n: number): void => {
     if (zone.has(place)) return

@@ -1,7 +1,14 @@
-import { assumptionsOf, type Assumption } from '../../figures/index.ts'
+import { assumptionsOf, carSupplyOf, type Assumption } from '../../figures/index.ts'
 import type { JobDocument } from '../../job/index.ts'
 import { describePath } from '../../meaning/index.ts'
-import type { HarnessSection } from '../../sections/index.ts'
+import {
+  WIRE_ROLES,
+  type HarnessSection,
+  type PowerSection,
+  type Trigger,
+  type WalkAroundSection,
+  type WireRole,
+} from '../../sections/index.ts'
 import type { Verdict } from '../../verdict/index.ts'
 import { acceptedLoom, type Accepted } from './acceptedLoom.ts'
 import { circuitsOfJob, type Circuits } from './circuitsOfJob.ts'
@@ -19,12 +26,19 @@ export interface HarnessCase {
   readonly plan: CarPlan
   readonly circuits: Circuits
   readonly accepted: Accepted | null
+  /** Where the sensors are returned to, as the power station has it. */
+  readonly returns: PowerSection['sensors']
+  readonly trigger: Trigger | null
+  readonly ignition: WalkAroundSection['ignition']
+  /** Fuses of the wires that the power station knows, A. */
+  readonly fuseA: Readonly<Partial<Record<WireRole, number | null>>>
   readonly assumptions: readonly Assumption[]
 }
 
 export const harnessCase = (job: JobDocument): HarnessCase => {
   const plan = planOfJob(job)
   const circuits = circuitsOfJob(job)
+  const { wires } = carSupplyOf(job)
   const accepted = plan.template === null ? null : acceptedLoom(job, plan, circuits)
   return {
     harness: job.harness,
@@ -34,6 +48,10 @@ export const harnessCase = (job: JobDocument): HarnessCase => {
     plan,
     circuits,
     accepted,
+    returns: job.power.sensors,
+    trigger: job.system.chosen?.trigger ?? null,
+    ignition: job.walkAround.ignition,
+    fuseA: Object.fromEntries(WIRE_ROLES.map((role) => [role, wires[role].fuseA])),
     assumptions: [...assumptionsOf(job, 'harness'), ...lengthAssumptions(job, plan, accepted)],
   }
 }

@@ -24,3 +24,19 @@ export {
   type PlacedDevice,
 } from './planOfJob.ts'
 export { RATES as LOOM_RATES, SLACK as LOOM_SLACK } from './routeCaseOfJob.ts'
+export { boardOfLoom, USUAL_BOARD_M, type BoardLoom, type LoomBoard } from './boardOfLoom.ts'
+export {
+  bodyOffOf,
+  bundlesOfLoom,
+  coveringOf,
+  holesOfLoom,
+  type CoveredBundle,
+  type HoleWork,
+} from './bundlesOfLoom.ts'
+export { cutOfLoom, type LoomCut } from './cutOfLoom.ts'
+export { likelyOldWires, oldWireTest, type LikelyWire } from './oldWires.ts'
+export { askedEntry, proofOfLoom, type LoomProof, type ProofStep } from './proofOfLoom.ts'
+export { faultWords, pinWords, readingWords, unprovedOf } from './proofWords.ts'
+export { spliceSpots, spotName, type SpliceSpot } from './spliceSpots.ts'
+export { circuitEnds, endWords, type CircuitEnd } from './wireEnds.ts'
+export { wireListOf, type ListedWire } from './wireList.ts'

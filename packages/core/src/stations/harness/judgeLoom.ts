@@ -188,7 +188,7 @@ export const judgeNoise = (c: HarnessCase): HarnessVerdict[] => {
             limit: fig(worst.budget, 'count', 1),
             margin: fig(worst.budget - worst.total, 'count', 1),
             next: say`Take it another way, or twist and shield it`,
-            reason: say`${over ? 'Most' : `Highest: ${worst.circuit.name}, most`} from ${from(worst)}${worst.worst ? `: ${corridorName(c, worst.worst.corridor)}` : ''}.${onEstimates(c, 'near')}`,
+            reason: say`${over ? 'Most' : `Highest: ${worst.circuit.name}, most`} from ${from(worst)}${worst.worst ? `: ${worst.worst.corridor === null ? 'a run that was measured' : corridorName(c, worst.worst.corridor)}` : ''}.${onEstimates(c, 'near')}`,
             source: 'length over spacing; strengths and budgets are rules of thumb',
           } satisfies HarnessVerdict,
         ]),

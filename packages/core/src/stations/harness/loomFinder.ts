@@ -2,7 +2,7 @@ import { RouteSearch, type RouteCase, type RoutePlan } from '../../harness/index
 import type { JobDocument } from '../../job/index.ts'
 import { loomSplice, loomWire, type Loom } from '../../sections/index.ts'
 import { circuitsOfJob, type Circuit, type Circuits } from './circuitsOfJob.ts'
-import { exposureOfLoom, type Exposed } from './exposureOfLoom.ts'
+import { exposureOfLoom, type Beside, type Exposed } from './exposureOfLoom.ts'
 import { sizesOfLoom, surroundingsOf, type WireSurroundings } from './loomSizes.ts'
 import { planOfJob, routeCorridors, wholeCorridor, type CarPlan, type ECUPlace } from './planOfJob.ts'
 import { loomCase, type LoomCase } from './routeCaseOfJob.ts'
@@ -80,14 +80,22 @@ class PlaceFinder {
       const around = surroundingsOf(input, route, circuits)
       const sizes = sizesOfLoom(this.job, circuits, around, this.sizes)
       const grown = Object.entries(sizes).some(([id, size]) => size !== (this.sizes[id] ?? circuits.get(id)!.size))
-      const over = exposureOfLoom(input, route, circuits).find(
-        (x) => x.total > x.budget && x.worst?.from && !this.isApart(x.circuit.kind, x.worst.from),
+      const over = exposureOfLoom(input, route, circuits, this.beside()).find(
+        (x) =>
+          x.total > x.budget &&
+          x.worst?.from &&
+          x.worst.corridor !== null &&
+          !this.isApart(x.circuit.kind, x.worst.from),
       )
       if (!grown && !over) return
       this.sizes = sizes
       if (over) this.separate = [...this.separate, [over.circuit.kind, over.worst!.from!]]
       this.begin()
     }
+  }
+
+  private beside(): Beside {
+    return { crossings: this.job.harness.crossings, suppressed: this.plan.suppressed }
   }
 
   private isApart(one: string, other: string): boolean {
@@ -128,7 +136,7 @@ class PlaceFinder {
   proposal(): Proposal {
     const { input, circuits, unplaced } = this.loomCase
     const route = this.search.plan()
-    const exposed = exposureOfLoom(input, route, circuits)
+    const exposed = exposureOfLoom(input, route, circuits, this.beside())
     const around = surroundingsOf(input, route, circuits)
     return {
       place: this.place,

@@ -71,6 +71,8 @@ export interface CarPlan {
   readonly corridors: readonly Corridor[]
   readonly devices: readonly PlacedDevice[]
   readonly candidates: readonly ECUPlace[]
+  /** Whether the HT leads have resistance; taken so until somebody has looked. */
+  readonly suppressed: boolean
   /** What is wrong with what was entered, in words with the name of the field. */
   readonly faults: readonly string[]
 }
@@ -183,7 +185,8 @@ export const planOfJob = (job: JobDocument): CarPlan => {
   for (const c of candidates) if (!known.has(c.at)) faults.push(`ECU place “${c.name}”: it is at no place of the plan.`)
   const double = candidates.filter((c, n) => candidates.findIndex((x) => x.at === c.at) < n)
   for (const c of double) faults.push(`ECU place “${c.name}”: another candidate is at the same place.`)
-  return { template, places, corridors, devices, candidates, faults }
+  const suppressed = job.walkAround.ignition.suppressedLeads !== false
+  return { template, places, corridors, devices, candidates, suppressed, faults }
 }
 
 /** Wires' area that goes round into a room of this diameter, m²: the bundle formula the other way round. */
@@ -205,7 +208,7 @@ export const routeCorridors = (plan: CarPlan): readonly RouteCorridor[] => {
       wet: c.wet,
       moving: c.moving,
       apart: c.apart,
-      noisePerM: nearNoisePerM(c.near),
+      noisePerM: nearNoisePerM(c.near, plan.suppressed),
       ...(c.roomM !== null && { freeAreaM2: roomAreaM2(c.roomM) }),
     }
     const hole =

@@ -1,0 +1,55 @@
+import type { LoomFault, Reading } from '../../harness/index.ts'
+import { counted } from '../../words/index.ts'
+import type { LoomProof } from './proofOfLoom.ts'
+import { endWords, type CircuitEnd } from './wireEnds.ts'
+
+/** How a pin is said: "ECU A7", "wire 12’s ring at Battery". */
+export const pinWords = (proof: LoomProof, pin: string): string => {
+  for (const e of proof.ends)
+    for (const end of [e.from, e.to])
+      if (end.pin === pin) return end.cavity === null ? `${end.name}, ${end.termination === 'ring' ? 'ring' : 'blade'} of wire ${e.number}` : endWords(end) // prettier-ignore
+  return pin
+}
+
+const wireWords = (proof: LoomProof, id: string): string => {
+  const e = proof.ends.find((x) => x.circuit.id === id)
+  return e ? `wire ${e.number} (${e.circuit.name})` : id
+}
+const netWords = (proof: LoomProof, id: string): string => {
+  const e = proof.ends.find((x) => x.circuit.id === id)
+  const net = e?.circuit.net
+  return net === null || net === undefined ? wireWords(proof, id) : `the splice of wire ${e!.number} (${e!.circuit.name.replace(/, to its splice$/, '')})` // prettier-ignore
+}
+
+/** What is wrong, as it is said aloud. */
+export const faultWords = (proof: LoomProof, f: LoomFault): string => {
+  switch (f.kind) {
+    case 'open':
+      return `${wireWords(proof, f.wire)} is open`
+    case 'short':
+      return `${netWords(proof, f.one)} touches ${netWords(proof, f.other)}`
+    case 'swap': {
+      const end = (wire: string, which: 'from' | 'to'): CircuitEnd => proof.ends.find((x) => x.circuit.id === wire)![which]
+      return `${wireWords(proof, f.one)} and ${wireWords(proof, f.other)} are in each other’s place: ${endWords(end(f.one, f.oneEnd))} and ${endWords(end(f.other, f.otherEnd))}`
+    }
+    case 'astray':
+      return `${wireWords(proof, f.wire)} is joined to ${netWords(proof, f.to)}`
+  }
+} // prettier-ignore
+
+/** A reading as it is taken: "clip on ECU A7, probe on Coolant sensor 1". */
+export const readingWords = (proof: LoomProof, r: Reading): string => {
+  const side = (pins: readonly string[]): string =>
+    pins.length === 1 ? pinWords(proof, pins[0]!) : `a bar with ${pins.map((p) => pinWords(proof, p)).join(', ')}`
+  return `Clip on ${side(r.clip)}; probe on ${side(r.probe)}`
+}
+
+/** What no reading proves. */
+export const unprovedOf = (proof: LoomProof): readonly string[] => [
+  ...(proof.plan.pairsUnproved > 0 ? [`${counted(proof.plan.pairsUnproved, 'pair')} of nets are read against each other by nothing`] : []),
+  ...(proof.plan.lonely.length > 0 ? [`${counted(proof.plan.lonely.length, 'wire')} with one pin only: there is nothing to read it against`] : []),
+  'wires of one net in each other’s place: they read alike, and do no harm but to their lengths',
+  'a wire that hangs on one strand: it rings, and fails under load; pull at every crimp',
+  'shields, seals and what a meter’s few volts do not break through',
+  'cavities that were counted and not looked up: they are marked',
+] // prettier-ignore
