@@ -23,6 +23,7 @@ import {
 import { calculator, type Calculator } from './calculator.ts'
 import { EXHAUST_CALCULATORS } from './exhaustCalculators.ts'
 import { FUEL_STATION_CALCULATORS } from './fuelStationCalculators.ts'
+import { HARNESS_BENCH_CALCULATORS } from './harnessBenchCalculators.ts'
 import { HARNESS_CALCULATORS } from './harnessCalculators.ts'
 import { POWER_CALCULATORS } from './powerCalculators.ts'
 import { circuitRules, pumpTableRules } from './rules.ts'
@@ -91,4 +92,5 @@ export const CALCULATORS: readonly Calculator[] = [
   ...EXHAUST_CALCULATORS,
   ...POWER_CALCULATORS,
   ...HARNESS_CALCULATORS,
+  ...HARNESS_BENCH_CALCULATORS,
 ]

@@ -110,3 +110,38 @@ describe('the smaller calculators', () => {
     ])
   })
 })
+
+describe('the calculators of the bench', () => {
+  it('a pick-up 0.4 m beside the ignition at 20 mm, shielded: 2; crossing a pump lead squarely: nothing', () => {
+    const { victims } = answer('noise-exposure') as { victims: { shares: number[]; withinBudget: boolean }[] }
+    expect(victims[0]!.shares[0]).toBeCloseTo(2, 9)
+    expect(victims[0]!.shares[1]).toBeCloseTo(0, 9)
+    expect(victims[0]!.withinBudget).toBe(true)
+  })
+
+  it('a trunk of 0.9 m with two branches: 1.2 m long, every length kept', () => {
+    const { boards } = answer('form-board') as { boards: { widthM: number; branches: { lengthM: number }[] }[] }
+    expect(boards).toHaveLength(1)
+    expect(boards[0]!.widthM).toBeCloseTo(1.2, 9)
+    expect(boards[0]!.branches.map((b) => Number(b.lengthM.toFixed(6)))).toEqual([0.9, 0.25, 0.3])
+  })
+
+  it('two injectors in each other’s place are named once the meter has been heard at the other plug', () => {
+    const { explanations, state } = answer('continuity-plan') as { state: string; explanations: { kind: string; one: string; other: string }[][] } // prettier-ignore
+    expect(state).toBe('found')
+    for (const [f] of explanations) expect(f).toMatchObject({ kind: 'swap', one: 'injector 1', other: 'injector 2' })
+  })
+
+  it.each([
+    ['form-board', { branches: [{ id: 'a', from: 'x', to: 'x', lengthM: 1 }] }, /branches\.0\.to is "?x"?; allowed: another node/],
+    ['form-board', { branches: [{ id: 'a', from: 'x', to: 'y', lengthM: 0 }] }, /branches\.0\.lengthM is 0; allowed: a number, 0.001 to 50/],
+    ['noise-exposure', { victims: [{ id: 'a', class: 'quiet', runs: [] }] }, /victims\.0\.class is "quiet"; allowed: "ignition"/],
+    ['continuity-plan', { wires: [{ id: 'a', from: 'x1', to: 'y:1' }] }, /wires\.0\.from is "x1"; allowed: "plug:cavity"/],
+    ['continuity-plan', { wires: [{ id: 'a', from: 'x:1', to: 'y:1' }], supply: ['b'] }, /supply\.0 is "?b"?; allowed: the id of a wire/],
+    ['continuity-plan', { wires: [{ id: 'a', from: 'x:1', to: 'y:1' }], read: { wrong: ['b'] } }, /read\.wrong\.0 is "?b"?/],
+  ])('%s refuses by name: %j', (name, input, says) => {
+    const { code, err, out } = runCalculator([name], () => JSON.stringify(input))
+    expect({ code, out }).toEqual({ code: 2, out: '' })
+    expect(err).toMatch(says)
+  }) // prettier-ignore
+})

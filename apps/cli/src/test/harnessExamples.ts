@@ -17,4 +17,41 @@ export const HARNESS_EXAMPLES: Record<string, unknown> = {
     ],
     slack: { share: 0.04, perEndM: 0.1 },
   },
+  // By hand: strength 10, 0.4 m at 20 mm, shielded a tenth, at a scale of 100 mm: 2.
+  'noise-exposure': {
+    victims: [
+      {
+        id: 'crank sensor',
+        class: 'pick-up',
+        shielded: true,
+        runs: [
+          { beside: 'ignition', lengthM: 0.4, spacingM: 0.02 },
+          { beside: 'motor', lengthM: 1, spacingM: 0.02, angleDeg: 90 },
+        ],
+      },
+    ],
+  },
+  'form-board': {
+    branches: [
+      { id: 'trunk', from: 'bulkhead', to: 'engine', lengthM: 0.9, wires: 20 },
+      { id: 'coolant', from: 'engine', to: 'coolant sensor', lengthM: 0.25, wires: 2 },
+      { id: 'throttle', from: 'engine', to: 'throttle sensor', lengthM: 0.3, wires: 3 },
+    ],
+  },
+  // Injectors one and two are in each other’s place: both are silent, and one rings at two.
+  'continuity-plan': {
+    wires: [
+      { id: 'injector 1', from: 'ECU:1', to: 'injector 1:1' },
+      { id: 'injector 2', from: 'ECU:2', to: 'injector 2:1' },
+      { id: 'feed', from: 'ECU:9', to: 'battery:1' },
+    ],
+    supply: ['feed'],
+    read: {
+      wrong: ['rings ECU:1 injector 1:1', 'rings ECU:2 injector 2:1'],
+      asked: [
+        { clip: ['ECU:2'], probe: ['injector 1:1'], rang: true },
+        { clip: ['ECU:1'], probe: ['injector 2:1'], rang: true },
+      ],
+    },
+  },
 }

@@ -1,8 +1,14 @@
 import {
+  circuitEnds,
+  emptyCrossing,
   emptyDevice,
   emptyJob,
   emptyKitLead,
+  emptyOldWire,
+  emptyPlugPin,
+  harnessCase,
   LoomFinder,
+  proofOfLoom,
   withPlan,
   type HarnessCorridor,
   type HarnessDevice,
@@ -110,18 +116,67 @@ const carrierPlan: HarnessSection = {
   }),
   unit: { ...nothing.unit, limitK: 358.15, sealed: false },
   design: { ...nothing.design, tiedAtBack: true, tuningCable: true },
+  crossings: [
+    {
+      ...emptyCrossing('run-coolant-fan', 'coolant-signal'),
+      from: 'motor',
+      lengthM: 0.2,
+      spacingM: 0.03,
+      angleDeg: 90,
+    },
+  ],
+  oldWires: [
+    {
+      ...emptyOldWire('old-coil-feed', 'Coil feed from the key switch'),
+      fate: 'kept',
+      tag: 'keyed feed',
+      proved: true,
+    },
+    { ...emptyOldWire('old-choke', 'Feed of the electric choke'), fate: 'capped', tag: 'choke, capped', proved: true },
+    { ...emptyOldWire('old-cut-off', 'Idle cut-off valve of the carburettor'), fate: 'capped', tag: 'cut-off, capped' },
+  ],
+  noise: { ...nothing.noise, shieldEarth: 'ecu-end' },
+  cut: { spoolM: 25, covering: 'braid' },
+  board: { widthM: 2.44 },
 }
 
 /** Steps that the demo's loom is improved by: about what a screen does in a second. */
 const STEPS = 300
 
 /** A job of the demo with the best loom accepted for a place of the ECU, as somebody would have done on the screen. */
-const withAccepted = (job: JobDocument, place: string): HarnessSection => {
+const withAccepted = (job: JobDocument, place: string): JobDocument => {
   const finder = new LoomFinder(job, place)
   finder.improve(STEPS)
-  return { ...job.harness, loom: finder.proposals()[0]?.loom ?? null }
+  return { ...job, harness: { ...job.harness, loom: finder.proposals()[0]?.loom ?? null } }
 }
 
-/** Everything is measured, and the loom with the ECU under the left seat is accepted. */
+/** Cavities as somebody looked them up, and a proof that has got as far as a wire in the wrong plug. */
+const onTheBench = (job: JobDocument): HarnessSection => {
+  const c = harnessCase(job)
+  const looked = ['coolant-sensor', 'air-sensor', 'manifold-sensor', 'throttle-sensor']
+  const pins = circuitEnds(c).flatMap((e) =>
+    [e.from, e.to].flatMap((end) =>
+      looked.includes(end.device)
+        ? [
+            {
+              ...emptyPlugPin(`pin-${e.circuit.id}-${end.device}`.slice(0, 60), e.circuit.id, end.device),
+              pin: end.cavity!,
+            },
+          ]
+        : [],
+    ),
+  )
+  const harness = { ...job.harness, pins }
+  const proof = proofOfLoom(harnessCase({ ...job, harness }))
+  if (!proof) return harness
+  const swapped = ['coolant-signal', 'air-signal'].map((id) => proof.loom.nets.find((n) => n.wires.includes(id))!)
+  const last = Math.max(...swapped.map((n) => proof.steps.findIndex((s) => s.id === n.pins[0])))
+  const off = proof.plan.readings
+    .filter((r) => r.rings && swapped.some((n) => n.pins[0] === r.clip[0]))
+    .map((r) => r.id)
+  return { ...harness, proof: { done: proof.steps.slice(0, last + 1).map((s) => s.id), off, asked: [] } }
+}
+
+/** Everything is measured, the loom with the ECU under the left seat is accepted, made, and being proved. */
 export const carrierHarness = (job: Omit<JobDocument, 'harness'>): HarnessSection =>
-  withAccepted({ ...job, harness: carrierPlan }, 'ecu-left-seat')
+  onTheBench(withAccepted({ ...job, harness: carrierPlan }, 'ecu-left-seat'))

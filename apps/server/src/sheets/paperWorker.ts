@@ -1,4 +1,4 @@
-import type { Paper } from '@lochmoor/contract'
+import type { LoomFile, Paper } from '@lochmoor/contract'
 import {
   inEnglish,
   inUnits,
@@ -11,6 +11,7 @@ import {
 } from '@lochmoor/core'
 import { giveWay } from '../threads/givesWay.ts'
 import type { SheetHead } from './fuelSheet.ts'
+import { loomFile } from './bench/loomFiles.ts'
 import { templatePaper } from './pdf/templatePaper.ts'
 import { STATION_SHEETS } from './stationSheets.ts'
 
@@ -32,13 +33,25 @@ interface TemplateTask {
   readonly template: DrillTemplate
   readonly head: Parameters<typeof templatePaper>[2]
 }
+interface LoomTask {
+  readonly kind: 'loom'
+  readonly file: LoomFile
+  readonly job: JobDocument
+  readonly head: Omit<SheetHead, 'inEnglish'>
+  readonly paper: Paper
+  readonly units: UnitChoice
+  readonly english: English
+  readonly own: readonly string[]
+}
 /** A paper to be drawn, as it is handed to a thread. */
-export type PaperTask = SheetTask | TemplateTask
+export type PaperTask = SheetTask | TemplateTask | LoomTask
 
-const draw = (task: PaperTask): Promise<Buffer> => {
+const draw = (task: PaperTask): Promise<Buffer> | Buffer => {
   if (task.kind === 'template') return templatePaper(task.paper, task.template, task.head)
-  const { catalogue, english, head, job, own, paper, station, units } = task
+  const { english, head, job, own, paper, units } = task
   const say = (text: string) => inUnits(inEnglish(text, english, own), units, own)
+  if (task.kind === 'loom') return loomFile(task.file, job, { ...head, inEnglish: say }, paper, units)
+  const { catalogue, station } = task
   return STATION_SHEETS[station]!(job, catalogue, { ...head, inEnglish: say }, paper, units)
 }
 

@@ -1,4 +1,12 @@
-import { JobId, PartListQuery, SheetQuery, StationPath, TemplateQuery, TemplateSvgQuery } from '@lochmoor/contract'
+import {
+  JobId,
+  LoomFile,
+  PartListQuery,
+  SheetQuery,
+  StationPath,
+  TemplateQuery,
+  TemplateSvgQuery,
+} from '@lochmoor/contract'
 import { Controller, Get, HttpException, Param, Query, StreamableFile } from '@nestjs/common'
 import { ApiTags } from '@nestjs/swagger'
 import { GuestsToo, Who, type Caller } from '../workshop/caller.ts'
@@ -9,6 +17,13 @@ const asFile = (made: MadeFile | null, type: string, ending: string): Streamable
   if (!made) throw new HttpException({ code: 'noSuchJob', message: 'There is no job with this id here.' }, 404)
   const name = encodeURIComponent(`${made.name.replace(/[/:*?"<>|]/g, '-')}.${ending}`)
   return new StreamableFile(made.bytes, { type, disposition: `attachment; filename*=UTF-8''${name}` })
+}
+
+const LOOM_TYPES: Readonly<Record<string, string>> = {
+  pdf: 'application/pdf',
+  csv: 'text/csv; charset=utf-8',
+  svg: 'image/svg+xml; charset=utf-8',
+  dxf: 'image/vnd.dxf; charset=utf-8',
 }
 
 /** A guest takes turns with everybody who came by the same link. */
@@ -40,6 +55,18 @@ export class SheetsController {
   ): Promise<StreamableFile> {
     const made = await this.sheets.template(askerOf(caller), id, sensor, 'svg', english)
     return asFile(made, 'image/svg+xml; charset=utf-8', 'svg')
+  }
+
+  @Get('loom/:file')
+  async loom(
+    @Who() caller: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Param('file', { schema: LoomFile }) file: LoomFile,
+    @Query({ schema: SheetQuery }) { paper, units, english }: SheetQuery,
+  ): Promise<StreamableFile> {
+    const ending = file.slice(file.indexOf('.') + 1)
+    const wanted = { units: unitsWanted(units), english }
+    return asFile(await this.sheets.loom(askerOf(caller), id, file, paper, wanted), LOOM_TYPES[ending]!, ending)
   }
 
   @Get(':station/sheet.pdf')

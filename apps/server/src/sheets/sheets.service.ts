@@ -1,4 +1,4 @@
-import type { Paper } from '@lochmoor/contract'
+import type { LoomFile, Paper } from '@lochmoor/contract'
 import {
   chosenSpots,
   earthedTerminal,
@@ -53,6 +53,16 @@ export interface Asker {
 
 const PAPERS_AT_ONCE = 2
 const PAPERS_WAITING = 20
+
+const LOOM_FILE_NAMES: Readonly<Record<LoomFile, string>> = {
+  'wires.csv': 'wire list',
+  'cuts.csv': 'cut list',
+  'labels.pdf': 'wire labels',
+  'board.pdf': 'form board',
+  'board.svg': 'form board',
+  'board.dxf': 'form board',
+  'tests.pdf': 'loom proof',
+}
 
 const HEADS = ['quantity', 'quantity is', 'part', 'name', 'specification', 'reason']
 
@@ -165,6 +175,23 @@ export class SheetsService {
       ),
     }
     return { name: file, bytes: await this.draw(asker, { kind: 'template', paper: as, template, head }) }
+  }
+
+  /** What the bench needs of the accepted loom; a refusal before one is accepted. */
+  async loom(
+    { asker, workshopId }: Asker,
+    id: string,
+    file: LoomFile,
+    paper: Paper,
+    { units, english }: PaperWords,
+  ): Promise<MadeFile | null> {
+    const job = await this.documentOf(workshopId, id)
+    if (!job) return null
+    if (job.harness.loom === null || job.harness.plan === null || job.system.chosen === null)
+      throw new HttpException({ code: 'noLoom', message: 'No loom is accepted yet: accept one on tab “Routes” of the harness.' }, 409) // prettier-ignore
+    const { head, own } = await this.headOf(workshopId, job)
+    const task = { kind: 'loom', file, job, head, paper, units, english, own } as const
+    return { name: `${job.vehicle.title}, ${LOOM_FILE_NAMES[file]}`, bytes: await this.draw(asker, task) }
   }
 
   private async headOf(workshopId: string, job: JobDocument) {

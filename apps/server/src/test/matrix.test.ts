@@ -198,6 +198,13 @@ const ROWS: readonly Row[] = [
   { method: 'get', path: '/api/jobs/{id}/export', wants: [401, 200, 200, 403, 403, 404] },
   { method: 'get', path: '/api/jobs/{id}/drill-template.pdf', wants: [401, 200, 200, 200, 404, 404] },
   { method: 'get', path: '/api/jobs/{id}/drill-template.svg', wants: [401, 200, 200, 200, 404, 404] },
+  // The demo's first job has no loom; a file that nobody knows is refused by name.
+  {
+    method: 'get',
+    path: '/api/jobs/{id}/loom/{file}',
+    as: '/api/jobs/{id}/loom/wires.csv',
+    wants: [401, 409, 409, 409, 404, 404],
+  },
   // Of every station that has them: those without are refused alike.
   ...STATION_LIST.flatMap(({ path, parts }): Row[] =>
     (['sheet.pdf', 'parts.csv'] as const).map((paper) => ({

@@ -35,3 +35,16 @@ export const TemplateQuery = z.strictObject({ sensor: which, paper: oneOf(PAPERS
 export type TemplateQuery = z.infer<typeof TemplateQuery>
 export const TemplateSvgQuery = z.strictObject({ sensor: which, english })
 export type TemplateSvgQuery = z.infer<typeof TemplateSvgQuery>
+
+/** What the bench gets of an accepted loom. */
+export const LOOM_FILES = [
+  'wires.csv',
+  'cuts.csv',
+  'labels.pdf',
+  'board.pdf',
+  'board.svg',
+  'board.dxf',
+  'tests.pdf',
+] as const
+export const LoomFile = oneOf(LOOM_FILES)
+export type LoomFile = z.infer<typeof LoomFile>

@@ -9,6 +9,10 @@ import { useState } from 'react'
 import { useParams } from 'react-router'
 import { makeBench } from '../bench/StationBench.tsx'
 import { useLooms } from './background/useLooms.ts'
+import { BoardSheet } from './board/BoardSheet.tsx'
+import { CutSheet } from './cut/CutSheet.tsx'
+import { NoiseSheet } from './noise/NoiseSheet.tsx'
+import { ProofSheet } from './proof/ProofSheet.tsx'
 import { CarSheet } from './car/CarSheet.tsx'
 import { CircuitsSheet } from './circuits/CircuitsSheet.tsx'
 import { PlaceSheet } from './place/PlaceSheet.tsx'
@@ -22,7 +26,16 @@ const SHOWING = ['routes', 'ecu-place']
 /** The harness station. */
 export const HarnessBench = makeBench<HarnessAssessment, HarnessView>({
   station: HARNESS_STATION,
-  screens: { '': CarSheet, circuits: CircuitsSheet, routes: RoutesSheet, 'ecu-place': PlaceSheet },
+  screens: {
+    '': CarSheet,
+    circuits: CircuitsSheet,
+    routes: RoutesSheet,
+    'ecu-place': PlaceSheet,
+    noise: NoiseSheet,
+    cut: CutSheet,
+    board: BoardSheet,
+    proof: ProofSheet,
+  },
   useExtra: ({ job }) => {
     const { sheet = '' } = useParams()
     const found = useLooms(job, SHOWING.includes(sheet) && job.harness.plan !== null)

@@ -8,6 +8,12 @@ export interface BoardSheet {
   readonly y: number
 }
 
+/** What a printer reaches of a sheet laid crosswise beneath a head of two lines, and how far sheets overlap, m. */
+export const SHEET_WINDOWS_M = {
+  a4: { widthM: 0.277, heightM: 0.174, overlapM: 0.01 },
+  letter: { widthM: 0.2594, heightM: 0.1799, overlapM: 0.01 },
+} as const
+
 /**
  * Sheets that the lines of a board touch, each a window of this size; neighbours overlap. Sheets with nothing on them are
  * left out.

@@ -24,7 +24,8 @@ export interface Diagnosis {
 const MOST_PAIRS = 60_000
 const keyOf = (joined: Joined): string => joined.join()
 
-const followUp = (clip: readonly string[], probe: readonly string[]): Reading => ({
+/** A reading that was asked for, between these pins; many are tied together on a bar. */
+export const followUpReading = (clip: readonly string[], probe: readonly string[]): Reading => ({
   id: `ask ${clip.join(' ')} | ${probe.join(' ')}`,
   kind: 'follow-up',
   because: null,
@@ -106,7 +107,7 @@ export class LoomDoctor {
         if (at === joined[this.loom.pins.indexOf(pins[0]!)]) continue
         const others = this.loom.pins.filter((p, n) => p !== pin && joined[n] === at && !pins.includes(p))
         if (others.length > 0 && !others.some((p) => heard.has(`${p} ${pin}`) || heard.has(`${pin} ${p}`)))
-          return followUp([others[0]!], [pin])
+          return followUpReading([others[0]!], [pin])
       }
     return null
   }
@@ -124,13 +125,13 @@ export class LoomDoctor {
     const half = sides.slice(0, Math.ceil(sides.length / 2))
     const clip = [...new Set(half.map(([a]) => a))]
     offers.push(
-      followUp(
+      followUpReading(
         clip,
         [...new Set(half.map(([, b]) => b))].filter((p) => !clip.includes(p)),
       ),
     )
     for (let a = 0; a < pins.length && offers.length < 4000; a++)
-      for (let b = a + 1; b < pins.length; b++) offers.push(followUp([pins[a]!], [pins[b]!]))
+      for (let b = a + 1; b < pins.length; b++) offers.push(followUpReading([pins[a]!], [pins[b]!]))
     let best: Reading | null = null
     let least = Infinity
     for (const r of offers) {
@@ -155,7 +156,7 @@ export class LoomDoctor {
       const long = clipLonger ? clip : probe
       for (const half of [long.slice(0, Math.ceil(long.length / 2)), long.slice(Math.ceil(long.length / 2))]) {
         const [c, p] = clipLonger ? [half, probe] : [clip, half]
-        const reading = followUp(c, p)
+        const reading = followUpReading(c, p)
         const rang = known.get(reading.id)
         if (rang === undefined) return reading
         const deeper = rang ? down(c, p) : null

@@ -1,4 +1,4 @@
 export * from './loomNets.ts'
 export * from './continuityPlan.ts'
 export { MadeLoom, wiresOfFault, type LoomFault, type WireEnd } from './loomFaults.ts'
-export { LoomDoctor, type Diagnosis, type Taken } from './diagnose.ts'
+export { followUpReading, LoomDoctor, type Diagnosis, type Taken } from './diagnose.ts'

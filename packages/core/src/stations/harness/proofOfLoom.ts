@@ -1,5 +1,6 @@
 import {
   continuityPlan,
+  followUpReading,
   loomNets,
   type ContinuityPlan,
   type LoomNets,
@@ -49,8 +50,7 @@ const askedReading = (loom: LoomNets, entry: string): Taken | null => {
   const pins = (text: string) => text.split(' ').map((n) => loom.pins[Number(n)]!)
   const [clip, probe] = [pins(clips), pins(probes)]
   if ([...clip, ...probe].includes(undefined as never)) return null
-  const id = `ask ${clip.join(' ')} | ${probe.join(' ')}`
-  return { reading: { id, kind: 'follow-up', because: null, clip, probe, rings: false }, rang: word === 'rang' }
+  return { reading: followUpReading(clip, probe), rang: word === 'rang' }
 }
 
 const stepId = (r: Reading): string => (r.kind === 'group' ? r.id : r.clip[0]!)

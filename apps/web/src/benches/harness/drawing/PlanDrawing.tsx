@@ -14,6 +14,8 @@ interface Props {
   /** Corridors of the wire that is looked at. */
   readonly way?: ReadonlySet<string>
   readonly spot?: string | null
+  /** Corridor that is drawn double: where most is picked up. */
+  readonly loud?: string | null
   readonly onSpot?: (id: string) => void
   /** A place was dragged. */
   readonly onMove?: (id: string, to: { readonly fromFrontM: number; readonly fromMiddleM: number }) => void
@@ -42,7 +44,7 @@ const lanesOf = (route: RoutePlan | null | undefined, corridor: string, pxPerM: 
 }
 
 /** The car from above, to scale: corridors with their numbers, holes, devices, and the bundles of a loom. */
-export const PlanDrawing = ({ plan, name, route, way, spot, onSpot, onMove, ecuAt }: Props) => {
+export const PlanDrawing = ({ plan, name, route, way, spot, loud, onSpot, onMove, ecuAt }: Props) => {
   const [ref, width] = useWidth<HTMLDivElement>(560)
   const svg = useRef<SVGSVGElement>(null)
   const dragged = useRef<string | null>(null)
@@ -110,6 +112,7 @@ export const PlanDrawing = ({ plan, name, route, way, spot, onSpot, onMove, ecuA
                   <path key={l.kind} d={shift(l.offset)} fill="none" stroke={isKind(l.kind) && isClean(l.kind) ? 'var(--accent)' : 'var(--ink)'} strokeWidth={l.px} />
                 ))
               )}
+              {loud === c.id && [-9, 9].map((offset) => <path key={offset} data-loud={c.id} d={shift(offset)} fill="none" stroke="var(--stop)" strokeWidth={2.5} />)}
               {c.panel !== 'none' && (
                 <circle cx={mx} cy={my} r={7} fill="var(--sheet)" stroke={c.panel === 'bare-edge' ? 'var(--stop)' : 'var(--ink)'} strokeWidth={2} />
               )}
