@@ -62,7 +62,8 @@ export const HARNESS_HOWS: Hows<typeof HARNESS> = {
     },
   },
   noise: {
-    pickUpCrankV: 'Scope across the pick-up’s two wires while cranking, plug off the ECU: half of what lies between its peaks.',
+    pickUpCrankV:
+      'Scope across the pick-up’s two wires while cranking, plug off the ECU: half of what lies between its peaks.',
     pickUpNeedsV: 'From the ECU’s data sheet; 0.3 to 0.5 V is common.',
   },
   cut: { spoolM: 'As the dealer sells it: 25 m is common.' },

@@ -185,7 +185,10 @@ export const HARNESS_LABELS: Labels<typeof HARNESS> = {
     item: {
       '': '',
       name: 'name',
-      fate: { label: 'what becomes of it', words: { removed: 'removed', kept: 'kept in use', capped: 'capped and left' } },
+      fate: {
+        label: 'what becomes of it',
+        words: { removed: 'removed', kept: 'kept in use', capped: 'capped and left' },
+      },
       tag: 'tag',
       proved: 'test done',
     },

@@ -1,5 +1,12 @@
 import type { Paper } from '@lochmoor/contract'
-import { sheetsOf, SHEET_WINDOWS_M, type BoardDrawing, type BoardMark, type BoardSheet } from '@lochmoor/core'
+import {
+  boardLines,
+  sheetsOf,
+  SHEET_WINDOWS_M,
+  type BoardDrawing,
+  type BoardMark,
+  type BoardSheet,
+} from '@lochmoor/core'
 import PDFDocument from 'pdfkit'
 import { INK, sheetFont, sheetText, SOFT } from '../pdf/sheetPaper.ts'
 import { MM } from '../pdf/templatePaper.ts'
@@ -40,14 +47,6 @@ const draw = (doc: PDFKit.PDFDocument, m: BoardMark): void => {
   }
 } // prettier-ignore
 
-/** Lines that a drawing takes paper for: its branches and faces, and a point for each of its words. */
-const linesOf = (d: BoardDrawing) =>
-  d.marks.flatMap((m) => {
-    if (m.kind === 'line') return [m.points.map(([x, y]) => ({ x: x / 1e3, y: y / 1e3 }))]
-    const p = { x: m.x / 1e3, y: m.y / 1e3 }
-    return m.kind === 'text' ? [[p, p]] : []
-  })
-
 /** Whether a mark lies in a window, mm, with some room for what stands out. */
 const touches = (m: BoardMark, x: number, y: number, w: number, h: number): boolean => {
   const room = 120
@@ -76,7 +75,7 @@ export const boardPaper = (paper: Paper, drawings: readonly BoardDrawing[], head
     info: { Title: head.title, Producer: 'Lochmoor', Creator: 'Lochmoor' },
   })
   doc.registerFont('plain', sheetFont(400)).registerFont('bold', sheetFont(700))
-  const boards = drawings.map((d) => ({ d, sheets: sheetsOf(linesOf(d), window) }))
+  const boards = drawings.map((d) => ({ d, sheets: sheetsOf(boardLines(d), window) }))
   const all = boards.reduce((sum, b) => sum + b.sheets.length, 0)
   let number = 0
 

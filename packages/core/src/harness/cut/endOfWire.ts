@@ -58,8 +58,18 @@ export const endOfWire = (
   }
 }
 
-/** What stands on a wire's label: short enough for a sleeve of 30 characters a line. */
-export const labelOf = (number: number, from: string, to: string): readonly [string, string] => {
-  const short = (end: string): string => end.replace(/\s+/g, ' ').toUpperCase().slice(0, 22)
+/** An end as a label names it. */
+export interface LabelledEnd {
+  readonly name: string
+  readonly cavity: string | null
+}
+const MOST_OF_END = 22
+
+/** What stands on a wire's label: short enough for a sleeve of 30 characters a line; a long name is cut, its cavity never. */
+export const labelOf = (number: number, from: LabelledEnd, to: LabelledEnd): readonly [string, string] => {
+  const short = ({ cavity, name }: LabelledEnd): string => {
+    const tail = cavity === null ? '' : `/${cavity}`
+    return `${name.toUpperCase().slice(0, MOST_OF_END - tail.length)}${tail}`
+  }
   return [`${number} ${short(from)}`, `> ${short(to)}`]
 }

@@ -28,6 +28,8 @@ describe.each(PLAN_IDS)('from the accepted loom of plan %s', (plan) => {
     expect(wires.map((w) => w.number)).toEqual(wires.map((_, n) => n + 1))
     for (const w of wires)
       for (const line of [...w.labels.from, ...w.labels.to]) expect(line.length).toBeLessThanOrEqual(30)
+    const full = wires.filter((w) => w.to.cavity !== null)
+    for (const w of full) expect(w.labels.to[0].endsWith(`/${w.to.cavity}`)).toBe(true)
   })
 
   it('a wire is cut as long as its branches on the board and what is left for both ends', () => {

@@ -1,5 +1,6 @@
 import type { Point } from '../../harness/index.ts'
 import type { LoomBoard } from './boardOfLoom.ts'
+import { within } from './wireEnds.ts'
 
 /** A thing that is drawn on a board, mm from its upper left corner, y downwards. */
 export type BoardMark =
@@ -28,6 +29,8 @@ const MARGIN_MM = 15
 const CAVITY = 2.4
 const GAP_MM = 12
 const MOST_COLUMNS = 12
+/** Faces lie close together: about two sheets of paper wide, mm. */
+const FACES_ROOM_MM = 530
 const mm = (m: number): number => m * 1e3
 
 /** The point halfway along a line, and the direction there. */
@@ -51,8 +54,20 @@ const middleOf = (points: readonly Point[]): { readonly at: Point; readonly nx: 
 export const boardMarks = (board: LoomBoard, options: BoardOptions): BoardDrawing => {
   const { brief = false, faces, lengthText, textMm } = options
   const marks: BoardMark[] = []
+  const words: Box[] = []
+  /** Words where they are clear of others, further out if need be; lengths that find no room are left out where it is small. */
+  const say = (mark: Omit<TextMark, 'kind'>, dx = 0, dy = 0, mayDrop = false): void => {
+    const steps = dx === 0 && dy === 0 ? [0] : [0, 1.3, 2.6, 3.9, 5.2]
+    const tries = steps.map((k): TextMark => ({ kind: 'text', ...mark, x: mark.x + dx * k * textMm, y: mark.y + dy * k * textMm })) // prettier-ignore
+    const clear = tries.find((m) => !words.some((w) => overlap(w, boxOf(m))))
+    const said = clear ?? (mayDrop ? null : tries[tries.length - 1]!)
+    if (!said) return
+    words.push(boxOf(said))
+    marks.push(said)
+  }
   const at = (p: Point): [number, number] => [MARGIN_MM + mm(p.x), MARGIN_MM + mm(p.y)]
   const laid = new Map(board.flat.branches.map((b) => [b.id, b.points]))
+  const lengths: Omit<TextMark, 'kind'>[] = []
   for (const b of board.branches) {
     const points = laid.get(b.id)!
     marks.push({ kind: 'line', what: b.corridor === null ? 'lead' : 'branch', id: b.id, points: points.map(at), widthMm: Math.max(0.4, Math.min(2, mm(b.coveredM) / 6)) }) // prettier-ignore
@@ -60,7 +75,7 @@ export const boardMarks = (board: LoomBoard, options: BoardOptions): BoardDrawin
     const m = middleOf(points)
     const [x, y] = at(m.at)
     const off = 0.7 * textMm
-    marks.push({ kind: 'text', what: 'length', x: x + m.nx * off * 1.6, y: y + m.ny * off + 0.35 * textMm, size: textMm, text: lengthText(b.lengthM), anchor: 'middle' }) // prettier-ignore
+    lengths.push({ what: 'length', x: x + m.nx * off * 1.6, y: y + m.ny * off + 0.35 * textMm, size: textMm, text: lengthText(b.lengthM), anchor: 'middle' }) // prettier-ignore
   }
   for (const [node, p] of board.flat.nodes) {
     const [x, y] = at(p)
@@ -72,7 +87,7 @@ export const boardMarks = (board: LoomBoard, options: BoardOptions): BoardDrawin
       if (!p) continue
       const [x, y] = at(p)
       marks.push({ kind: 'circle', what: 'cut', x, y, r: textMm })
-      marks.push({ kind: 'text', what: 'cut', x: x + 1.3 * textMm, y: y - 0.6 * textMm, size: textMm, text: brief ? mark : `joins ${mark}`, anchor: 'start' }) // prettier-ignore
+      say({ what: 'cut', x: x + 1.3 * textMm, y: y - 0.6 * textMm, size: textMm, text: brief ? mark : `joins ${mark}`, anchor: 'start' }) // prettier-ignore
     }
   }
   for (const { node, spot } of board.splices) {
@@ -80,7 +95,7 @@ export const boardMarks = (board: LoomBoard, options: BoardOptions): BoardDrawin
     if (!p) continue
     const [x, y] = at(p)
     marks.push({ kind: 'circle', what: 'splice', x, y, r: 0.9 * textMm })
-    marks.push({ kind: 'text', what: 'splice', x, y: y + 2 * textMm, size: textMm, text: brief ? 'S' : `splice ${spot.name.toLowerCase()}`, anchor: 'middle' }) // prettier-ignore
+    say({ what: 'splice', x, y: y + 2 * textMm, size: textMm, text: brief ? 'S' : `splice ${within(spot.name)}`, anchor: 'middle' }) // prettier-ignore
   }
   board.ends.forEach((e, n) => {
     const p = board.flat.nodes.get(e.node)
@@ -92,14 +107,14 @@ export const boardMarks = (board: LoomBoard, options: BoardOptions): BoardDrawin
     const [dx, dy] = [(p.x - before.x) / long, (p.y - before.y) / long]
     const [x, y] = at(p)
     marks.push({ kind: 'circle', what: 'plug', x, y, r: 0.8 * textMm })
-    marks.push({
-      kind: 'text', what: 'end', x: x + dx * 1.4 * textMm, y: y + dy * 1.8 * textMm + 0.35 * textMm, size: textMm,
-      text: brief ? keyOf(n) : `${keyOf(n)} ${e.name}`, anchor: dx < -0.4 ? 'end' : dx > 0.4 ? 'start' : 'middle',
-    }) // prettier-ignore
+    const text = brief ? keyOf(n) : `${keyOf(n)} ${e.name}`
+    const anchor = dx < -0.4 ? 'end' : dx > 0.4 ? 'start' : 'middle'
+    say({ what: 'end', x: x + dx * 1.4 * textMm, y: y + dy * 1.8 * textMm + 0.35 * textMm, size: textMm, text, anchor }, dx, dy) // prettier-ignore
   })
+  for (const l of lengths) say(l, 0, 0, brief)
   const loom = withinMargins(marks)
   if (!faces) return loom
-  const drawn = drawFaces(board, loom.heightMm, Math.max(loom.widthMm, 400), textMm)
+  const drawn = drawFaces(board, loom.heightMm, FACES_ROOM_MM, textMm)
   return {
     marks: [...loom.marks, ...drawn.marks],
     widthMm: Math.max(loom.widthMm, drawn.widthMm),
@@ -109,18 +124,24 @@ export const boardMarks = (board: LoomBoard, options: BoardOptions): BoardDrawin
 
 /** How wide a letter is for its height, about. */
 const LETTER = 0.56
+type TextMark = Extract<BoardMark, { kind: 'text' }>
+type Box = readonly [x0: number, y0: number, x1: number, y1: number]
+const boxOf = (m: TextMark): Box => {
+  const long = LETTER * m.size * m.text.length
+  const x0 = m.x - (m.anchor === 'end' ? long : m.anchor === 'middle' ? long / 2 : 0)
+  return [x0, m.y - m.size, x0 + long, m.y + 0.3 * m.size]
+}
+const overlap = (a: Box, b: Box): boolean => a[0] < b[2] && b[0] < a[2] && a[1] < b[3] && b[1] < a[3]
 
 /** Moved so that lines and words lie within the margin. */
 const withinMargins = (marks: readonly BoardMark[]): BoardDrawing => {
-  const spans = marks.map((m): readonly [x0: number, y0: number, x1: number, y1: number] => {
+  const spans = marks.map((m): Box => {
     if (m.kind === 'circle') return [m.x - m.r, m.y - m.r, m.x + m.r, m.y + m.r]
     if (m.kind === 'line') {
       const [xs, ys] = [m.points.map((p) => p[0]), m.points.map((p) => p[1])]
       return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)]
     }
-    const long = LETTER * m.size * m.text.length
-    const x0 = m.x - (m.anchor === 'end' ? long : m.anchor === 'middle' ? long / 2 : 0)
-    return [x0, m.y - m.size, x0 + long, m.y + 0.3 * m.size]
+    return boxOf(m)
   })
   const [x0, y0] = [Math.min(...spans.map((s) => s[0])), Math.min(...spans.map((s) => s[1]))]
   const [dx, dy] = [MARGIN_MM - x0, MARGIN_MM - y0]
@@ -197,3 +218,11 @@ export const boardSvg = (drawings: readonly BoardDrawing[], title: string): stri
   })
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${r3(widthMm)}mm" height="${r3(Math.max(10, y))}mm" viewBox="0 0 ${r3(widthMm)} ${r3(Math.max(10, y))}"><title>${escaped(title)}</title>\n${parts.join('\n')}\n</svg>\n`
 }
+
+/** What a drawing takes paper for, m: its branches and faces, and where its words begin. */
+export const boardLines = (d: BoardDrawing): readonly (readonly Point[])[] =>
+  d.marks.flatMap((m) => {
+    if (m.kind === 'line') return [m.points.map(([x, y]) => ({ x: x / 1e3, y: y / 1e3 }))]
+    const p = { x: m.x / 1e3, y: m.y / 1e3 }
+    return m.kind === 'text' ? [[p, p]] : []
+  })

@@ -40,4 +40,11 @@ export { faultWords, pinWords, readingWords, unprovedOf } from './proofWords.ts'
 export { spliceSpots, spotName, type SpliceSpot } from './spliceSpots.ts'
 export { circuitEnds, endWords, type CircuitEnd } from './wireEnds.ts'
 export { wireListOf, type ListedWire } from './wireList.ts'
-export { boardMarks, boardSvg, keyOf as boardKeyOf, type BoardDrawing, type BoardMark } from './boardMarks.ts'
+export {
+  boardLines,
+  boardMarks,
+  boardSvg,
+  keyOf as boardKeyOf,
+  type BoardDrawing,
+  type BoardMark,
+} from './boardMarks.ts'

@@ -5,7 +5,7 @@ import { cutOfLoom } from './cutOfLoom.ts'
 import type { HarnessCase, HarnessVerdict } from './harnessCase.ts'
 import { proofOfLoom } from './proofOfLoom.ts'
 import { spliceSpots, spotName, STAGGER_M } from './spliceSpots.ts'
-import { circuitEnds } from './wireEnds.ts'
+import { circuitEnds, within } from './wireEnds.ts'
 
 /** Splices: staggered, none in a hole, none in heat, wet or motion. */
 const judgeSplices = (c: HarnessCase): HarnessVerdict | null => {
@@ -16,7 +16,7 @@ const judgeSplices = (c: HarnessCase): HarnessVerdict | null => {
   return {
     ...plain,
     id: 'splices',
-    title: first ? `Splice of “${first.name.toLowerCase()}” ${first.against[0]!}` : 'Splices staggered and clear of holes',
+    title: first ? `Splice of “${within(first.name)}” ${first.against[0]!}` : 'Splices staggered and clear of holes',
     state: first ? 'caution' : 'ok',
     figureName: 'apart',
     figure: first ? null : fig(STAGGER_M, 'bore', 0),

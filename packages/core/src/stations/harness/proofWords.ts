@@ -3,7 +3,7 @@ import { counted } from '../../words/index.ts'
 import type { LoomProof } from './proofOfLoom.ts'
 import { endWords, type CircuitEnd } from './wireEnds.ts'
 
-/** How a pin is said: "ECU A7", "wire 12’s ring at Battery". */
+/** How a pin is said: "ECU pin A7", "Battery, ring of wire 12". */
 export const pinWords = (proof: LoomProof, pin: string): string => {
   for (const e of proof.ends)
     for (const end of [e.from, e.to])
@@ -37,7 +37,7 @@ export const faultWords = (proof: LoomProof, f: LoomFault): string => {
   }
 } // prettier-ignore
 
-/** A reading as it is taken: "clip on ECU A7, probe on Coolant sensor 1". */
+/** A reading as it is taken: "Clip on ECU pin A7; probe on Coolant sensor pin 1". */
 export const readingWords = (proof: LoomProof, r: Reading): string => {
   const side = (pins: readonly string[]): string =>
     pins.length === 1 ? pinWords(proof, pins[0]!) : `a bar with ${pins.map((p) => pinWords(proof, p)).join(', ')}`

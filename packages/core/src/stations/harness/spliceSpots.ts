@@ -41,9 +41,12 @@ export const spliceSpots = (c: HarnessCase): readonly SpliceSpot[] => {
       const last = lastCorridor(a, w.id, w.from)
       if (last) comeBy.set(last, (comeBy.get(last) ?? 0) + 1)
     }
-    const choices = [...comeBy]
-      .map(([id, many]) => {
-        const e = a.input.corridors.find((x) => x.id === id)!
+    const kind = wires[0]!.kind
+    const choices = a.input.corridors
+      .filter((e) => comeBy.has(e.id) || ((e.from === place || e.to === place) && mayShare(a, e.id, kind)))
+      .map((e) => {
+        const { id } = e
+        const many = comeBy.get(id) ?? 0
         const fromPlace = filled.get(`${place} ${id}`) ?? (e.hole ? CLEAR_OF_HOLE_M : 0)
         const offsetM = fromPlace + STAGGER_M
         // Not past the middle: the other half is for splices of the next place.
@@ -65,6 +68,14 @@ export const spliceSpots = (c: HarnessCase): readonly SpliceSpot[] => {
   })
 } // prettier-ignore
 
+/** Whether the loom takes a corridor and a splice of this class may lie in it. */
+const mayShare = (a: Accepted, corridor: string, kind: string): boolean => {
+  const here = a.route.bundles.filter((b) => b.corridor === corridor).map((b) => b.class)
+  const e = a.input.corridors.find((x) => x.id === corridor)!
+  const apart = (a.input.separate ?? []).some(([x, y]) => (x === kind && here.includes(y)) || (y === kind && here.includes(x))) // prettier-ignore
+  return here.length > 0 && (e.apart === true || !apart)
+}
+
 /** The corridor by which a wire comes to its splice; null where it takes none. */
 const lastCorridor = (a: Accepted, wire: string, from: string): string | null => {
   const ways = a.route.routes.find((r) => r.id === wire)?.corridors ?? []
@@ -81,6 +92,7 @@ export const spliceShiftM = (c: HarnessCase, spots: readonly SpliceSpot[], wire:
 
 export const spotName = (c: HarnessCase, s: SpliceSpot): string => {
   const place = c.plan.places.find((p) => p.id === s.place)?.name ?? s.place
-  const corridor = s.corridor && c.plan.corridors.find((x) => x.id === wholeCorridor(s.corridor!))?.name
+  const corridor =
+    s.corridor && s.offsetM > 0 && c.plan.corridors.find((x) => x.id === wholeCorridor(s.corridor!))?.name
   return corridor ? `${corridor}, from ${place}` : place
 }

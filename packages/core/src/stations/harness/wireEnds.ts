@@ -49,7 +49,7 @@ export const circuitEnds = (c: HarnessCase): readonly CircuitEnds[] => {
   const nameOf = (end: string): string => {
     if (end === ECU) return 'ECU'
     const net = netOfEnd(end)
-    if (net !== null) return `Splice, ${(c.circuits.nets.find((n) => n.id === net)?.name ?? net).toLowerCase()}`
+    if (net !== null) return `Splice, ${within(c.circuits.nets.find((n) => n.id === net)?.name ?? net)}`
     return c.plan.devices.find((d) => d.id === end)?.name ?? end
   }
   const entered = new Map(c.harness.pins.filter((p) => p.pin.trim() !== '').map((p) => [`${p.device} ${p.circuit}`, p.pin.trim()])) // prettier-ignore
@@ -89,5 +89,8 @@ export const circuitEnds = (c: HarnessCase): readonly CircuitEnds[] => {
   })
 }
 
-/** How an end is said: "ECU A7", "Coolant sensor 1", "Battery". */
-export const endWords = (e: CircuitEnd): string => (e.cavity === null ? e.name : `${e.name} ${e.cavity}`)
+/** How an end is said: "ECU pin A7", "Coolant sensor pin 1", "Battery". */
+export const endWords = (e: CircuitEnd): string => (e.cavity === null ? e.name : `${e.name} pin ${e.cavity}`)
+
+/** A name within a sentence; what stands in capitals stays so. */
+export const within = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1)

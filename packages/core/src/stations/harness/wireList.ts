@@ -5,7 +5,7 @@ import { lengthIsAssumed } from './assumedLength.ts'
 import { ECU } from './circuitsOfJob.ts'
 import type { HarnessCase } from './harnessCase.ts'
 import { spliceShiftM, spliceSpots } from './spliceSpots.ts'
-import { circuitEnds, endWords, type CircuitEnd, type CircuitEnds } from './wireEnds.ts'
+import { circuitEnds, type CircuitEnd, type CircuitEnds } from './wireEnds.ts'
 
 /** A wire as it is cut, stripped, marked and put in. */
 export interface ListedWire extends CircuitEnds {
@@ -57,8 +57,8 @@ export const wireListOf = (c: HarnessCase): readonly ListedWire[] => {
         toWork: work(to),
         fuseA: circuit.role === null ? null : (c.fuseA[circuit.role] ?? null),
         labels: {
-          from: labelOf(number, endWords(from), endWords(to)),
-          to: labelOf(number, endWords(to), endWords(from)),
+          from: labelOf(number, from, to),
+          to: labelOf(number, to, from),
         },
       },
     ]

@@ -1,4 +1,13 @@
-import { boardKeyOf, boardOfLoom, fig, USUAL_BOARD_M } from '@lochmoor/core'
+import {
+  boardKeyOf,
+  boardLines,
+  boardMarks,
+  boardOfLoom,
+  fig,
+  SHEET_WINDOWS_M,
+  sheetsOf,
+  USUAL_BOARD_M,
+} from '@lochmoor/core'
 import { useMemo, useState } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
@@ -24,6 +33,11 @@ export const BoardSheet = ({ job, assessment }: HarnessSheetProps) => {
   const { c } = assessment
   const { boards } = useMemo(() => boardOfLoom(c), [c])
   const [index, setIndex] = useState(0)
+  const sheets = useMemo(() => {
+    const lines = boards.map((b) => boardLines(boardMarks(b, { textMm: 3.5, lengthText: () => '000 mm', faces: true })))
+    const count = (paper: 'a4' | 'letter') => lines.reduce((sum, l) => sum + sheetsOf(l, SHEET_WINDOWS_M[paper]).length, 0)
+    return { a4: count('a4'), letter: count('letter') }
+  }, [boards])
   const [scale, setScale] = useState<(typeof SCALES)[number][0]>('')
   const [branch, setBranch] = useState<string | null>(null)
   const board = boards[Math.min(index, Math.max(0, boards.length - 1))]
@@ -57,8 +71,8 @@ export const BoardSheet = ({ job, assessment }: HarnessSheetProps) => {
             <>
               <PaperLinks
                 papers={[
-                  { file: 'loom/board.pdf?paper=a4', words: 'Board 1:1, A4 sheets' },
-                  { file: 'loom/board.pdf?paper=letter', words: 'Board 1:1, Letter sheets' },
+                  { file: 'loom/board.pdf?paper=a4', words: `Board 1:1, ${sheets.a4} sheets of A4` },
+                  { file: 'loom/board.pdf?paper=letter', words: `Board 1:1, ${sheets.letter} of Letter` },
                   { file: 'loom/board.svg', words: 'SVG' },
                   { file: 'loom/board.dxf', words: 'DXF' },
                 ]}

@@ -20,9 +20,9 @@ const Ending = ({ w, end }: { w: ListedWire; end: 'from' | 'to' }) => {
     <p className="mb-1">
       <span className="font-semibold">{endWords(w[end])}</span>
       {!w[end].cavityKnown && <span className="text-soft italic"> counted</span>}: {work.terminal}; strip{' '}
-      <FigureText figure={fig(work.stripM, 'bore', 1)} />
+      <FigureText figure={fig(work.stripM, 'bore')} />
       {work.seal !== null && <>; {work.seal}</>}
-      <span className="ml-2 text-sm whitespace-nowrap text-soft" translate="no">[{w.labels[end].join(' ')}]</span>
+      <span className="ml-2 text-sm text-soft" translate="no">[{w.labels[end].join(' ')}]</span>
     </p>
   )
 } // prettier-ignore
