@@ -32,6 +32,7 @@ const project = (displayName, folder, extra = {}) => ({
 })
 
 export default {
+  testSequencer: new URL('./tools/jest/slow-first.cjs', import.meta.url).pathname,
   // Ends what hangs; how quick a test is it does not judge.
   testTimeout: 10 * 60_000,
   projects: [

@@ -177,3 +177,91 @@ test('circuits of one’s own, and leads of a kit', async ({ page, bench }) => {
   await entry(page, 'What it waits for, and where it is stowed').fill('a second sensor, behind the dash')
   await expect(bench.judgement).toContainText('Unused lead not capped')
 })
+
+test('noise: a run that was measured adds up, and what is over its budget is said where it is', async ({
+  page,
+  bench,
+}) => {
+  const id = await bench.copyOf(DEMO.carrier, 'Copy beside the coil')
+  await bench.openStation(id, 'harness/noise')
+  const exposures = page.getByRole('region', { name: 'Exposure against budget' })
+  await expect(exposures.getByRole('row').nth(1)).toContainText('Within')
+  await page.getByRole('button', { name: 'Add run' }).click()
+  await entry(page, 'Wire').selectOption('crank-signal')
+  await entry(page, 'Beside').selectOption('ignition')
+  await entry(page, 'Length').fill('1.2')
+  await entry(page, 'Length').press('Enter')
+  await entry(page, 'Spacing, nearest').fill('10 mm')
+  await entry(page, 'Spacing, nearest').press('Enter')
+  await expect(exposures.getByRole('row').nth(1)).toContainText(/Crank sensor, signal.*Over.*measured run/)
+  await expect(bench.judgement).toContainText('Crank sensor, signal picks up too much')
+  // Led across squarely it adds nothing.
+  await entry(page, 'Angle between them').fill('90')
+  await entry(page, 'Angle between them').press('Enter')
+  await expect(exposures.getByRole('row').nth(1)).toContainText('Within')
+  await entry(page, 'Shields earthed').selectOption('both-ends')
+  await expect(bench.judgement).toContainText('Shields earthed at both ends')
+})
+
+test('cut and label: lists that follow the loom, cavities, old wires; files of the bench', async ({ page, bench }) => {
+  const id = await bench.copyOf(DEMO.carrier, 'Copy on the bench')
+  await bench.openStation(id, 'harness/cut')
+  const list = page.getByRole('region', { name: 'Wire list' })
+  await expect(list.getByRole('row').nth(1)).toContainText('ECU feed')
+  await entry(page, 'Plug').selectOption('fuel-pump')
+  await entry(page, '6 Pump feed').fill('B')
+  await expect(list).toContainText('FUEL PUMP/B')
+  await entry(page, 'Wire bought in lengths of').fill('2')
+  await entry(page, 'Wire bought in lengths of').press('Enter')
+  await expect(bench.judgement).toContainText('Wire longer than what is bought at once')
+  await page.getByRole('button', { name: 'List what this car is likely to have' }).click()
+  await expect(bench.judgement).toContainText('Old wire undecided')
+  for (const file of ['Wire list as CSV', 'Cut list as CSV', 'Labels, A4']) {
+    const download = page.waitForEvent('download')
+    await page.getByRole('link', { name: file }).click()
+    expect((await download).suggestedFilename()).toMatch(/Copy on the bench, .*\.(csv|pdf)$/)
+  }
+})
+
+test('form board: as long as the loom, at any scale, as PDF, SVG and DXF', async ({ page, bench }) => {
+  const id = await bench.copyOf(DEMO.carrier, 'Copy on a board')
+  await bench.openStation(id, 'harness/board')
+  const picture = page.getByRole('img', { name: /Board 1: the loom laid flat/ })
+  const widthPx = async () => Number(await picture.getAttribute('width'))
+  const whole = await widthPx()
+  await entry(page, 'Shown').selectOption('1')
+  await expect.poll(widthPx).toBeGreaterThan(4 * whole)
+  await page.getByRole('region', { name: 'Branches with their lengths' }).getByRole('button').first().press('Enter')
+  await expect(page.getByRole('row').and(page.locator('[class*="outline"]'))).toHaveCount(1)
+  for (const [file, ending] of [[/sheets of A4/, 'pdf'], ['SVG', 'svg'], ['DXF', 'dxf']] as const) {
+    const download = page.waitForEvent('download')
+    await page.getByRole('link', { name: file }).click()
+    expect((await download).suggestedFilename()).toBe(`Copy on a board, form board.${ending}`)
+  }
+}) // prettier-ignore
+
+test('proof: a wire in the wrong plug is found from the readings, mended, and recorded', async ({ page, bench }) => {
+  const id = await bench.copyOf(DEMO.carrier, 'Copy with a wire in the wrong plug')
+  await bench.openStation(id, 'harness/proof')
+  await expect(bench.headline).toContainText('Loom is wired wrongly')
+  const finding = page.getByRole('region', { name: 'What is wrong' })
+  // The meter is heard where the other wire should be.
+  while ((await finding.getByRole('heading').textContent()) === 'One more reading decides it') {
+    const asks = (await finding.textContent())!
+    await finding.getByRole('button', { name: 'It rings' }).click()
+    await expect(finding).not.toHaveText(asks)
+    await expect(finding.getByRole('heading')).toBeVisible()
+  }
+  await expect(finding).toContainText(/wire \d+ \(Coolant sensor, signal\) and wire \d+ \(Intake air sensor, signal\) are in each other’s place/i)
+  await page.getByRole('button', { name: 'Record in the job log' }).click()
+
+  // Mended and read anew.
+  await page.getByRole('button', { name: 'Read it anew' }).click()
+  await expect(finding).toHaveCount(0)
+  const first = page.getByRole('button', { name: /: all right$/ }).first()
+  await first.click()
+  await expect(page.getByText('clip positions read, all right so far.', { exact: false })).toBeVisible()
+  await bench.saved()
+  await page.goto(`${bench.address}/jobs/${id}/log`)
+  await expect(page.getByText(/failed: \d+ of \d+ clip positions read, 2 readings wrong; wire/)).toBeVisible()
+}) // prettier-ignore

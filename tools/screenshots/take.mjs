@@ -44,9 +44,7 @@ const PICTURES = [
     act: (page) => page.getByRole('application', { name: /unrolled/ }).waitFor(),
   },
   { name: 'exhaust-reading-dark', path: `${CARRIER}/exhaust/reading`, viewport: DESK, dark: true },
-  { name: 'exhaust-leaks-phone', path: `${CARRIER}/exhaust/order`, viewport: PHONE },
   { name: 'power-network', path: `${WARDEN}/power/network`, viewport: DESK },
-  { name: 'power-conditions', path: `${WARDEN}/power/conditions`, viewport: DESK },
   { name: 'power-feeds', path: `${CURLEW}/power/feeds`, viewport: DESK },
   { name: 'power-wires-dark', path: `${WARDEN}/power/wires`, viewport: DESK, dark: true },
   {
@@ -54,6 +52,13 @@ const PICTURES = [
     path: `${CURLEW}/harness/routes`,
     viewport: DESK,
     act: (page) => page.getByText('Improved for two seconds.').waitFor(),
+  },
+  { name: 'harness-board', path: `${CARRIER}/harness/board`, viewport: DESK },
+  {
+    name: 'harness-proof-phone',
+    path: `${CARRIER}/harness/proof`,
+    viewport: PHONE,
+    act: (page) => page.getByRole('button', { name: 'It rings' }).waitFor(),
   },
   ...STATION_LIST.filter((s) => !OWN_PICTURES.includes(s.path)).map((s) => ({
     name: s.path,

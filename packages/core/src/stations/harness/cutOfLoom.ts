@@ -11,16 +11,21 @@ export interface LoomCut {
   readonly spools: readonly SpoolCut[]
 }
 
+/** In which lengths wire is bought. */
+export const spoolOf = (c: HarnessCase): Pick<LoomCut, 'spoolM' | 'spoolAssumed'> => ({
+  spoolM: c.harness.cut.spoolM ?? USUAL_SPOOL_M,
+  spoolAssumed: c.harness.cut.spoolM === null,
+})
+
 /** What is cut from which spool; leads of a kit only by what they are short. */
 export const cutOfLoom = (c: HarnessCase): LoomCut => {
-  const spoolM = c.harness.cut.spoolM ?? USUAL_SPOOL_M
+  const spool = spoolOf(c)
   const wires = wireListOf(c).filter((w) => w.cutM > 0)
   return {
-    spoolM,
-    spoolAssumed: c.harness.cut.spoolM === null,
+    ...spool,
     spools: cutBySpool(
       wires.map((w) => ({ id: w.circuit.id, size: w.size, colour: w.colour, lengthM: w.cutM })),
-      spoolM,
+      spool.spoolM,
     ),
   }
 }

@@ -1,7 +1,7 @@
 import { fig, plain, say } from '../../verdict/index.ts'
 import { counted } from '../../words/index.ts'
 import { bodyOffOf, bundlesOfLoom, holesOfLoom } from './bundlesOfLoom.ts'
-import { cutOfLoom } from './cutOfLoom.ts'
+import { spoolOf } from './cutOfLoom.ts'
 import type { HarnessCase, HarnessVerdict } from './harnessCase.ts'
 import { proofOfLoom } from './proofOfLoom.ts'
 import { spliceSpots, spotName, STAGGER_M } from './spliceSpots.ts'
@@ -46,8 +46,10 @@ const judgeCavities = (c: HarnessCase): HarnessVerdict | null => {
 /** Wires longer than what is bought at once, and plugs that are fitted after a hole. */
 const judgeCut = (c: HarnessCase): HarnessVerdict[] => {
   if (!c.accepted) return []
-  const { spoolM, spools } = cutOfLoom(c)
-  const long = spools.flatMap((s) => s.tooLong)
+  const { route, input } = c.accepted
+  const { spoolM } = spoolOf(c)
+  const kit = new Set(input.circuits.filter((x) => x.kit).map((x) => x.id))
+  const long = route.routes.map((r) => (kit.has(r.id) ? r.shortfallM : r.wireM) ?? 0).filter((m) => m > spoolM)
   const holes = holesOfLoom(c)
   const last = holes.filter((h) => h.pinnedLast.length > 0)
   const thick = bundlesOfLoom(c).filter((b) => b.sleeveM === null)
@@ -65,7 +67,7 @@ const judgeCut = (c: HarnessCase): HarnessVerdict[] => {
             limitName: 'bought in lengths of',
             limit: fig(spoolM, 'distance', 0),
             next: say`Buy that wire in longer lengths: it must not be joined`,
-            reason: say`The longest is ${fig(Math.max(...long.map((w) => w.lengthM)), 'distance', 2)}.`,
+            reason: say`The longest is ${fig(Math.max(...long), 'distance', 2)}.`,
             source: 'cut list',
           } satisfies HarnessVerdict,
         ]),
