@@ -22,7 +22,7 @@ test('a plan is chosen, corridors are measured, and what is wrong is named', asy
   await entry(page, 'Body').selectOption('separate-chassis')
   await page.getByRole('button', { name: 'Use this plan' }).click()
   await expect(page.getByRole('region', { name: 'Corridors of the plan' })).toContainText('Left frame rail')
-  await expect(bench.headline).toContainText('Corridors not measured')
+  await expect(bench.judgement).toContainText('Corridors not measured')
 
   // In the table, then in the fields; everything by keyboard.
   await page
@@ -66,7 +66,9 @@ test('moving the ECU from wing to cabin: every figure beforehand, and the other 
   bench,
 }) => {
   const id = await bench.copyOf(DEMO.curlew, 'Copy with its ECU on the wing')
-  await bench.openStation(id, 'harness/routes')
+  await bench.openStation(id, 'harness/noise')
+  await entry(page, 'HT leads suppressed').selectOption('yes')
+  await goTo(page, 'Routes')
   await found(page)
   await expect(page.getByRole('img', { name: /Loom over the car, ECU: Left wing/ })).toBeVisible()
   await page.getByRole('button', { name: 'Accept this loom' }).click()

@@ -40,6 +40,12 @@ export const SCREENS: readonly Screen[] = [
     path: `/jobs/${DEMO.carrier}/walk-around/tests`,
   },
   ...TABS,
+  // With an accepted loom, made and being proved.
+  ...['noise', 'cut', 'board', 'proof'].map((tab) => ({
+    name: `harness, ${tab}, with a loom`,
+    path: `/jobs/${DEMO.carrier}/harness/${tab}`,
+    show: (page: Page) => expect(page.getByRole('region', { name: 'Assessment', exact: true })).toBeVisible(),
+  })),
   { name: 'job log', path: `/jobs/${DEMO.curlew}/log` },
   { name: 'history', path: `/jobs/${DEMO.curlew}/history` },
   ...PART_KINDS.map((kind) => ({

@@ -24,7 +24,7 @@ export interface BoardOptions {
   readonly brief?: boolean
 }
 
-const MARGIN_MM = 15
+const MARGIN_MM = 12
 /** Side of a cavity in the face of a connector by the height of letters, and what lies between faces, mm. */
 const CAVITY = 2.4
 const GAP_MM = 12
@@ -64,6 +64,8 @@ export const boardMarks = (board: LoomBoard, options: BoardOptions): BoardDrawin
     if (!said) return
     words.push(boxOf(said))
     marks.push(said)
+    // A word that had to move is led to its place.
+    if (said !== tries[0]) marks.push({ kind: 'line', what: 'face', id: said.text, points: [[mark.x, mark.y - 0.35 * textMm], [said.x - dx * 0.4 * textMm, said.y - 0.35 * textMm]], widthMm: 0.1 }) // prettier-ignore
   }
   const at = (p: Point): [number, number] => [MARGIN_MM + mm(p.x), MARGIN_MM + mm(p.y)]
   const laid = new Map(board.flat.branches.map((b) => [b.id, b.points]))
@@ -112,7 +114,7 @@ export const boardMarks = (board: LoomBoard, options: BoardOptions): BoardDrawin
     say({ what: 'end', x: x + dx * 1.4 * textMm, y: y + dy * 1.8 * textMm + 0.35 * textMm, size: textMm, text, anchor }, dx, dy) // prettier-ignore
   })
   for (const l of lengths) say(l, 0, 0, brief)
-  const loom = withinMargins(marks)
+  const loom = withinMargins(marks, MARGIN_MM + textMm)
   if (!faces) return loom
   const drawn = drawFaces(board, loom.heightMm, FACES_ROOM_MM, textMm)
   return {
@@ -134,7 +136,7 @@ const boxOf = (m: TextMark): Box => {
 const overlap = (a: Box, b: Box): boolean => a[0] < b[2] && b[0] < a[2] && a[1] < b[3] && b[1] < a[3]
 
 /** Moved so that lines and words lie within the margin. */
-const withinMargins = (marks: readonly BoardMark[]): BoardDrawing => {
+const withinMargins = (marks: readonly BoardMark[], marginMm: number): BoardDrawing => {
   const spans = marks.map((m): Box => {
     if (m.kind === 'circle') return [m.x - m.r, m.y - m.r, m.x + m.r, m.y + m.r]
     if (m.kind === 'line') {
@@ -144,15 +146,15 @@ const withinMargins = (marks: readonly BoardMark[]): BoardDrawing => {
     return boxOf(m)
   })
   const [x0, y0] = [Math.min(...spans.map((s) => s[0])), Math.min(...spans.map((s) => s[1]))]
-  const [dx, dy] = [MARGIN_MM - x0, MARGIN_MM - y0]
+  const [dx, dy] = [marginMm - x0, marginMm - y0]
   return {
     marks: marks.map((m) =>
       m.kind === 'line'
         ? { ...m, points: m.points.map(([x, y]) => [x + dx, y + dy] as const) }
         : { ...m, x: m.x + dx, y: m.y + dy },
     ),
-    widthMm: Math.max(...spans.map((s) => s[2])) - x0 + 2 * MARGIN_MM,
-    heightMm: Math.max(...spans.map((s) => s[3])) - y0 + 2 * MARGIN_MM,
+    widthMm: Math.max(...spans.map((s) => s[2])) - x0 + 2 * marginMm,
+    heightMm: Math.max(...spans.map((s) => s[3])) - y0 + 2 * marginMm,
   }
 }
 

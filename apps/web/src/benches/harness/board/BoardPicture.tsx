@@ -22,7 +22,7 @@ export const BoardPicture = ({ board, name, scale, branch, onBranch }: Props) =>
   const units = usePreferences((s) => s.units)
   const brief = scale === null
   // Beside the loom there is room for a key on both sides.
-  const pxPerMm = scale === null ? Math.max(0.08, (width - 110) / (1e3 * board.flat.width)) : scale * PX_PER_MM
+  const pxPerMm = scale === null ? Math.max(0.08, (width - 150) / (1e3 * board.flat.width)) : scale * PX_PER_MM
   const drawing = useMemo(
     () => boardMarks(board, { textMm: TEXT_PX / pxPerMm, lengthText: (m) => figureText(fig(m, 'bore', 0), units), faces: false, brief }),
     [board, brief, pxPerMm, units],
@@ -31,6 +31,7 @@ export const BoardPicture = ({ board, name, scale, branch, onBranch }: Props) =>
     <div ref={ref} className="overflow-auto border border-hair bg-sheet" style={{ maxHeight: '34rem' }} tabIndex={0} role="region" aria-label={`${name}, scrolls`}>
       <svg role="img" aria-label={name} width={drawing.widthMm * pxPerMm} height={drawing.heightMm * pxPerMm} viewBox={`0 0 ${drawing.widthMm} ${drawing.heightMm}`}>
         {drawing.marks.map((m, n) => {
+          if (m.kind === 'line' && m.what === 'face') return <polyline key={n} points={m.points.map((p) => p.join(',')).join(' ')} fill="none" stroke="var(--ink-soft)" strokeWidth={0.7 / pxPerMm} />
           if (m.kind === 'line') {
             const points = m.points.map((p) => p.join(',')).join(' ')
             return (

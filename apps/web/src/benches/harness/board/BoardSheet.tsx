@@ -84,7 +84,7 @@ export const BoardSheet = ({ job, assessment }: HarnessSheetProps) => {
               <section aria-label="Ends of the board" className="mt-4">
                 <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Plugs and terminals</h2>
                 <DataTable
-                  name="Ends of the board"
+                  name="Plugs and terminals by key"
                   rows={board.ends.map((e, n) => ({ ...e, key: boardKeyOf(n) }))}
                   keyOf={(e) => e.key}
                   columns={[
