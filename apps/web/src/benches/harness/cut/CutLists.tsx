@@ -2,6 +2,7 @@ import {
   CLASS_WORDS,
   bodyOffOf,
   bundlesOfLoom,
+  counted,
   coveringOf,
   cutOfLoom,
   fig,
@@ -41,7 +42,7 @@ export const CutBars = ({ c, wires }: { c: HarnessCase; wires: readonly ListedWi
             <div className="flex flex-wrap justify-between gap-x-3 leading-snug">
               <span className="font-semibold">{wireSizeOf(s.size).words}, {s.colour}</span>
               <span className="text-soft">
-                {s.wires.length} pieces of {s.packing.bars.length} {s.packing.bars.length === 1 ? 'length' : 'lengths'}
+                {counted(s.wires.length, 'piece')} of {counted(s.packing.bars.length, 'length')}
                 {s.packing.proved ? ', proved fewest' : `; at least ${s.packing.leastBars} needed`}
               </span>
             </div>
