@@ -8,10 +8,10 @@ import {
   HARNESS_WORKINGS,
   harnessCautions,
   harnessWorking,
-  lengthIsAssumed,
   netOfEnd,
   partsOfHarness,
   wholeCorridor,
+  wireListOf,
   wireSizeOf,
   type Catalogue,
   type HarnessCase,
@@ -64,6 +64,7 @@ const wires = (sheet: SheetPaper, c: HarnessCase, units: UnitChoice): void => {
   const nameOf = (end: string): string =>
     end === ECU ? 'ECU' : netOfEnd(end) !== null ? 'splice' : (c.plan.devices.find((d) => d.id === end)?.name ?? end)
   const laid = new Map(c.harness.loom?.wires.map((w) => [w.id, w]) ?? [])
+  const cut = new Map(wireListOf(c).map((w) => [w.circuit.id, w]))
   sheet.table(
     [
       { head: 'Wire', share: 0.25 },
@@ -81,8 +82,8 @@ const wires = (sheet: SheetPaper, c: HarnessCase, units: UnitChoice): void => {
         x.ecuPin ?? (x.ecuDoes === null ? '' : 'not known'),
         `${wireSizeOf(own?.size ?? x.size).words}${x.sizeAssumed ? ' (assumed)' : ''}`,
         x.colour,
-        typeof own?.lengthM === 'number'
-          ? `${figureText(fig(own.lengthM, 'distance', 2), units)}${lengthIsAssumed(c.plan, x, own.way) ? ' (assumed)' : ''}`
+        cut.has(x.id)
+          ? `${figureText(fig(cut.get(x.id)!.lengthM, 'distance', 2), units)}${cut.get(x.id)!.lengthAssumed ? ' (assumed)' : ''}`
           : '',
       ]
     }),

@@ -24,4 +24,8 @@ describe('values as people read them', () => {
     expect(showValue(400_000, 'fuel.setPressurePa', { pressure: 'psi' })).toBe('58.015\u2009psi')
     expect(showValue(0.0254, 'walkAround.engine.boreM', { bore: 'in' })).toBe('1\u2009in')
   })
+  it('many readings are counted, a few are told', () => {
+    expect(showValue(['ecu:A1', 'ecu:A2'], 'harness.proof.done')).toBe('ecu:A1, ecu:A2')
+    expect(showValue(['a', 'b', 'c', 'd', 'e'], 'harness.proof.done')).toBe('5 entries')
+  })
 })

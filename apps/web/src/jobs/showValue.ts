@@ -3,11 +3,16 @@ import { unitOfFamily } from '../store/preferences.ts'
 
 type Units = Partial<Record<Family, string>>
 
+const MOST_WORDS = 4
+
 const showList = (list: readonly unknown[], path: string, units: Units): string => {
   if (list.length === 0) return 'nothing'
   const node = nodeAt(JOB, path)
   // Items without a name are only counted.
   if (node?.is === 'list' && !('name' in node.item.fields)) return counted(list.length, node.one)
+  // So are many words that the program has made itself: readings, corridors.
+  if (node?.is === 'set' && (node.of as { is?: string }).is === 'text' && list.length > MOST_WORDS)
+    return counted(list.length, 'entry')
   return list.map((v) => showValue(v, path, units)).join(', ')
 }
 

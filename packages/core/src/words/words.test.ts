@@ -45,7 +45,7 @@ describe('numbers of things', () => {
     [21, '21 entries'],
   ])('%d', (n, words) => expect(counted(n, 'entry', 'entries')).toBe(words))
   it('regular nouns need one form', () =>
-    expect([counted(1, 'risk'), counted(3, 'risk')]).toEqual(['1 risk', '3 risks']))
+    expect([counted(1, 'risk'), counted(3, 'risk'), counted(3, 'entry'), counted(3, 'day')]).toEqual(['1 risk', '3 risks', '3 entries', '3 days'])) // prettier-ignore
   it('verbs agree', () =>
     expect([pluralOf(1, 'takes', 'take'), pluralOf(2, 'takes', 'take')]).toEqual(['takes', 'take']))
   it.each([

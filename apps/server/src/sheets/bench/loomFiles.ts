@@ -98,7 +98,12 @@ export const loomFile = (
   const warning = stale ? ' THE LOOM NO LONGER FITS THE CAR: accept it anew first.' : ''
   const drawings = (textMm: number) =>
     boardOfLoom(c).boards.map((b) => {
-      const d = boardMarks(b, { textMm, lengthText: (m) => figureText(fig(m, 'bore', 0), units), faces: true })
+      const d = boardMarks(b, {
+        textMm,
+        lengthText: (m) => figureText(fig(m, 'bore', 0), units),
+        sleeveText: (m) => `sleeve ${figureText(fig(m, 'bore', 0), units)}`,
+        faces: true,
+      })
       return { ...d, marks: d.marks.map((m) => (m.kind === 'text' ? { ...m, text: say(m.text) } : m)) }
     })
   switch (file) {

@@ -21,7 +21,8 @@ export interface Diagnosis {
   readonly wrong: readonly string[]
 }
 
-const MOST_PAIRS = 60_000
+/** More pairs than this are not tried: it says that it does not know. */
+const MOST_PAIRS = 300_000
 const keyOf = (joined: Joined): string => joined.join()
 
 /** A reading that was asked for, between these pins; many are tied together on a bar. */
@@ -189,11 +190,10 @@ export class LoomDoctor {
       (c) => within(c.faults[0]!) || (this.explains(c, passed) && off.some((t) => this.made.reads(c.joined, t.reading) === t.rang)), // prettier-ignore
     )
     const ordered = [...failed, ...taken.filter((t) => !failed.includes(t))]
+    if ((plausible.length * (plausible.length - 1)) / 2 > MOST_PAIRS) return []
     const found: Candidate[] = []
-    let tried = 0
     for (let a = 0; a < plausible.length; a++)
       for (let b = a + 1; b < plausible.length; b++) {
-        if (++tried > MOST_PAIRS) return found
         const faults = [plausible[a]!.faults[0]!, plausible[b]!.faults[0]!]
         const c = { faults, joined: this.made.joined(faults) }
         if (this.explains(c, ordered)) found.push(c)

@@ -1,5 +1,5 @@
 import { lengthOf, MadeLoom, LoomDoctor, type LoomFault, type Taken } from '../../harness/index.ts'
-import { emptyCrossing, emptyOldWire, emptyPlugPin, PLAN_IDS } from '../../sections/index.ts'
+import { emptyCrossing, emptyOldWire, emptyOwnCircuit, emptyPlugPin, PLAN_IDS } from '../../sections/index.ts'
 import type { JobDocument } from '../../job/index.ts'
 import { withLoom } from '../../effects/index.ts'
 import { assessHarness } from './assessHarness.ts'
@@ -7,6 +7,7 @@ import { boardOfLoom } from './boardOfLoom.ts'
 import { bodyOffOf, bundlesOfLoom, holesOfLoom } from './bundlesOfLoom.ts'
 import { cutOfLoom } from './cutOfLoom.ts'
 import { harnessCase } from './harnessCase.ts'
+import { partsOfHarness } from './partsOfHarness.ts'
 import { askedEntry, proofOfLoom } from './proofOfLoom.ts'
 import { faultWords, readingWords } from './proofWords.ts'
 import { SLACK } from './routeCaseOfJob.ts'
@@ -193,6 +194,29 @@ describe('what is entered on the bench', () => {
     expect(verdict(job, 'spool')).toBeUndefined()
   })
 
+  it('what is ordered is what is cut: lengths as they are bought, terminals and splices by the wire list', () => {
+    const bought = withHarness(job, { cut: { spoolM: 10, covering: 'braid' } })
+    const own = harnessCase(bought)
+    const lines = partsOfHarness(own)
+    const of = (what: string) => lines.filter((l) => l.what === what)
+    const { spools } = cutOfLoom(own)
+    expect(
+      of('Wire')
+        .map((l) => l.quantity.si)
+        .sort(),
+    ).toEqual(spools.map((s) => s.packing.boughtM).sort())
+    const ends = wireListOf(own).flatMap((w) => [w.fromWork, w.toWork])
+    const crimped = ends.filter((e) => e.termination !== 'splice').length
+    expect(of('Terminal').reduce((sum, l) => sum + l.quantity.si, 0)).toBeGreaterThanOrEqual(crimped)
+    expect(of('Terminal').reduce((sum, l) => sum + l.quantity.si, 0)).toBeLessThan(
+      1.1 * crimped + of('Terminal').length,
+    )
+    expect(of('Splice')[0]!.quantity.si).toBe(own.circuits.nets.length)
+    const sleeved = of('Sleeve').reduce((sum, l) => sum + l.quantity.si, 0)
+    expect(sleeved).toBeCloseTo(1.1 * bundlesOfLoom(own).reduce((sum, b) => sum + b.lengthM, 0), 6)
+    expect(partsOfHarness(c).some((l) => l.what === 'Sleeve')).toBe(false)
+  })
+
   it('old wires: listed, decided, tagged, proved', () => {
     const own = { ...emptyOldWire('old-1', 'Choke feed') }
     const state = (oldWires: (typeof own)[]) => verdict(withHarness(job, { oldWires }), 'old-wires')!.title
@@ -255,6 +279,13 @@ describe('noise beside the routes', () => {
     expect(verdict(to('block'), 'returns')!.title).toBe('Coolant sensor returned to the wrong earth')
     expect(verdict(to('reference'), 'returns')!.title).toBe('Coolant sensor returned to 5 V')
     expect(verdict(job, 'returns')!.state).toBe('ok')
+  })
+
+  it('a pick-up that is fed from the branch of the coils is said; fed by the ECU it is not', () => {
+    const fed = (from: string) => withHarness(job, { circuits: [{ ...emptyOwnCircuit('own-supply', 'Hall supply'), from, to: 'crank-sensor', kind: 'supply' }] }) // prettier-ignore
+    expect(verdict(fed('relay-box'), 'shared-supply')!.state).toBe('caution')
+    expect(verdict(fed('ecu'), 'shared-supply')).toBeUndefined()
+    expect(verdict(job, 'shared-supply')).toBeUndefined()
   })
 
   it('number one at the wrong end is found from the readings of this loom', () => {

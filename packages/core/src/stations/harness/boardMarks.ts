@@ -1,5 +1,5 @@
 import type { Point } from '../../harness/index.ts'
-import type { LoomBoard } from './boardOfLoom.ts'
+import type { BoardBranch, LoomBoard } from './boardOfLoom.ts'
 import { within } from './wireEnds.ts'
 
 /** A thing that is drawn on a board, mm from its upper left corner, y downwards. */
@@ -18,6 +18,8 @@ export interface BoardOptions {
   /** Height of letters, mm. */
   readonly textMm: number
   readonly lengthText: (lengthM: number) => string
+  /** What covers a branch: its sleeve, and whether one against heat goes over that. Nothing if not given. */
+  readonly sleeveText?: (sleeveM: number) => string
   /** Whether the faces of the connectors are drawn beneath the loom. */
   readonly faces: boolean
   /** Small: plugs by their keys alone, lengths only where there is room, splices without names. */
@@ -52,7 +54,7 @@ const middleOf = (points: readonly Point[]): { readonly at: Point; readonly nx: 
  * opened, and the faces of the connectors with cavity and wire beneath.
  */
 export const boardMarks = (board: LoomBoard, options: BoardOptions): BoardDrawing => {
-  const { brief = false, faces, lengthText, textMm } = options
+  const { brief = false, faces, lengthText, sleeveText, textMm } = options
   const marks: BoardMark[] = []
   const words: Box[] = []
   /** Words where they are clear of others, further out if need be; lengths that find no room are left out where it is small. */
@@ -69,6 +71,8 @@ export const boardMarks = (board: LoomBoard, options: BoardOptions): BoardDrawin
   }
   const at = (p: Point): [number, number] => [MARGIN_MM + mm(p.x), MARGIN_MM + mm(p.y)]
   const laid = new Map(board.flat.branches.map((b) => [b.id, b.points]))
+  const branchText = (b: BoardBranch): string =>
+    [lengthText(b.lengthM), ...(sleeveText && b.sleeveM !== null ? [sleeveText(b.sleeveM)] : []), ...(sleeveText && b.heatSleeve ? ['heat sleeve'] : [])].join(', ') // prettier-ignore
   const lengths: Omit<TextMark, 'kind'>[] = []
   for (const b of board.branches) {
     const points = laid.get(b.id)!
@@ -77,7 +81,7 @@ export const boardMarks = (board: LoomBoard, options: BoardOptions): BoardDrawin
     const m = middleOf(points)
     const [x, y] = at(m.at)
     const off = 0.7 * textMm
-    lengths.push({ what: 'length', x: x + m.nx * off * 1.6, y: y + m.ny * off + 0.35 * textMm, size: textMm, text: lengthText(b.lengthM), anchor: 'middle' }) // prettier-ignore
+    lengths.push({ what: 'length', x: x + m.nx * off * 1.6, y: y + m.ny * off + 0.35 * textMm, size: textMm, text: branchText(b), anchor: 'middle' }) // prettier-ignore
   }
   for (const [node, p] of board.flat.nodes) {
     const [x, y] = at(p)

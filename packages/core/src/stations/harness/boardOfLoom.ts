@@ -1,7 +1,7 @@
 import { layFlat, openLoops, UNIT, type FlatLoom, type LoomBranch, type LoopCut } from '../../harness/index.ts'
 import type { WireClass } from '../../sections/index.ts'
 import { isClean } from '../../harness/index.ts'
-import { coveringOf } from './bundlesOfLoom.ts'
+import { coveringOf, sleeveFor } from './bundlesOfLoom.ts'
 import { ECU, netOfEnd } from './circuitsOfJob.ts'
 import type { HarnessCase } from './harnessCase.ts'
 import { wholeCorridor } from './planOfJob.ts'
@@ -17,6 +17,8 @@ export interface BoardBranch extends LoomBranch {
   /** Corridor that it lies in; null: a lead to a plug. */
   readonly corridor: string | null
   readonly heatSleeve: boolean
+  /** Smallest that goes over it; null for a lead, and where none is sold so large. */
+  readonly sleeveM: number | null
 }
 
 /** Where wires leave the board. */
@@ -201,10 +203,12 @@ export const boardOfLoom = (c: HarnessCase): BoardLoom => {
         const nodes = new Set(branches.flatMap((b) => [b.from, b.to]))
         const full = branches.map((b): BoardBranch => {
           const p = own.find((x) => x.id === b.id)!
+          const coveredM = bundleDiameterM([...p.wires].map((w) => diameterOf.get(w) ?? 0)) + 2 * covering
           return {
             ...b,
             wireIds: [...p.wires],
-            coveredM: bundleDiameterM([...p.wires].map((w) => diameterOf.get(w) ?? 0)) + 2 * covering,
+            coveredM,
+            sleeveM: p.corridor === null ? null : sleeveFor(coveredM),
             corridor: p.corridor && wholeCorridor(p.corridor),
             heatSleeve: p.heat,
           }

@@ -11,6 +11,8 @@ const COVERING_M = { tape: 0.0005, braid: 0.00075, conduit: 0.00125, none: 0 } a
 export type Covering = keyof typeof COVERING_M
 /** Sizes that sleeves are sold in, over what they go on, m. Typical. */
 const SLEEVES_M = [0.003, 0.004, 0.005, 0.006, 0.008, 0.01, 0.013, 0.016, 0.02, 0.025, 0.032, 0.04, 0.05]
+/** Smallest sleeve that goes over a bundle, m; null: none is sold so large. */
+export const sleeveFor = (coveredM: number): number | null => SLEEVES_M.find((x) => x >= coveredM - 1e-9) ?? null
 const HEAT_SLEEVE_K = 373.15
 const CLIP_MOST_M = 0.3
 
@@ -54,7 +56,7 @@ export const bundlesOfLoom = (c: HarnessCase): readonly CoveredBundle[] => {
       wires: b.circuits.length,
       bareM: b.diameterM,
       coveredM,
-      sleeveM: SLEEVES_M.find((s) => s >= coveredM - 1e-9) ?? null,
+      sleeveM: sleeveFor(coveredM),
       heatSleeve: e.temperatureK >= HEAT_SLEEVE_K,
       clips,
       leastBendM: (e.moving ? 10 : 4) * coveredM,
@@ -169,6 +171,6 @@ export const bodyOffOf = (c: HarnessCase): BodyOff => {
     withBody: devices.filter((d) => engine.has(d)).map(named),
     withEngine: devices.filter((d) => !engine.has(d)).map(named),
     wires: [...sideOfNet.values()].filter((s) => s.size === 2).length,
-    assumed: c.harness.devices.every((d) => d.moves === null),
+    assumed: devices.some((d) => d !== ECU && (c.harness.devices.find((x) => x.id === d)?.moves ?? null) === null),
   }
 } // prettier-ignore

@@ -128,10 +128,36 @@ const judgeReturns = (c: HarnessCase): HarnessVerdict => {
   }
 } // prettier-ignore
 
+/** Feeds that switch coils and injectors, and so hand their noise on. */
+const NOISY_FEEDS = ['relay-box', 'ignition-coil', 'key-switch', 'battery']
+
+/** A pick-up that is fed from the branch of coils and injectors sees them switch. */
+const judgeSharedSupply = (c: HarnessCase): HarnessVerdict | null => {
+  const pickUps = new Set(c.circuits.list.filter((x) => x.kind === 'pick-up').flatMap((x) => [x.from, x.to]))
+  pickUps.delete('ecu')
+  const shared = c.circuits.list.filter((x) => (pickUps.has(x.from) && NOISY_FEEDS.includes(x.to)) || (pickUps.has(x.to) && NOISY_FEEDS.includes(x.from)))
+  const [first] = shared
+  if (!first) return null
+  return {
+    ...plain,
+    id: 'shared-supply',
+    title: 'Pick-up fed from the branch of coils and injectors',
+    state: 'caution',
+    next: say`Feed it from the ECU, or by a branch of its own with a filter`,
+    reason: say`${first.name}: it sees every coil and injector switch, however its signal is shielded.`,
+    source: 'trade practice',
+  }
+} // prettier-ignore
+
 /** What disturbs and what is disturbed, beside the routes themselves. */
 export const judgeWiring = (c: HarnessCase): HarnessVerdict[] => {
   if (!c.systemChosen || c.plan.template === null) return []
-  return [judgeShield(c), judgeSuppressed(c), ...judgePickUp(c), judgeCrossings(c), judgeReturns(c)].filter(
-    (v) => v !== null,
-  )
+  return [
+    judgeShield(c),
+    judgeSuppressed(c),
+    ...judgePickUp(c),
+    judgeCrossings(c),
+    judgeReturns(c),
+    judgeSharedSupply(c),
+  ].filter((v) => v !== null)
 }

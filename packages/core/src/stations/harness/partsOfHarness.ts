@@ -1,7 +1,11 @@
 import type { PartLine } from '../../parts/index.ts'
 import { wireSizeOf } from '../../parts/index.ts'
 import { fig, say } from '../../verdict/index.ts'
+import { bundlesOfLoom, coveringOf } from './bundlesOfLoom.ts'
+import { cutOfLoom } from './cutOfLoom.ts'
 import type { HarnessCase } from './harnessCase.ts'
+import { spliceSpots } from './spliceSpots.ts'
+import { wireListOf } from './wireList.ts'
 import { wholeCorridor } from './planOfJob.ts'
 
 /** Cut from spools with so much over. Trade practice. */
@@ -26,6 +30,21 @@ export const partsOfHarness = (c: HarnessCase): readonly PartLine[] => {
     own.lengthM += lengthM
     spools.set(key, own)
   }
+  const wires = wireListOf(c)
+  const bought = cutOfLoom(c)
+  const boughtM = new Map(bought.spools.map((s) => [s.key, s.packing.boughtM]))
+  const tally = new Map<string, number>()
+  for (const w of wires)
+    for (const end of w.kit ? [] : [w.fromWork, w.toWork]) {
+      // Wires of a splice share one crimp, counted below.
+      if (end.termination !== 'splice') tally.set(end.terminal, (tally.get(end.terminal) ?? 0) + 1)
+      if (end.seal !== null) tally.set(end.seal, (tally.get(end.seal) ?? 0) + 1)
+    }
+  const splices = spliceSpots(c).length
+  const sleeved = new Map<number, number>()
+  if (coveringOf(c).kind === 'braid' || coveringOf(c).kind === 'conduit')
+    for (const b of bundlesOfLoom(c))
+      if (b.sleeveM !== null) sleeved.set(b.sleeveM, (sleeved.get(b.sleeveM) ?? 0) + b.lengthM)
   const sleeves = a.input.corridors.filter(
     (e) => e.temperatureK >= 373.15 && a.route.bundles.some((b) => b.corridor === e.id),
   )
@@ -41,9 +60,46 @@ export const partsOfHarness = (c: HarnessCase): readonly PartLine[] => {
         id: `wire-${key.replaceAll(' ', '-')}`,
         what: 'Wire',
         name: `${s.words}, ${s.colour}`,
-        quantity: fig(s.lengthM * WASTE, 'distance', 1),
+        quantity: bought.spoolAssumed
+          ? fig(s.lengthM * WASTE, 'distance', 1)
+          : fig(boughtM.get(key) ?? 0, 'distance', 1),
         specification: say`thin-wall, cross-linked, 125 °C`,
-        why: 'accepted loom, and a tenth over',
+        why: bought.spoolAssumed ? 'accepted loom, and a tenth over' : 'cut list, in the lengths that it is bought in',
+        assumed,
+      })),
+    ...[...tally]
+      .sort(([x], [y]) => (x < y ? -1 : 1))
+      .map(([name, many]) => ({
+        id: name.replace(/[^a-z0-9]+/gi, '-').toLowerCase(),
+        what: name.startsWith('seal') || name.startsWith('no single') ? 'Seal' : 'Terminal',
+        name: name.charAt(0).toUpperCase() + name.slice(1),
+        quantity: fig(Math.ceil(many * WASTE), 'count'),
+        specification: say`to fit the plug or stud: look into its sheet`,
+        why: 'wire list, and a tenth over',
+        assumed: true,
+      })),
+    ...(splices === 0
+      ? []
+      : [
+          {
+            id: 'splice-crimps',
+            what: 'Splice',
+            name: 'Splice crimps with lined heat-shrink',
+            quantity: fig(splices, 'count'),
+            specification: say`by the wires that meet in each`,
+            why: 'splices of the loom',
+            assumed: false,
+          },
+        ]),
+    ...[...sleeved]
+      .sort(([x], [y]) => x - y)
+      .map(([sleeveM, lengthM]) => ({
+        id: `sleeve-${(sleeveM * 1e3).toFixed(0)}`,
+        what: 'Sleeve',
+        name: coveringOf(c).kind === 'braid' ? 'Braided sleeve' : 'Split conduit',
+        quantity: fig(lengthM * WASTE, 'distance', 1),
+        specification: say`nominal ${fig(sleeveM, 'bore', 0)}`,
+        why: 'bundles by their diameter, and a tenth over',
         assumed,
       })),
     ...(sleeves.length === 0

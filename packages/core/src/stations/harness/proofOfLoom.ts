@@ -31,8 +31,11 @@ export interface LoomProof {
   readonly stale: number
 }
 
-const SUPPLY = ['ecu-feed', 'keyed-feed', 'pump-supply', 'fan-supply', 'coil-supply', 'pump-feed', 'fan-feed']
-const EARTH = ['ecu-earth', 'pump-return', 'fan-return']
+/** Beginnings of the names of wires that carry a supply, and of those that are an earth. */
+const SUPPLY = ['ecu-feed', 'keyed-feed', 'pump-supply', 'pump-feed', 'fan-supply', 'fan-feed', 'coil-supply', 'injector-supply', 'heater-supply', 'sensor-supply'] // prettier-ignore
+const EARTH = ['ecu-earth', 'pump-return', 'fan-return', 'sensor-earth']
+const among = (ends: readonly CircuitEnds[], names: readonly string[]): string[] =>
+  ends.map((e) => e.circuit.id).filter((id) => names.some((name) => id === name || id.startsWith(`${name}-`)))
 
 /** A reading that was asked for, as it is kept in the document: which pins, and whether it rang. */
 export const askedEntry = (loom: LoomNets, reading: Reading, rang: boolean): string =>
@@ -61,7 +64,7 @@ export const proofOfLoom = (c: HarnessCase): LoomProof | null => {
   const laid = new Set(c.harness.loom!.wires.map((w) => w.id))
   const ends = circuitEnds(c).filter((e) => laid.has(e.circuit.id))
   const loom = loomNets(ends.map((e) => ({ id: e.circuit.id, from: e.from.pin, to: e.to.pin })))
-  const plan = continuityPlan(loom, { supply: SUPPLY, earth: EARTH, grouped: true })
+  const plan = continuityPlan(loom, { supply: among(ends, SUPPLY), earth: among(ends, EARTH), grouped: true })
   const steps = [...new Set(plan.readings.map(stepId))].map((id) => ({
     id,
     readings: plan.readings.filter((r) => stepId(r) === id),

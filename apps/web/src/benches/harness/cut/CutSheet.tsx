@@ -94,7 +94,9 @@ export const CutSheet = ({ job, assessment, setWire, wire }: HarnessSheetProps) 
               />
               <p className="py-1 text-sm leading-snug text-soft">
                 Lengths with both leads, 4 % slack and 100 mm at each end. Estimates are measured by string before anything is
-                cut. Stripped lengths and terminals are usual ones: the terminal’s own sheet wins.
+                cut. Stripped lengths and terminals are usual ones: the terminal’s own sheet wins. Crimp with the terminal’s own
+                tool, pull at each, shrink with a liner; solder only where nothing flexes. A plug from a donor car: keep 150 mm of
+                its leads, and look at seals and contacts.
               </p>
               <CutBars c={c} wires={wires} />
               <BundleTable c={c} />

@@ -100,11 +100,11 @@ export const WireWay = ({ job, plan, route, input, wire, setWire }: Props) => {
       )}
       {shown.wireM !== null && (
         <p className="py-1 leading-snug">
-          Way <FigureText figure={fig(shown.pathM!, 'distance', 2)} />, cut length{' '}
+          Way <FigureText figure={fig(shown.pathM!, 'distance', 2)} />, {own?.net ? 'to the place of its splice' : 'cut length'}{' '}
           <strong>
             <FigureText figure={fig(shown.wireM, 'distance', 2)} />
           </strong>{' '}
-          with both leads and slack
+          with both leads and slack{own?.net ? '; its splice is staggered from there, and tab “Cut and label” has the cut length' : ''}
           {own && lengthIsAssumed(plan, own, shown.corridors) ? ': an estimate, since not everything on its way is measured' : ''}.
         </p>
       )}
