@@ -1,6 +1,15 @@
 // @ts-check
 import loadSolver from 'highs'
-import { assessHarness, drawCar, exactModel, LoomFinder, RouteSearch } from '../packages/core/dist/index.js'
+import {
+  assessHarness,
+  boardOfLoom,
+  drawCar,
+  exactModel,
+  LoomDoctor,
+  LoomFinder,
+  proofOfLoom,
+  RouteSearch,
+} from '../packages/core/dist/index.js'
 import { DEMO_JOBS } from '../apps/server/dist/demo/demoJobs.js'
 import { median, often, QUICK, report, timesUs } from './measure.mjs'
 
@@ -69,6 +78,14 @@ export const harnessStation = async () => {
     if (carrier) {
       const judged = timesUs(() => assessHarness(carrier), 60)
       report('the station assessed, loom accepted', `${(median(judged) / 1e3).toFixed(2)} ms`)
+      const { c } = assessHarness(carrier)
+      const boards = timesUs(() => boardOfLoom(c), often(10))
+      report('its form board laid flat', `${(median(boards) / 1e3).toFixed(1)} ms`)
+      const proof = proofOfLoom(c)
+      if (proof) {
+        const found = timesUs(() => new LoomDoctor(proof.loom).diagnose(proof.taken), often(5))
+        report('what is wrong by two readings, every single fault tried', `${(median(found) / 1e3).toFixed(0)} ms`)
+      }
     }
   }
 

@@ -223,6 +223,13 @@ test('cut and label: lists that follow the loom, cavities, old wires; files of t
     await page.getByRole('link', { name: file }).click()
     expect((await download).suggestedFilename()).toMatch(/Copy on the bench, .*\.(csv|pdf)$/)
   }
+  // A device more: the loom is not that of this car any more, and the next one is a link away.
+  await goTo(page, 'Circuits')
+  await entry(page, 'Display fitted').selectOption('yes')
+  await goTo(page, 'Cut and label')
+  await expect(page.getByText('The accepted loom no longer fits the car: cut nothing by it.')).toBeVisible()
+  await page.getByRole('link', { name: 'tab “Routes”' }).click()
+  await expect(page.getByRole('heading', { name: 'Minutes of work' })).toBeVisible()
 })
 
 test('form board: as long as the loom, at any scale, as PDF, SVG and DXF', async ({ page, bench }) => {
@@ -266,4 +273,11 @@ test('proof: a wire in the wrong plug is found from the readings, mended, and re
   await bench.saved()
   await page.goto(`${bench.address}/jobs/${id}/log`)
   await expect(page.getByText(/failed: \d+ of \d+ clip positions read, 2 readings wrong; wire/)).toBeVisible()
+}) // prettier-ignore
+
+test('on a phone the tab and the station that one is at are in sight', async ({ page, bench }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await bench.openStation(DEMO.carrier, 'harness/proof')
+  for (const [row, link] of [['Tabs of the harness', 'Proof and order'], ['Stations', 'Harness']] as const)
+    await expect(page.getByRole('navigation', { name: row }).getByRole('link', { name: link })).toBeInViewport({ ratio: 1 })
 }) // prettier-ignore

@@ -2,6 +2,7 @@ import { STAGE_WORDS, stationOf, type StationReadiness } from '@lochmoor/core'
 import { Hammer, Wrench } from 'lucide-react'
 import { NavLink } from 'react-router'
 import { StateMark } from '../marks/StateMark.tsx'
+import { useActiveInSight } from '../shell/useActiveInSight.ts'
 import { readinessNow } from '../store/assessments.ts'
 import { useCatalogue } from '../store/catalogueStore.ts'
 import { useJobStore } from '../store/jobStore.ts'
@@ -13,12 +14,14 @@ export const StationsRail = () => {
   const job = useJobStore((s) => s.document)!
   const catalogue = useCatalogue((s) => s.catalogue)!
   const mayWrite = useMayWrite()
+  const row = useActiveInSight()
   const { repairs, stations } = readinessNow(job, catalogue)
   const link = ({ isActive }: { isActive: boolean }) =>
     `flex shrink-0 flex-col justify-center border-b-[3px] px-2.5 py-1 leading-tight whitespace-nowrap hover:bg-wash ${isActive ? 'border-accent bg-sheet' : 'border-transparent'}`
   return (
     <>
       <nav
+        ref={row}
         aria-label="Stations"
         className="relative flex shrink-0 items-stretch overflow-x-auto border-b border-hair px-1 lg:px-2"
       >

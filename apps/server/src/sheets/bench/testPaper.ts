@@ -1,5 +1,6 @@
 import type { Paper } from '@lochmoor/contract'
 import {
+  barsOf,
   harnessCautions,
   oldWireTest,
   pinWords,
@@ -41,6 +42,7 @@ export const testPaper = (
   sheet.title(head.title)
   sheet.paragraph(`${proof.plan.readings.length} readings at ${proof.steps.length} places of the clip, about ${Math.ceil(proof.plan.minutes)} minutes: rule of thumb. On the bench, every plug free, before anything is connected.`, true) // prettier-ignore
   for (const says of harnessCautions().slice(0, 1)) sheet.paragraph(says)
+  for (const bar of barsOf(proof)) sheet.paragraph(`Bar of ${bar.name}, tied together first: ${bar.pins}.`)
   const single = proof.steps.filter((s) => s.readings[0]!.kind !== 'group')
   sheet.heading('Clip by clip')
   sheet.table(

@@ -64,6 +64,7 @@ export const continuityPlan = (loom: LoomNets, options: PlanOptions): Continuity
     if (others.length === 0) return
     for (const b of others) held.add(pairKey(a, b))
     const id = `apart ${hub(a)} ${probe.length === 1 ? probe[0] : because}`
+    if (readings.some((r) => r.id === id)) return
     readings.push({ id, kind: 'isolation', because, clip: [hub(a)], probe, rings: false })
   }
   loom.nets.forEach((net, a) => {
@@ -75,10 +76,10 @@ export const continuityPlan = (loom: LoomNets, options: PlanOptions): Continuity
       if (pin !== null) apart(a, [b], 'neighbours', [pin])
     }
     for (const [because, all] of [['supply', supply], ['earth', earth]] as const) {
-      // Supplies among themselves one by one, each once.
-      const open = [...all].filter((b) => b !== a && !held.has(pairKey(a, b)))
-      if (!all.has(a)) apart(a, open, because, open.map(hub))
-      else for (const b of open) apart(a, [b], because, [hub(b)])
+      const others = [...all].filter((b) => b !== a)
+      // The bar holds all of them whenever it is touched; supplies among themselves are read one by one, each once.
+      if (!all.has(a)) apart(a, others, because, others.map(hub))
+      else for (const b of others) if (!held.has(pairKey(a, b))) apart(a, [b], because, [hub(b)])
     } // prettier-ignore
   })
   const rest = loom.nets.flatMap((_, b) =>

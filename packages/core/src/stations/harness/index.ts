@@ -36,7 +36,7 @@ export {
 export { cutOfLoom, type LoomCut } from './cutOfLoom.ts'
 export { likelyOldWires, oldWireTest, type LikelyWire } from './oldWires.ts'
 export { askedEntry, proofOfLoom, type LoomProof, type ProofStep } from './proofOfLoom.ts'
-export { faultWords, pinWords, readingWords, unprovedOf } from './proofWords.ts'
+export { barsOf, faultWords, pinWords, readingWords, unprovedOf } from './proofWords.ts'
 export { spliceSpots, spotName, type SpliceSpot } from './spliceSpots.ts'
 export { circuitEnds, endWords, type CircuitEnd } from './wireEnds.ts'
 export { wireListOf, type ListedWire } from './wireList.ts'

@@ -44,6 +44,16 @@ export const readingWords = (proof: LoomProof, r: Reading): string => {
   return `Clip on ${side(r.clip)}; probe on ${side(r.probe)}`
 }
 
+/** What is tied together on a bar, once for all readings: "supplies", "earths". Empty where there is none. */
+export const barsOf = (proof: LoomProof): readonly { readonly name: string; readonly pins: string }[] =>
+  (['supply', 'earth'] as const).flatMap((because) => {
+    const probes = proof.plan.readings
+      .filter((r) => r.because === because && r.probe.length > 1)
+      .flatMap((r) => r.probe)
+    const pins = [...new Set(probes)]
+    return pins.length === 0 ? [] : [{ name: because === 'supply' ? 'all supplies' : 'all earths', pins: pins.map((p) => pinWords(proof, p)).join(', ') }] // prettier-ignore
+  })
+
 /** What no reading proves. */
 export const unprovedOf = (proof: LoomProof): readonly string[] => [
   ...(proof.plan.pairsUnproved > 0 ? [`${counted(proof.plan.pairsUnproved, 'pair')} of nets are read against each other by nothing`] : []),

@@ -1,4 +1,4 @@
-import { faultWords, partsOfHarness, proofOfLoom, unprovedOf } from '@lochmoor/core'
+import { barsOf, faultWords, partsOfHarness, proofOfLoom, unprovedOf } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { Button } from '../../../shell/Button.tsx'
 import { run, setAt } from '../../../store/commands.ts'
@@ -96,6 +96,11 @@ export const ProofSheet = ({ job, assessment }: HarnessSheetProps) => {
               <Finding job={job} proof={proof} state={state} />
               <section aria-label="Readings">
                 <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Readings: on the bench, every plug free</h2>
+                {barsOf(proof).map((bar) => (
+                  <p key={bar.name} className="py-0.5 leading-snug text-soft">
+                    Bar of {bar.name}, tied together first: {bar.pins}.
+                  </p>
+                ))}
                 <ProofSteps job={job} proof={proof} />
               </section>
               <section aria-label="Parts" className="mt-5">
