@@ -75,6 +75,19 @@ const otherFloors = (folder) => ({
   message: `Inside the core dependency goes one way: ${folder} may import ${CORE_FLOORS[folder].join(', ') || 'nothing'}.`,
 })
 
+/** Where nothing is waited for: workers and what is loaded late apart. */
+const PROMISELESS = {
+  files: ['apps/cli/src/**/*.ts', 'apps/web/src/benches/**/*.{ts,tsx}'],
+  ignores: ['**/*.test.{ts,tsx}', '**/background/**', 'apps/web/src/benches/stationScreens.tsx'],
+  selectors: [
+    ':function[async=true]',
+    'AwaitExpression',
+    "NewExpression[callee.name='Promise']",
+    "MemberExpression[object.name='Promise']",
+    'CallExpression > MemberExpression.callee[property.name=/^(then|catch|finally)$/]',
+  ].map((selector) => ({ selector, message: 'Nothing is waited for here: rules that see a forgotten wait are off.' })),
+}
+
 export default tseslint.config(
   {
     ignores: [
@@ -107,6 +120,16 @@ export default tseslint.config(
     files: ['packages/**/*.ts'],
     extends: [tseslint.configs.disableTypeChecked],
     rules: { '@typescript-eslint/switch-exhaustiveness-check': 'off' },
+  },
+  {
+    // Calculators and benches have no promises either: below, a rule without types sees to it.
+    files: PROMISELESS.files,
+    ignores: PROMISELESS.ignores,
+    extends: [tseslint.configs.disableTypeChecked],
+    rules: {
+      '@typescript-eslint/switch-exhaustiveness-check': 'off',
+      'no-restricted-syntax': ['error', ...PROMISELESS.selectors],
+    },
   },
   {
     files: ['packages/core/src/**/*.ts'],
@@ -188,6 +211,20 @@ export default tseslint.config(
           selector: "MemberExpression[property.name='setState'][object.name=/Store$/]",
           message: 'Change the job through a command.',
         },
+      ],
+    },
+  },
+  {
+    files: ['apps/web/src/benches/**/*.tsx'],
+    ignores: PROMISELESS.ignores,
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "MemberExpression[property.name='setState'][object.name=/Store$/]",
+          message: 'Change the job through a command.',
+        },
+        ...PROMISELESS.selectors,
       ],
     },
   },

@@ -229,7 +229,8 @@ test('cut and label: lists that follow the loom, cavities, old wires; files of t
   await goTo(page, 'Cut and label')
   await expect(page.getByText('The accepted loom no longer fits the car: cut nothing by it.')).toBeVisible()
   await page.getByRole('link', { name: 'tab “Routes”' }).click()
-  await expect(page.getByRole('heading', { name: 'Minutes of work' })).toBeVisible()
+  await expect(page).toHaveURL(/harness\/routes$/)
+  await expect(page.getByText('Minutes of a practised hand')).toBeVisible()
 })
 
 test('form board: as long as the loom, at any scale, as PDF, SVG and DXF', async ({ page, bench }) => {

@@ -157,7 +157,7 @@ describe('the board', () => {
       'judged stop',
       'judged stop',
       'judged ok',
-      'measuring unknown',
+      'judged stop',
     ])
     expect(verdicts('Hesket Warden saloon')).toEqual([
       'built ok',

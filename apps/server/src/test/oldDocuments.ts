@@ -7,11 +7,13 @@ const without = (tree: object, ...keys: string[]): Tree =>
   Object.fromEntries(Object.entries(tree).filter(([k]) => !keys.includes(k)))
 
 /** A job as version 10 stored it: a harness without what its bench needs. */
-export const asVersion10 = (job: JobDocument): JobDocument =>
-  ({
-    ...job,
-    harness: without(job.harness, 'crossings', 'pins', 'oldWires', 'noise', 'cut', 'board', 'proof'),
-  }) as unknown as JobDocument
+export const asVersion10 = (job: JobDocument): JobDocument => {
+  // One that was made older already has none.
+  const harness = job.harness as JobDocument['harness'] | undefined
+  if (!harness) return job
+  const then = without(harness, 'crossings', 'pins', 'oldWires', 'noise', 'cut', 'board', 'proof')
+  return { ...job, harness: then } as unknown as JobDocument
+}
 
 /** A job as version 9 stored it: no harness, and an ECU without its pins. */
 export const asVersion9 = (now: JobDocument): JobDocument => {

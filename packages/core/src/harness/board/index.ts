@@ -1,4 +1,5 @@
 export * from './openLoops.ts'
-export { layFlat, type FlatLoom, type LaidBranch } from './layFlat.ts'
+export { layFlat, type FlatLoom } from './layFlat.ts'
+export type { LaidBranch } from './loomTree.ts'
 export { lengthOf, type Point } from './segments.ts'
 export * from './sheets.ts'

@@ -1,13 +1,8 @@
 import type { LoomBranch } from './openLoops.ts'
 import { angleBetween, distanceOf, segmentsOf, type Point, type Segment } from './segments.ts'
 import { layInWedges } from './layInWedges.ts'
-import { longestPath, treeOf, type Tree } from './loomTree.ts'
+import { longestPath, treeOf, type LaidBranch, type Tree } from './loomTree.ts'
 
-/** A branch on the board: from its first node to its other, straight or bent. */
-export interface LaidBranch {
-  readonly id: string
-  readonly points: readonly Point[]
-}
 export interface FlatLoom {
   readonly branches: readonly LaidBranch[]
   readonly nodes: ReadonlyMap<string, Point>

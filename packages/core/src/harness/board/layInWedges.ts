@@ -1,5 +1,4 @@
-import type { LaidBranch } from './layFlat.ts'
-import type { Tree } from './loomTree.ts'
+import type { LaidBranch, Tree } from './loomTree.ts'
 import type { Point } from './segments.ts'
 
 /** Each wedge is narrower than a half plane: then what goes on in a part of its directions stays within it. */

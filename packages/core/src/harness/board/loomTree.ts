@@ -1,4 +1,11 @@
 import type { LoomBranch } from './openLoops.ts'
+import type { Point } from './segments.ts'
+
+/** A branch on the board: from its first node to its other, straight or bent. */
+export interface LaidBranch {
+  readonly id: string
+  readonly points: readonly Point[]
+}
 
 /** Branches without loops, by their nodes. */
 export interface Tree {

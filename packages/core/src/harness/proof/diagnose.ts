@@ -43,7 +43,7 @@ interface Candidate {
 /** Finds what is wrong with a loom from readings: the fewest faults that explain all of them. */
 export class LoomDoctor {
   private readonly made: MadeLoom
-  private readonly singles: readonly Candidate[]
+  private every: readonly Candidate[] | null = null
   /** Pairs that explained what was read last: with more readings on the same pins only these can. */
   private lastPairs: {
     readonly key: string
@@ -53,7 +53,12 @@ export class LoomDoctor {
 
   constructor(private readonly loom: LoomNets) {
     this.made = new MadeLoom(loom)
-    this.singles = this.made.everyFault().map((f) => ({ faults: [f], joined: this.made.joined([f]) }))
+  }
+
+  /** Every single fault with what it joins, worked out when one is first looked for. */
+  private get singles(): readonly Candidate[] {
+    this.every ??= this.made.everyFault().map((f) => ({ faults: [f], joined: this.made.joined([f]) }))
+    return this.every
   }
 
   diagnose(taken: readonly Taken[]): Diagnosis {

@@ -47,7 +47,7 @@ const traceFill = (c: HarnessCase, trace: Trace): void => {
 const traceLength = (c: HarnessCase, trace: Trace): void => {
   const a = c.accepted!
   // Of a net the splice is staggered along the loom: its wires are longer or shorter by that.
-  const whole = a.route.routes.filter((r) => a.circuits.get(r.id)?.net == null)
+  const whole = a.route.routes.filter((r) => (a.circuits.get(r.id)?.net ?? null) === null)
   const longest = (whole.length > 0 ? whole : a.route.routes).reduce((x, y) =>
     (y.wireM ?? 0) > (x.wireM ?? 0) ? y : x,
   )
