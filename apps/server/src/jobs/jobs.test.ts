@@ -173,7 +173,7 @@ describe('the board', () => {
       'judged stop',
       'judged stop',
       'judged stop',
-      'measuring unknown',
+      'judged stop',
     ])
     expect(verdicts('Thornkeld Plover tourer')).toEqual([
       'measuring unknown',
