@@ -120,6 +120,11 @@ describe('the loom laid flat', () => {
     const flat = layFlat(long, 2.4)
     expect(flat.width).toBeLessThanOrEqual(2.4 + 1e-9)
     holds(long, flat)
+    // What hangs at its ends lies on the board too: the trunk turns earlier.
+    const ears = [...long, branch('d', '1', '5', 0.5), branch('e', '3', '6', 0.4), branch('f', '3', '7', 0.4)]
+    const all = layFlat(ears, 2.4)
+    expect(all.width).toBeLessThanOrEqual(2.4 + 1e-9)
+    holds(ears, all)
   })
 })
 

@@ -193,23 +193,42 @@ const finished = (branches: readonly LaidBranch[], nodes: ReadonlyMap<string, Po
   }
 }
 
+/** How often the trunk is made to turn earlier, so that what hangs at its ends lies on the board too; not below this share. */
+const TURNS_TRIED = 5
+const LEAST_TRUNK = 0.35
+
 /**
  * A tree of branches laid flat at true length, nothing crossing: the longest way as a trunk, to and fro on a board of a
  * width; what hangs on it straight out or bent beside it, where there is room, shortest first; then what hangs on that.
  * Where that finds no room, every branch gets a wedge of its own: large, but always possible.
- * @param widthM of the board; the trunk turns there
+ * @param widthM of the board; the trunk turns early enough for its branches to lie on it too. Where none does, the
+ * narrowest that was found: `width` says so.
  */
 export const layFlat = (branches: readonly LoomBranch[], widthM = Infinity): FlatLoom => {
   const tree = treeOf(branches)
   const trunk = longestPath(tree, longestPath(tree, branches[0]!.from, null).at(-1)!, null)
+  let narrowest: FlatLoom | null = null
+  let turnM = widthM
+  for (let n = 0; n < TURNS_TRIED; n++) {
+    const flat = layTrunk(tree, trunk, turnM)
+    if (!flat) break
+    if (flat.width <= widthM * (1 + 1e-9)) return flat
+    if (flat.width < (narrowest?.width ?? Infinity)) narrowest = flat
+    turnM = Math.max(LEAST_TRUNK * widthM, turnM - (flat.width - widthM) - 0.01)
+  }
+  if (narrowest) return narrowest
+  const wedges = layInWedges(tree, trunk[Math.floor(trunk.length / 2)]!)
+  return finished(wedges.branches, wedges.nodes, 0)
+}
+
+/** With the trunk turning at a width; null where some branch finds no room. */
+const layTrunk = (tree: Tree, trunk: readonly string[], widthM: number): FlatLoom | null => {
   const lengthM = tree.lengthOf(trunk)
-  const rows = lengthM > widthM ? ROWS_M : [0]
   for (const gapM of GAPS_M)
-    for (const rowM of rows) {
+    for (const rowM of lengthM > widthM ? ROWS_M : [0]) {
       const board = new Board(tree, gapM)
       if (board.lay(trunk, { x: 0, y: 0 }, trunkLegs(lengthM, widthM, rowM)) && hang(board, tree, trunk))
         return finished(board.branches, board.nodes, gapM)
     }
-  const wedges = layInWedges(tree, trunk[Math.floor(trunk.length / 2)]!)
-  return finished(wedges.branches, wedges.nodes, 0)
+  return null
 }

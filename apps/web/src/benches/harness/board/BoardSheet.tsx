@@ -40,6 +40,7 @@ export const BoardSheet = ({ job, assessment }: HarnessSheetProps) => {
   }, [boards])
   const [scale, setScale] = useState<(typeof SCALES)[number][0]>('')
   const [branch, setBranch] = useState<string | null>(null)
+  const widthM = job.harness.board.widthM ?? USUAL_BOARD_M
   const board = boards[Math.min(index, Math.max(0, boards.length - 1))]
   const nameOf = (id: string | null) => (id === null ? 'lead' : (c.plan.corridors.find((x) => x.id === id)?.name ?? id))
   const numbers = new Map(c.circuits.list.map((x, n) => [x.id, n + 1]))
@@ -79,7 +80,7 @@ export const BoardSheet = ({ job, assessment }: HarnessSheetProps) => {
               />
               <BoardPicture board={board} name={`Board ${index + 1}: the loom laid flat`} scale={scale === '' ? null : Number(scale)} branch={branch} onBranch={setBranch} />
               <p className="mt-1 text-sm leading-snug text-soft">
-                Board <FigureText figure={fig(board.flat.width, 'distance', 2)} /> by <FigureText figure={fig(board.flat.height, 'distance', 2)} />; rings are plugs and terminals by their keys, S splices, points nodes, letters opened loops. Faces of the plugs with their cavities are on paper.
+                Board <FigureText figure={fig(board.flat.width, 'distance', 2)} /> by <FigureText figure={fig(board.flat.height, 'distance', 2)} />{board.flat.width > widthM * 1.0001 ? ', wider than the board that was entered' : ''}; rings are plugs and terminals by their keys, S splices, points nodes, letters opened loops. Faces of the plugs with their cavities are on paper.
               </p>
               <section aria-label="Ends of the board" className="mt-4">
                 <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Plugs and terminals</h2>
