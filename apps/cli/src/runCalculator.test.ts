@@ -120,6 +120,7 @@ const SLOW: Record<string, { readonly runs: number; readonly longestList?: numbe
   'fuel-combinations': { runs: 150, longestList: 2 },
   'sensor-spots': { runs: 25, longestList: 3 },
   'crank-sag': { runs: 60 },
+  'form-board': { runs: 60 },
 }
 
 describe('calculators as commands', () => {
