@@ -256,17 +256,17 @@ test('proof: a wire in the wrong plug is found from the readings, mended, and re
   await expect(bench.headline).toContainText('Loom is wired wrongly')
   const finding = page.getByRole('region', { name: 'What is wrong' })
   // The meter is heard where the other wire should be.
-  while ((await finding.getByRole('heading').textContent()) === 'One more reading decides it') {
+  while ((await finding.getByRole('heading').textContent()) === 'One more reading narrows it down') {
     const asks = (await finding.textContent())!
     await finding.getByRole('button', { name: 'It rings' }).click()
     await expect(finding).not.toHaveText(asks)
     await expect(finding.getByRole('heading')).toBeVisible()
   }
-  await expect(finding).toContainText(/wire \d+ \(Coolant sensor, signal\) and wire \d+ \(Intake air sensor, signal\) are in each other’s place/i)
+  await expect(finding).toContainText(/wire \d+ \(Coolant sensor, signal\) and wire \d+ \(Intake air sensor, signal\) are swapped/i)
   await page.getByRole('button', { name: 'Record in the job log' }).click()
 
   // Mended and read anew.
-  await page.getByRole('button', { name: 'Read it anew' }).click()
+  await page.getByRole('button', { name: 'Read it again' }).click()
   await expect(finding).toHaveCount(0)
   const first = page.getByRole('button', { name: /: all right$/ }).first()
   await first.click()

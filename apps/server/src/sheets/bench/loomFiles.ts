@@ -8,6 +8,7 @@ import {
   fig,
   figureText,
   harnessCase,
+  LOOM_SLACK,
   wireListOf,
   wireSizeOf,
   type HarnessCase,
@@ -95,7 +96,7 @@ export const loomFile = (
   const { title } = job.vehicle
   const foot = `${workshop} · ${title} · ${made} · ${version}`
   const stale = c.accepted!.missing.length + c.accepted!.torn.length > 0 || c.accepted!.placeGone
-  const warning = stale ? ' THE LOOM NO LONGER FITS THE CAR: accept it anew first.' : ''
+  const warning = stale ? ' THE LOOM NO LONGER FITS THE CAR: accept the next one first.' : ''
   const drawings = (textMm: number) =>
     boardOfLoom(c).boards.map((b) => {
       const d = boardMarks(b, {
@@ -125,7 +126,7 @@ export const loomFile = (
       return boardPaper(paper, drawings(TEXT_MM), {
         title: say(`${title}: form board, 1:1${warning}`),
         foot: say(foot),
-        how: say('Print at 100 %, not “fit to page”; check the ruler. Lay sheets edge on dashed line, crosses on crosses. Lengths have the slack in them; each wire has 100 mm more at both ends.'), // prettier-ignore
+        how: say(`Print at 100 %, not “fit to page”; check the ruler. Lay sheets edge on dashed line, crosses on crosses. Lengths have the slack in them; each wire has ${figureText(fig(LOOM_SLACK.perEndM, 'bore', 0), units)} more at both ends.`), // prettier-ignore
         sheetWords: (sheet, of, board) => say(`Sheet ${sheet} of ${of}, board ${board}. Lengths from node to node; faces of the plugs from the wires’ side.`), // prettier-ignore
         mapTitle: say('Where each sheet goes. Sheets with nothing on them are left out.'),
       })

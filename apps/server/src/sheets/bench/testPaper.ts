@@ -40,7 +40,7 @@ export const testPaper = (
   const proof = proofOfLoom(c)!
   const sheet = new SheetPaper(paper, head.title, head.foot, head.inEnglish)
   sheet.title(head.title)
-  sheet.paragraph(`${proof.plan.readings.length} readings at ${proof.steps.length} places of the clip, about ${Math.ceil(proof.plan.minutes)} minutes: rule of thumb. On the bench, every plug free, before anything is connected.`, true) // prettier-ignore
+  sheet.paragraph(`${proof.plan.readings.length} readings at ${proof.steps.length} clip positions, about ${Math.ceil(proof.plan.minutes)} minutes: rule of thumb. On the bench, every plug free, before anything is connected.`, true) // prettier-ignore
   for (const says of harnessCautions().slice(0, 1)) sheet.paragraph(says)
   for (const bar of barsOf(proof)) sheet.paragraph(`Bar of ${bar.name}, tied together first: ${bar.pins}.`)
   const single = proof.steps.filter((s) => s.readings[0]!.kind !== 'group')

@@ -5,7 +5,7 @@ import { coveringOf, sleeveFor } from './bundlesOfLoom.ts'
 import { ECU, netOfEnd } from './circuitsOfJob.ts'
 import type { HarnessCase } from './harnessCase.ts'
 import { wholeCorridor } from './planOfJob.ts'
-import { SLACK } from './routeCaseOfJob.ts'
+import { SLACK, SLEEVE_FROM_K, UNIT_LEAD_M } from './routeCaseOfJob.ts'
 import { spliceSpots, type SpliceSpot } from './spliceSpots.ts'
 import { circuitEnds, type CircuitEnd } from './wireEnds.ts'
 import { bundleDiameterM } from '../../harness/index.ts'
@@ -46,8 +46,6 @@ export interface BoardLoom {
 
 /** Shorter ones are drawn as points of one node, m. */
 const LEAST_M = 0.001
-const UNIT_LEAD_M = 0.1
-const HEAT_SLEEVE_K = 373.15
 export const USUAL_BOARD_M = 2.4
 
 interface Piece {
@@ -156,7 +154,7 @@ const piecesOf = (c: HarnessCase) => {
       for (const k of forward ? kept : [...kept].reverse()) {
         const lengthM = grow * (marks[k + 1]! - marks[k]!)
         const id = cuts.length === 0 ? lane : `${lane} .${k}`
-        take(id, { from: names[k]!, to: names[k + 1]!, lengthM, corridor: e.id, heat: e.temperatureK >= HEAT_SLEEVE_K })
+        take(id, { from: names[k]!, to: names[k + 1]!, lengthM, corridor: e.id, heat: e.temperatureK >= SLEEVE_FROM_K })
       }
       here = forward ? e.to : e.from
     }
@@ -174,7 +172,7 @@ const piecesOf = (c: HarnessCase) => {
       const kept = marks.slice(1).flatMap((_, k) => ((forward ? k <= own : k > own) ? [k] : []))
       const lane = laneOf(e.id, circuit.kind)
       for (const k of forward === splicedFirst ? [...kept].reverse() : kept)
-        take(`${lane} .${k}`, { from: names[k]!, to: names[k + 1]!, lengthM: grow * (marks[k + 1]! - marks[k]!), corridor: e.id, heat: e.temperatureK >= HEAT_SLEEVE_K }) // prettier-ignore
+        take(`${lane} .${k}`, { from: names[k]!, to: names[k + 1]!, lengthM: grow * (marks[k + 1]! - marks[k]!), corridor: e.id, heat: e.temperatureK >= SLEEVE_FROM_K }) // prettier-ignore
     }
     if (splicedFirst) onward()
     route.corridors.forEach(walk)

@@ -4,6 +4,8 @@ import { ECU } from './circuitsOfJob.ts'
 import type { HarnessCase } from './harnessCase.ts'
 import { wholeCorridor } from './planOfJob.ts'
 import { spacesOf } from './comingBack.ts'
+import { MOST_CLIP_M } from './judgeFixing.ts'
+import { SLEEVE_FROM_K } from './routeCaseOfJob.ts'
 import { terminationOf } from './wireEnds.ts'
 
 /** Thickness of a covering, m: two layers of tape, braid, split conduit. Typical. */
@@ -13,8 +15,6 @@ export type Covering = keyof typeof COVERING_M
 const SLEEVES_M = [0.003, 0.004, 0.005, 0.006, 0.008, 0.01, 0.013, 0.016, 0.02, 0.025, 0.032, 0.04, 0.05]
 /** Smallest sleeve that goes over a bundle, m; null: none is sold so large. */
 export const sleeveFor = (coveredM: number): number | null => SLEEVES_M.find((x) => x >= coveredM - 1e-9) ?? null
-const HEAT_SLEEVE_K = 373.15
-const CLIP_MOST_M = 0.3
 
 export const coveringOf = (c: HarnessCase): { readonly kind: Covering; readonly thicknessM: number; readonly assumed: boolean } => {
   const kind = c.harness.cut.covering ?? 'tape'
@@ -47,7 +47,7 @@ export const bundlesOfLoom = (c: HarnessCase): readonly CoveredBundle[] => {
     const e = a.input.corridors.find((x) => x.id === b.corridor)!
     const corridor = c.plan.corridors.find((x) => x.id === wholeCorridor(b.corridor))!
     const coveredM = b.diameterM + 2 * thicknessM
-    const clips = corridor.panel === 'none' ? Math.ceil(e.lengthM / Math.min(CLIP_MOST_M, corridor.clipM)) : 0
+    const clips = corridor.panel === 'none' ? Math.ceil(e.lengthM / Math.min(MOST_CLIP_M, corridor.clipM)) : 0
     return {
       key: `${b.corridor} ${b.class}`,
       corridor: corridor.id,
@@ -57,7 +57,7 @@ export const bundlesOfLoom = (c: HarnessCase): readonly CoveredBundle[] => {
       bareM: b.diameterM,
       coveredM,
       sleeveM: sleeveFor(coveredM),
-      heatSleeve: e.temperatureK >= HEAT_SLEEVE_K,
+      heatSleeve: e.temperatureK >= SLEEVE_FROM_K,
       clips,
       leastBendM: (e.moving ? 10 : 4) * coveredM,
       lengthM: e.lengthM,

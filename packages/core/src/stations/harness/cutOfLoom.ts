@@ -3,7 +3,7 @@ import type { HarnessCase } from './harnessCase.ts'
 import { wireListOf } from './wireList.ts'
 
 /** Taken until somebody says how wire is bought, m. Typical. */
-const USUAL_SPOOL_M = 25
+export const USUAL_SPOOL_M = 25
 
 export interface LoomCut {
   readonly spoolM: number

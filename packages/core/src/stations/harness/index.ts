@@ -33,7 +33,7 @@ export {
   type CoveredBundle,
   type HoleWork,
 } from './bundlesOfLoom.ts'
-export { cutOfLoom, type LoomCut } from './cutOfLoom.ts'
+export { cutOfLoom, USUAL_SPOOL_M, type LoomCut } from './cutOfLoom.ts'
 export { likelyOldWires, oldWireTest, type LikelyWire } from './oldWires.ts'
 export { askedEntry, proofOfLoom, type LoomProof, type ProofStep } from './proofOfLoom.ts'
 export { barsOf, faultWords, pinWords, readingWords, unprovedOf } from './proofWords.ts'

@@ -4,7 +4,7 @@ import { onEstimates } from './onEstimates.ts'
 import { wholeCorridor } from './planOfJob.ts'
 
 /** Between two clips at most, m: every 200 to 300 mm. Trade practice. */
-const MOST_CLIP_M = 0.3
+export const MOST_CLIP_M = 0.3
 /** A plug that weighs more wants a clip of its own on its lead, kg. Rule of thumb. */
 const HANGING_KG = 0.08
 const list = (names: readonly string[]): string => names.join(', ')

@@ -4,6 +4,8 @@ import { fig, say } from '../../verdict/index.ts'
 import { bundlesOfLoom, coveringOf } from './bundlesOfLoom.ts'
 import { cutOfLoom } from './cutOfLoom.ts'
 import type { HarnessCase } from './harnessCase.ts'
+import { MOST_CLIP_M } from './judgeFixing.ts'
+import { SLEEVE_FROM_K } from './routeCaseOfJob.ts'
 import { spliceSpots } from './spliceSpots.ts'
 import { wireListOf } from './wireList.ts'
 import { wholeCorridor } from './planOfJob.ts'
@@ -46,12 +48,12 @@ export const partsOfHarness = (c: HarnessCase): readonly PartLine[] => {
     for (const b of bundlesOfLoom(c))
       if (b.sleeveM !== null) sleeved.set(b.sleeveM, (sleeved.get(b.sleeveM) ?? 0) + b.lengthM)
   const sleeves = a.input.corridors.filter(
-    (e) => e.temperatureK >= 373.15 && a.route.bundles.some((b) => b.corridor === e.id),
+    (e) => e.temperatureK >= SLEEVE_FROM_K && a.route.bundles.some((b) => b.corridor === e.id),
   )
   const used = new Set(a.route.bundles.map((b) => wholeCorridor(b.corridor)))
   const clips = c.plan.corridors
     .filter((x) => used.has(x.id) && x.lengthM !== null)
-    .reduce((sum, x) => sum + Math.ceil(x.lengthM! / Math.min(0.3, x.clipM)), 0)
+    .reduce((sum, x) => sum + Math.ceil(x.lengthM! / Math.min(MOST_CLIP_M, x.clipM)), 0)
   const grommets = c.plan.corridors.filter((x) => used.has(x.id) && x.panel !== 'none' && x.boreM !== null)
   return [
     ...[...spools.entries()]

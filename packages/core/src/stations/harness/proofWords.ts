@@ -27,13 +27,13 @@ export const faultWords = (proof: LoomProof, f: LoomFault): string => {
     case 'open':
       return `${wireWords(proof, f.wire)} is open`
     case 'short':
-      return `${netWords(proof, f.one)} touches ${netWords(proof, f.other)}`
+      return `${netWords(proof, f.one)} is shorted to ${netWords(proof, f.other)}`
     case 'swap': {
       const end = (wire: string, which: 'from' | 'to'): CircuitEnd => proof.ends.find((x) => x.circuit.id === wire)![which]
-      return `${wireWords(proof, f.one)} and ${wireWords(proof, f.other)} are in each other’s place: ${endWords(end(f.one, f.oneEnd))} and ${endWords(end(f.other, f.otherEnd))}`
+      return `${wireWords(proof, f.one)} and ${wireWords(proof, f.other)} are swapped: ${endWords(end(f.one, f.oneEnd))} and ${endWords(end(f.other, f.otherEnd))}`
     }
     case 'astray':
-      return `${wireWords(proof, f.wire)} is joined to ${netWords(proof, f.to)}`
+      return `${wireWords(proof, f.wire)} is wired to ${netWords(proof, f.to)}`
   }
 } // prettier-ignore
 
@@ -58,7 +58,7 @@ export const barsOf = (proof: LoomProof): readonly { readonly name: string; read
 export const unprovedOf = (proof: LoomProof): readonly string[] => [
   ...(proof.plan.pairsUnproved > 0 ? [`${counted(proof.plan.pairsUnproved, 'pair')} of nets are read against each other by nothing`] : []),
   ...(proof.plan.lonely.length > 0 ? [`${counted(proof.plan.lonely.length, 'wire')} with one pin only: there is nothing to read it against`] : []),
-  'wires of one net in each other’s place: they read alike, and do no harm but to their lengths',
+  'swapped wires of one net: they read alike, and do no harm but to their lengths',
   'a wire that hangs on one strand: it rings, and fails under load; pull at every crimp',
   'shields, seals and what a meter’s few volts do not break through',
   'cavities that were counted and not looked up: they are marked',

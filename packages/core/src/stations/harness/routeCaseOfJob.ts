@@ -27,7 +27,10 @@ export const RATES: RouteRates = {
 }
 /** A twentieth less than what the trade allows, and a hand at both ends: 3 to 5 % and 50 to 150 mm. Trade practice. */
 export const SLACK = { share: 0.04, perEndM: 0.1 } as const
-const SLEEVE_FROM_K = 373.15
+/** From here on a bundle goes into a heat sleeve. Trade practice. */
+export const SLEEVE_FROM_K = 373.15
+/** From the loom to the ECU's pins, m. Estimate. */
+export const UNIT_LEAD_M = 0.1
 /** Most ECUs: 85 °C. Typical. */
 export const UNIT_LIMIT_K = 358.15
 /** Minutes for a joint in a lead that is lengthened: strip, crimp, shrink. Rule of thumb. */
@@ -78,7 +81,7 @@ export const loomCase = (job: JobDocument, plan: CarPlan, { list }: Circuits, op
 
   for (const c of list) {
     const end = (id: string): { readonly at: string; readonly leadM: number } | null => {
-      if (id === ECU) return candidates.length > 0 ? { at: 'unit', leadM: 0.1 } : null
+      if (id === ECU) return candidates.length > 0 ? { at: 'unit', leadM: UNIT_LEAD_M } : null
       const net = netOfEnd(id)
       if (net !== null) {
         const at = options.splices[net]

@@ -17,9 +17,9 @@ export interface SpliceSpot {
   /** Piece of a corridor that it lies in, and how far from the place; null: at the place, in a lead. */
   readonly corridor: string | null
   readonly offsetM: number
-  /** Hottest there, K; wet or moving corridors are left out where there is a choice. */
+  /** Wires that are joined in it. */
   readonly wires: readonly string[]
-  /** What is against it there: "in a hole", "too near the next". */
+  /** What is against it there: "too near a hole", "in the wet". */
   readonly against: readonly string[]
 }
 
@@ -32,6 +32,7 @@ export const spliceSpots = (c: HarnessCase): readonly SpliceSpot[] => {
   if (!a) return []
   const at = new Map(c.harness.loom!.splices.map((s) => [s.id, s.at]))
   const filled = new Map<string, number>()
+  const atHole = new Set(a.input.corridors.flatMap((e) => (e.hole ? [e.from, e.to] : [])))
   return c.circuits.nets.flatMap((net): SpliceSpot[] => {
     const place = at.get(net.id)
     if (place === undefined) return []
@@ -47,17 +48,20 @@ export const spliceSpots = (c: HarnessCase): readonly SpliceSpot[] => {
       .map((e) => {
         const { id } = e
         const many = comeBy.get(id) ?? 0
-        const fromPlace = filled.get(`${place} ${id}`) ?? (e.hole ? CLEAR_OF_HOLE_M : 0)
-        const offsetM = fromPlace + STAGGER_M
-        // Not past the middle: the other half is for splices of the next place.
-        const fits = !e.hole && offsetM <= e.lengthM / 2 + 1e-9
+        const before = filled.get(`${place} ${id}`)
+        const offsetM = before === undefined ? (atHole.has(place) ? CLEAR_OF_HOLE_M : STAGGER_M) : before + STAGGER_M
+        // Short of the middle by half a stagger: the other half is for splices of the next place.
+        const fits = !e.hole && offsetM <= (e.lengthM - STAGGER_M) / 2 + 1e-9
         return { id, many, e, offsetM, fits, bad: (e.moving ? 1 : 0) + (e.wet ? 1 : 0) + (e.temperatureK > 378.15 ? 2 : 0) }
       })
       .sort((x, y) => Number(y.fits) - Number(x.fits) || x.bad - y.bad || y.many - x.many || (x.id < y.id ? -1 : 1))
     const best = choices[0]
     const base = { net: net.id, name: net.name, place, wires: wires.map((w) => w.id) }
-    if (!best) return [{ ...base, corridor: null, offsetM: 0, against: [] }]
-    filled.set(`${place} ${best.id}`, best.offsetM)
+    if (!best) {
+      const crowded = c.circuits.nets.filter((n) => at.get(n.id) === place).length > 1
+      return [{ ...base, corridor: null, offsetM: 0, against: crowded ? ['no corridor to stagger it in'] : [] }]
+    }
+    if (best.fits) filled.set(`${place} ${best.id}`, best.offsetM)
     const against = [
       ...(best.fits ? [] : [best.e.hole ? 'too near a hole' : 'no room to stagger it']),
       ...(best.e.moving ? ['where something moves'] : []),

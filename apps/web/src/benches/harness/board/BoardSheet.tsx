@@ -4,6 +4,7 @@ import {
   boardMarks,
   boardOfLoom,
   fig,
+  LOOM_SLACK,
   SHEET_WINDOWS_M,
   sheetsOf,
   USUAL_BOARD_M,
@@ -61,7 +62,8 @@ export const BoardSheet = ({ job, assessment }: HarnessSheetProps) => {
             opened at its thinnest branch, and both points carry one letter.
           </p>
           <p className="mb-2 text-sm leading-snug text-soft">
-            Lengths have the slack in them; each wire has 100 mm more at both ends, which is cut off at its plug.
+            Lengths have the slack in them; each wire has{' '}
+            <FigureText figure={fig(LOOM_SLACK.perEndM, 'bore', 0)} /> more at both ends, which is cut off at its plug.
           </p>
         </>
       }

@@ -1,4 +1,4 @@
-import { endWords, fig, wireListOf, type ListedWire } from '@lochmoor/core'
+import { endWords, fig, LOOM_SLACK, USUAL_SPOOL_M, wireListOf, type ListedWire } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { PathChoice } from '../../../fields/PathChoice.tsx'
@@ -37,7 +37,7 @@ export const CutSheet = ({ job, assessment, setWire, wire }: HarnessSheetProps) 
       measured={
         <>
           <Group title="Cutting">
-            <PathField job={job} path="harness.cut.spoolM" label="Wire bought in lengths of" assumed={25} decided />
+            <PathField job={job} path="harness.cut.spoolM" label="Wire bought in lengths of" assumed={USUAL_SPOOL_M} decided />
             <PathChoice job={job} path="harness.cut.covering" label="Covering of the bundles" none="tape, assumed" />
           </Group>
           {c.accepted && <PinFields job={job} c={c} />}
@@ -93,7 +93,7 @@ export const CutSheet = ({ job, assessment, setWire, wire }: HarnessSheetProps) 
                 ]}
               />
               <p className="py-1 text-sm leading-snug text-soft">
-                Lengths with both leads, 4 % slack and 100 mm at each end. Estimates are measured by string before anything is
+                Lengths with both leads, <FigureText figure={fig(LOOM_SLACK.share, 'share')} /> slack and <FigureText figure={fig(LOOM_SLACK.perEndM, 'bore', 0)} /> at each end. Estimates are measured by string before anything is
                 cut. Stripped lengths and terminals are usual ones: the terminal’s own sheet wins. Crimp with the terminal’s own
                 tool, pull at each, shrink with a liner; solder only where nothing flexes. A plug from a donor car: keep 150 mm of
                 its leads, and look at seals and contacts.

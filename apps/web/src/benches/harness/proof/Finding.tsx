@@ -33,11 +33,11 @@ export const Finding = ({ job, proof, state }: Props) => {
       ) : d.state === 'beyond' ? (
         <>
           <h2 className="font-extrabold">More than two faults at once</h2>
-          <p>Ring out by hand the wires at the readings that are wrong, mend them one by one, and read their places again.</p>
+          <p>Ring out by hand the wires at the readings that are wrong, mend them one by one, and read those clip positions again.</p>
         </>
       ) : d.state === 'ask' ? (
         <>
-          <h2 className="font-extrabold">One more reading decides it</h2>
+          <h2 className="font-extrabold">One more reading narrows it down</h2>
           <p className="py-1 font-semibold">{readingWords(proof, d.next!)}.</p>
           {mayWrite && (
             <div className="flex gap-2 py-1">
@@ -55,7 +55,7 @@ export const Finding = ({ job, proof, state }: Props) => {
             ))}
           </ul>
           {told.length > MOST_TOLD && <p>And {told.length - MOST_TOLD} more that read alike.</p>}
-          <p className="text-soft">Mend it, and read the places anew: another fault can hide behind it.</p>
+          <p className="text-soft">Mend it, and read those clip positions again: another fault can hide behind it.</p>
         </>
       )}
     </section>

@@ -63,8 +63,8 @@ export const ProofSheet = ({ job, assessment }: HarnessSheetProps) => {
               )}
               <div className="flex flex-wrap gap-2 py-1">
                 <Button kind="main" onClick={record} disabled={!begun}>Record in the job log</Button>
-                <Button onClick={() => run(setAt('harness.proof', { done: [], off: [], asked: [] }, 'loom to be read anew'))} disabled={job.harness.proof.done.length + job.harness.proof.asked.length === 0}>
-                  Read it anew
+                <Button onClick={() => run(setAt('harness.proof', { done: [], off: [], asked: [] }, 'loom to be read again'))} disabled={job.harness.proof.done.length + job.harness.proof.asked.length === 0}>
+                  Read it again
                 </Button>
               </div>
             </Group>
