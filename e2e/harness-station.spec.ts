@@ -7,7 +7,7 @@ const goTo = async (page: Page, tab: string): Promise<void> => {
 const entry = (page: Page, label: string) => page.locator('#measured').getByLabel(label, { exact: true })
 /** Waits until the looms are found and no longer improved. */
 const found = async (page: Page): Promise<void> => {
-  await expect(page.getByText('Improved for two seconds.')).toBeVisible()
+  await expect(page.getByText('Search finished.')).toBeVisible({ timeout: 60_000 })
 }
 const cellOf = (page: Page, row: string, column: number) =>
   page
@@ -88,8 +88,8 @@ test('moving the ECU from wing to cabin: every figure beforehand, and the other 
   await expect(page.getByText(/^Above the left toe board: [\d.]+\s?%/)).toBeVisible()
 
   await found(page)
-  const inCabin: number[] = []
-  for (const row of figures) inCabin.push(parseFloat((await cellOf(page, row, 2).textContent())!))
+  const inCabin: string[] = []
+  for (const row of figures) inCabin.push((await cellOf(page, row, 2).textContent())!)
 
   // Before: what power computes with. Then the other place, and again.
   const lengthOf = async (): Promise<number> => {
@@ -125,9 +125,7 @@ test('moving the ECU from wing to cabin: every figure beforehand, and the other 
   await page.getByLabel('The other', { exact: true }).selectOption('ecu-toe-board')
   await found(page)
   for (const [n, row] of figures.entries()) {
-    await expect(cellOf(page, row, 2)).toHaveText(/\d/)
-    const now = parseFloat((await cellOf(page, row, 2).textContent())!)
-    expect(Math.abs(now - inCabin[n]!), row).toBeLessThanOrEqual(0.03 * Math.abs(inCabin[n]!) + 0.01)
+    await expect(cellOf(page, row, 2), row).toHaveText(inCabin[n]!)
   }
 })
 

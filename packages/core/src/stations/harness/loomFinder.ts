@@ -44,6 +44,7 @@ class PlaceFinder {
   private search!: RouteSearch
   private loomCase!: LoomCase
   private turn = 0
+  private kept: Proposal | null = null
 
   constructor(
     private readonly job: JobDocument,
@@ -55,6 +56,7 @@ class PlaceFinder {
     this.splices = Object.fromEntries(Object.entries(this.choices).map(([net, places]) => [net, places[0] ?? '']))
     this.begin()
     this.settle(FIRST_STEPS)
+    this.keep()
   }
 
   private caseOf(splices: Record<string, string>): LoomCase {
@@ -109,10 +111,18 @@ class PlaceFinder {
     this.search.improve(steps)
     this.tryASplice()
     this.settle(0)
+    this.keep()
   }
 
   prove(steps: number): void {
     this.search.prove(steps)
+    this.keep()
+  }
+
+  /** A cheaper way may pick up more noise: what is offered never gets worse by going on. */
+  private keep(): void {
+    const now = this.proposalNow()
+    if (this.kept === null || better(now, this.kept) <= 0) this.kept = now
   }
 
   private tryASplice(): void {
@@ -133,7 +143,12 @@ class PlaceFinder {
     this.search = search
   }
 
-  proposal(): Proposal {
+  /** The best found so far. */
+  get proposal(): Proposal {
+    return this.kept!
+  }
+
+  private proposalNow(): Proposal {
     const { input, circuits, unplaced } = this.loomCase
     const route = this.search.plan()
     const exposed = exposureOfLoom(input, route, circuits, this.beside())
@@ -149,11 +164,6 @@ class PlaceFinder {
       kitReachM: new Map(input.circuits.flatMap((c) => (c.kit ? [[c.id, c.kit.reachM] as const] : []))),
       loom: loomOf(this.place.id, route, around, this.sizes, circuits, this.splices),
     }
-  }
-
-  /** The case as it stands, for an exact run. */
-  get input() {
-    return this.loomCase.input
   }
 }
 
@@ -214,10 +224,10 @@ export class LoomFinder {
 
   /** Best first: fewest faults, then fewest minutes. */
   proposals(): readonly Proposal[] {
-    return this.finders.map((f) => f.proposal()).sort(better)
+    return this.finders.map((f) => f.proposal).sort(better)
   }
 
   caseAt(place: string) {
-    return this.finders.find((f) => f.place.id === place)?.input ?? null
+    return this.finders.find((f) => f.place.id === place)?.proposal.input ?? null
   }
 }

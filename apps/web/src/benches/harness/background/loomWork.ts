@@ -14,8 +14,10 @@ import type { WorkReply } from '../../bench/background/useWork.ts'
 /** Looms of all places of the ECU, looked for beside the page. */
 export interface LoomTask {
   readonly job: JobDocument
-  /** How long they are improved, ms. */
-  readonly budgetMs: number
+  /** How many rounds they are improved: the same answer on a slow machine as on a quick one. */
+  readonly rounds: number
+  /** After so long it ends whatever is left to do, ms. */
+  readonly mostMs: number
 }
 
 /** One loom that is offered, with what it would do and what it lacks. */
@@ -31,8 +33,10 @@ export interface Offer {
 export interface Looms {
   /** Best first. */
   readonly offers: readonly Offer[]
-  /** Whether it is still improved. */
+  /** Whether this is the first answer, not improved yet. */
   readonly first: boolean
+  /** Whether time ended it before its last round. */
+  readonly cutShort: boolean
 }
 export type LoomReply = WorkReply<Looms>
 
@@ -57,25 +61,28 @@ const offersOf = (job: JobDocument, proposals: readonly Proposal[], withEffects:
  * @param nowMs the caller's clock
  */
 export const doLoomTask = (
-  { job, budgetMs }: LoomTask,
+  { job, rounds, mostMs }: LoomTask,
   tell: (share: number, soFar?: Looms) => void,
   nowMs: () => number,
 ): Looms => {
   const startedMs = nowMs()
   const finder = new LoomFinder(job)
+  let round = 0
   const answer = (withEffects: boolean, first: boolean): Looms => ({
     offers: offersOf(job, finder.proposals(), withEffects),
     first,
+    cutShort: nowMs() - startedMs >= mostMs && round < rounds,
   })
   tell(0.05, answer(false, true))
   tell(0.08, answer(true, true))
   let toldMs = nowMs()
-  while (nowMs() - startedMs < budgetMs) {
+  while (round < rounds && nowMs() - startedMs < mostMs) {
+    round++
     finder.improve(STEPS)
     finder.prove(PROVE_STEPS)
     if (nowMs() - toldMs < TELL_MS) continue
     toldMs = nowMs()
-    tell(Math.min(0.85, (toldMs - startedMs) / budgetMs), answer(true, false))
+    tell(0.08 + 0.8 * (round / rounds), answer(true, false))
   }
   const last = answer(true, false)
   tell(0.9, last)

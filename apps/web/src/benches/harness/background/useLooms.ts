@@ -6,8 +6,10 @@ import type { Looms, LoomTask } from './loomWork.ts'
 const makeLoomWorker = () => new Worker(new URL('./loomWorker.ts', import.meta.url), { type: 'module' })
 const makeProofWorker = () => new Worker(new URL('./proofWorker.ts', import.meta.url), { type: 'module' })
 
-/** How long looms are improved, ms. */
-const BUDGET_MS = 2000
+/** Rounds of improving; on demo cars nothing is found after the ninth. */
+const ROUNDS = 10
+/** Very large looms end here, ms. */
+const MOST_MS = 20_000
 /** A change waits so long for the next one. */
 const QUIET_MS = 250
 
@@ -34,7 +36,7 @@ export const useLooms = (job: JobDocument, shown: boolean): FoundLooms => {
       cancel()
       return
     }
-    const soon = setTimeout(() => start({ job: { ...job, harness: { ...job.harness, loom: null } }, budgetMs: BUDGET_MS }), begun.current ? QUIET_MS : 0)
+    const soon = setTimeout(() => start({ job: { ...job, harness: { ...job.harness, loom: null } }, rounds: ROUNDS, mostMs: MOST_MS }), begun.current ? QUIET_MS : 0)
     begun.current = true
     return () => clearTimeout(soon)
     // The job as the seed says it: another accepted loom asks for nothing.

@@ -7,6 +7,8 @@ export const SearchState = ({ found }: { found: FoundLooms }) => (
       ? found.looms?.first
         ? 'First answer; it is being improved.'
         : 'Being improved.'
-      : 'Improved for two seconds.'}
+      : found.looms?.cutShort
+        ? 'Search stopped after 20 seconds: a longer one may find better.'
+        : 'Search finished.'}
   </p>
 )
