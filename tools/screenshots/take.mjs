@@ -51,7 +51,7 @@ const PICTURES = [
     name: 'harness-routes',
     path: `${CURLEW}/harness/routes`,
     viewport: DESK,
-    act: (page) => page.getByText('Improved for two seconds.').waitFor(),
+    act: (page) => page.getByText('Search finished.').waitFor(),
   },
   { name: 'harness-board', path: `${CARRIER}/harness/board`, viewport: DESK },
   {

@@ -9,6 +9,7 @@ import { SessionGate } from './account/SessionGate.tsx'
 import { STATION_SCREENS } from './benches/stationScreens.tsx'
 import { JobFrame } from './jobs/JobFrame.tsx'
 import { JobsPage } from './jobs/JobsPage.tsx'
+import { LastPlace } from './jobs/LastPlace.tsx'
 import './look/look.css'
 import { askBeforeLosing } from './store/commands.ts'
 import { fetchTheRest, later } from './shell/later.tsx'
@@ -44,7 +45,7 @@ const router = createBrowserRouter([
             path: 'jobs/:jobId',
             element: <JobFrame />,
             children: [
-              { index: true, element: <Navigate to={STATION_LIST[0]!.path} replace /> },
+              { index: true, element: <LastPlace /> },
               ...STATION_LIST.map((s) => ({
                 path: s.tabs.length > 1 ? `${s.path}/:sheet?` : s.path,
                 element: STATION_SCREENS[s.id],

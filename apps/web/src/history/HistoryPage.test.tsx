@@ -51,7 +51,7 @@ describe('history', () => {
     setUnit('voltage', 'mV')
     open()
     const rows = await screen.findAllByRole('listitem')
-    expect(rows[0]!.textContent).toMatch(/Fuel 3 Feb 2026.*Maren Skell/)
+    expect(rows[0]!.textContent).toMatch(/Fuel system 3 Feb 2026.*Maren Skell/)
     expect(rows[0]!.textContent).toMatch(/Minimum voltage at the pump: 11100.mV → 12000.mV/)
     expect(rows[0]!.textContent).toContain('current')
     expect(rows[0]!.textContent).not.toContain('imported from file')

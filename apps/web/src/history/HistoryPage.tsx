@@ -1,17 +1,18 @@
 import { SECTION_NAMES, type HistoryEntry, type HistoryPage as Page, type SectionName } from '@lochmoor/contract'
-import { describePath, isItemPath, STATION_LIST, type JobDocument } from '@lochmoor/core'
+import { STATION_LIST, type JobDocument } from '@lochmoor/core'
 import { useCallback, useEffect, useState } from 'react'
 import { explainApiError } from '../api/client.ts'
 import { fetchHistory, fetchVersion } from '../api/jobs.ts'
 import { longTime } from '../jobs/shortTime.ts'
-import { showValue } from '../jobs/showValue.ts'
+import type { Reader } from '../jobs/showValue.ts'
+import { useReader } from '../jobs/useReader.ts'
 import { FromFile } from '../marks/FromFile.tsx'
 import { Button } from '../shell/Button.tsx'
 import { Trouble } from '../shell/Trouble.tsx'
 import { useFetched } from '../shell/useFetched.ts'
 import { putBack, run } from '../store/commands.ts'
 import { useJobStore } from '../store/jobStore.ts'
-import { usePreferences } from '../store/preferences.ts'
+import { Changes } from './Changes.tsx'
 
 /** A section goes by the name of the station that enters it first; car and work belong to no single one. */
 const sectionWords = (section: SectionName): string =>
@@ -28,6 +29,7 @@ export const HistoryPage = () => {
   const [section, setSection] = useState<SectionName | ''>('')
   const [older, setOlder] = useState<Page[]>([])
   const [trouble, setTrouble] = useState<string | null>(null)
+  const reader = useReader()
   const fetch = useCallback(() => {
     setOlder([])
     return fetchHistory(jobId, section || undefined)
@@ -70,7 +72,7 @@ export const HistoryPage = () => {
         )}
         <ol className="border-t-2 border-ink">
           {entries.map((e) => (
-            <EntryRow key={`${e.section} ${e.version}`} entry={e} jobId={jobId} />
+            <EntryRow key={`${e.section} ${e.version}`} entry={e} jobId={jobId} reader={reader} />
           ))}
         </ol>
         {trouble && <Trouble title="Older changes could not be loaded" why={trouble} />}
@@ -84,9 +86,7 @@ export const HistoryPage = () => {
   )
 }
 
-const EntryRow = ({ entry, jobId }: { entry: HistoryEntry; jobId: string }) => {
-  const units = usePreferences((s) => s.units)
-  const job = useJobStore((s) => s.document)
+const EntryRow = ({ entry, jobId, reader }: { entry: HistoryEntry; jobId: string; reader: Reader }) => {
   const now = useJobStore((s) => s.acknowledged[entry.section].version)
   const [trouble, setTrouble] = useState<string | null>(null)
   const restore = async () => {
@@ -113,25 +113,7 @@ const EntryRow = ({ entry, jobId }: { entry: HistoryEntry; jobId: string }) => {
         {entry.changes.length === 0 ? (
           <p className="text-soft">{entry.version === 1 ? 'Created.' : 'Nothing changed.'}</p>
         ) : (
-          <ul>
-            {entry.changes.map((c) => {
-              const path = `${entry.section}.${c.path}`
-              return (
-                <li key={c.path} className="leading-snug">
-                  {describePath(path, job, c.of).label}:{' '}
-                  {isItemPath(path) ? (
-                    <span className="font-semibold">{c.after === null ? 'removed' : 'added'}</span>
-                  ) : (
-                    <>
-                      <span className="text-soft">{showValue(c.before, path, units)}</span>
-                      {' → '}
-                      <span className="font-semibold">{showValue(c.after, path, units)}</span>
-                    </>
-                  )}
-                </li>
-              )
-            })}
-          </ul>
+          <Changes of={entry} reader={reader} />
         )}
         {trouble && (
           <p role="alert" className="font-semibold text-stop">

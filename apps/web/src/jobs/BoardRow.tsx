@@ -30,7 +30,7 @@ export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
   const { personId } = job.work
   const person = personId === null ? 'nobody yet' : (colleagues.find((p) => p.id === personId)?.name ?? 'somebody')
   return (
-    <li className="grid items-center gap-x-4 gap-y-1 border-b border-hair px-1 py-2 lg:grid-cols-[minmax(0,15rem)_minmax(0,1fr)_19.5rem_10.5rem]">
+    <li className="grid items-center gap-x-4 gap-y-1 border-b border-hair px-1 py-2 lg:grid-cols-[minmax(0,15rem)_minmax(0,1fr)_25rem_10.5rem]">
       <div className="min-w-0">
         <Link to={`/jobs/${job.id}`} className="block truncate text-lg leading-tight font-bold hover:underline">
           {job.title}
@@ -61,7 +61,7 @@ export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
           </p>
         )}
       </div>
-      <ul aria-label="Stations" className="flex flex-wrap gap-x-3 gap-y-1 lg:flex-nowrap lg:justify-between lg:gap-x-1">
+      <ul aria-label="Stations" className="grid grid-cols-6 gap-x-1 gap-y-1 sm:grid-cols-7">
         {job.stations.map((s) => (
           <li
             key={s.station}

@@ -4,8 +4,8 @@ import { useState } from 'react'
 import { Button } from '../shell/Button.tsx'
 import { settleConflict, type Choice } from '../store/conflicts.ts'
 import { useJobStore } from '../store/jobStore.ts'
-import { usePreferences } from '../store/preferences.ts'
-import { ownLabel, showValue } from './showValue.ts'
+import { ownLabel, showValue, type Reader } from './showValue.ts'
+import { useReader } from './useReader.ts'
 
 /** Fields that two people changed differently: both values side by side, chosen one by one. Nothing is overwritten unasked. */
 export const ConflictDialog = () => {
@@ -21,18 +21,18 @@ export const ConflictDialog = () => {
 }
 
 /** One side's value; of an item that the other side took out, what this side changed of it. */
-const shownOf = (value: unknown, base: unknown, path: string, units: Parameters<typeof showValue>[2]): string => {
+const shownOf = (value: unknown, base: unknown, path: string, reader: Reader): string => {
   if (value === undefined) return 'removed'
-  if (!isItemPath(path) || typeof value !== 'object' || value === null) return showValue(value, path, units)
+  if (!isItemPath(path) || typeof value !== 'object' || value === null) return showValue(value, path, reader)
   const was = (base ?? {}) as Readonly<Record<string, unknown>>
   const changed = Object.entries(value).filter(([key, v]) => key !== 'id' && !sameValue(was[key], v))
-  return changed.map(([key, v]) => `${ownLabel(`${path}.${key}`)} ${showValue(v, `${path}.${key}`, units)}`).join(', ')
+  return changed.map(([key, v]) => `${ownLabel(`${path}.${key}`)} ${showValue(v, `${path}.${key}`, reader)}`).join(', ')
 }
 
 type Clashes = NonNullable<NonNullable<ReturnType<typeof useJobStore.getState>['conflict']>['conflict']>['clashes']
 
 const Dispute = ({ section, clashes }: { section: string; clashes: Clashes }) => {
-  const units = usePreferences((s) => s.units)
+  const reader = useReader()
   const job = useJobStore((s) => s.document)
   const [choices, setChoices] = useState<Readonly<Record<string, Choice>>>({})
   const open = clashes.filter((c) => !choices[c.path]).length
@@ -68,18 +68,18 @@ const Dispute = ({ section, clashes }: { section: string; clashes: Clashes }) =>
                     <button
                       type="button"
                       aria-pressed={choices[c.path] === choice}
-                      aria-label={`${choice === 'mine' ? 'Mine' : 'Theirs'}: ${shownOf(value, c.base, path, units)}, for ${name}`}
+                      aria-label={`${choice === 'mine' ? 'Mine' : 'Theirs'}: ${shownOf(value, c.base, path, reader)}, for ${name}`}
                       onClick={() => setChoices((old) => ({ ...old, [c.path]: choice }))}
                       className={`min-h-9 w-full border px-2 text-left font-semibold ${choices[c.path] === choice ? 'border-accent bg-accent text-on-accent' : 'border-ink hover:bg-wash'}`}
                     >
-                      {shownOf(value, c.base, path, units)}
+                      {shownOf(value, c.base, path, reader)}
                     </button>
                   </td>
                 )
                 return (
                   <tr key={c.path} className="border-b border-hair">
                     <td className="py-1 pr-3">{name}</td>
-                    <td className="pr-3 text-soft">{showValue(c.base, path, units)}</td>
+                    <td className="pr-3 text-soft">{showValue(c.base, path, reader)}</td>
                     {option('mine', c.mine)}
                     {option('theirs', c.theirs)}
                   </tr>

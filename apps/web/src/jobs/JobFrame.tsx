@@ -9,6 +9,7 @@ import { ConflictDialog } from './ConflictDialog.tsx'
 import { useJobCommands } from './jobCommands.ts'
 import { JobHeader } from './JobHeader.tsx'
 import { StationsRail } from './StationsRail.tsx'
+import { useKeptPlace } from './useKeptPlace.ts'
 import { useUndoKeys } from './useUndoKeys.ts'
 
 const loadAll = async (jobId: string): Promise<ApiError | null> => {
@@ -25,6 +26,7 @@ export const JobFrame = () => {
   const catalogue = useCatalogue((s) => s.catalogue)
   useUndoKeys()
   useJobCommands()
+  useKeptPlace()
 
   useEffect(() => {
     void loadAll(jobId).then(setTrouble)

@@ -18,7 +18,7 @@ export const JobHeader = () => {
   return (
     <HeaderMiddle>
       {mayWrite && (
-        <nav aria-label="Where you are" className="hidden shrink-0 items-center gap-2 text-soft sm:flex">
+        <nav aria-label="Where you are" className="hidden shrink-0 items-center gap-2 text-soft lg:flex">
           <span aria-hidden>/</span>
           <Link to="/jobs" className="hover:underline">
             Jobs
@@ -26,7 +26,7 @@ export const JobHeader = () => {
           <span aria-hidden>/</span>
         </nav>
       )}
-      <h1 className="min-w-0 truncate font-semibold">
+      <h1 className="min-w-0 font-semibold lg:truncate" title={vehicle?.title}>
         {vehicle?.title}
         {vehicle?.year ? <span className="font-normal text-soft"> {vehicle.year}</span> : null}
         {archived && <span className="ml-2 font-normal text-caution">archived</span>}

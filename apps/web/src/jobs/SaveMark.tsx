@@ -11,11 +11,11 @@ import { saveWaiting } from '../store/saveWaiting.ts'
 import { sendNow } from '../store/sending.ts'
 import { personNow, useMayWrite } from '../store/sessionStore.ts'
 import { editsIn } from '../store/waitingEdits.ts'
-import { usePreferences } from '../store/preferences.ts'
 import { readWaiting } from '../store/readWaiting.ts'
 import { KIND_WORDS, plainText } from '../records/RecordRow.tsx'
-import { showValue } from './showValue.ts'
+import { showValue, type Reader } from './showValue.ts'
 import { shortTime } from './shortTime.ts'
+import { useReader } from './useReader.ts'
 
 const SAVE_WORD: Readonly<Record<SaveState, string>> = {
   saved: 'Saved',
@@ -83,8 +83,7 @@ export const SaveMark = () => {
 const MOST_EDITS = 5
 
 /** What waits, edit by edit: in the units of the reader, at its place in the job. */
-const WaitingEntry = ({ entry: e }: { entry: OutboxEntry }) => {
-  const units = usePreferences((s) => s.units)
+const WaitingEntry = ({ entry: e, reader }: { entry: OutboxEntry; reader: Reader }) => {
   const job = useJobStore((s) => s.document)
   if (e.kind === 'photo') return <>Photograph</>
   if (e.kind === 'record') return <>{`${KIND_WORDS[e.record.body.kind]}: ${plainText(e.record.body)}`}</>
@@ -93,8 +92,8 @@ const WaitingEntry = ({ entry: e }: { entry: OutboxEntry }) => {
     <>
       {edits.slice(0, MOST_EDITS).map(({ after, before, path }) => (
         <span key={path} className="block">
-          {describePath(path, job).label}: {showValue(before, path, units)} →{' '}
-          <b className="font-semibold">{showValue(after, path, units)}</b>
+          {describePath(path, job).label}: {showValue(before, path, reader)} →{' '}
+          <b className="font-semibold">{showValue(after, path, reader)}</b>
         </span>
       ))}
       {edits.length > MOST_EDITS && <span className="block text-soft">and {edits.length - MOST_EDITS} more</span>}
@@ -142,6 +141,7 @@ const ReadBack = () => {
 }
 
 const WaitingList = () => {
+  const reader = useReader()
   const [trouble, setTrouble] = useState<string | null>(null)
   return (
     <>
@@ -149,7 +149,7 @@ const WaitingList = () => {
         {outbox.of(personNow()).map((e) => (
           <li key={e.key} className="flex items-center gap-2 border-b border-hair/70 py-1">
             <span className="min-w-0 flex-1">
-              <WaitingEntry entry={e} />
+              <WaitingEntry entry={e} reader={reader} />
               {e.refused && <span className="block text-sm font-semibold text-stop">{e.refused}</span>}
             </span>
             {e.refused && (
@@ -161,7 +161,7 @@ const WaitingList = () => {
         ))}
         {outbox.elsewhere(personNow()).map((e) => (
           <li key={e.key} className="border-b border-hair/70 py-1 text-soft">
-            <WaitingEntry entry={e} /> (in another window)
+            <WaitingEntry entry={e} reader={reader} /> (in another window)
           </li>
         ))}
       </ol>

@@ -1,59 +1,140 @@
-import { STAGE_WORDS, stationOf, type StationReadiness } from '@lochmoor/core'
-import { Hammer, Wrench } from 'lucide-react'
-import { NavLink } from 'react-router'
+import {
+  PHASE_WORDS,
+  phasesOf,
+  STAGE_WORDS,
+  STATE_WORDS,
+  stationOf,
+  type PhaseReadiness,
+  type StationReadiness,
+} from '@lochmoor/core'
+import { ChevronDown, ChevronRight, Hammer } from 'lucide-react'
+import { useState, type ReactNode } from 'react'
+import { Link } from 'react-router'
 import { StateMark } from '../marks/StateMark.tsx'
-import { useActiveInSight } from '../shell/useActiveInSight.ts'
 import { readinessNow } from '../store/assessments.ts'
 import { useCatalogue } from '../store/catalogueStore.ts'
 import { useJobStore } from '../store/jobStore.ts'
+import { lastTabOf, usePlaces } from '../store/places.ts'
 import { useMayWrite } from '../store/sessionStore.ts'
 import { PAPERS } from './papers.ts'
+import { RepairLine } from './RepairLine.tsx'
+import { useAddressInJob } from './useKeptPlace.ts'
+import { useUnfolded } from './useUnfolded.ts'
 
-/** The stations in the order of the work with their states, then the papers of the job. Repairs stand ahead of all. */
+const BOX = 'flex shrink-0 flex-col items-start justify-center border-b-[3px] px-2 py-1 text-left leading-tight whitespace-nowrap hover:bg-wash' // prettier-ignore
+
+/**
+ * The stations by the phases of the work, each with its state, then the papers of the job. The phase one is at is
+ * unfolded; of a folded one the station one is at still shows. On a phone all of it is behind the name of that station.
+ */
 export const StationsRail = () => {
   const job = useJobStore((s) => s.document)!
   const catalogue = useCatalogue((s) => s.catalogue)!
   const mayWrite = useMayWrite()
-  const row = useActiveInSight()
+  const [open, setOpen] = useState(false)
+  const at = useAddressInJob().split('/')[0] ?? ''
   const { repairs, stations } = readinessNow(job, catalogue)
-  const link = ({ isActive }: { isActive: boolean }) =>
-    `flex shrink-0 flex-col justify-center border-b-[3px] px-2.5 py-1 leading-tight whitespace-nowrap hover:bg-wash ${isActive ? 'border-accent bg-sheet' : 'border-transparent'}`
+  const phases = phasesOf(stations)
+  const close = () => setOpen(false)
   return (
     <>
-      <nav
-        ref={row}
-        aria-label="Stations"
-        className="relative flex shrink-0 items-stretch overflow-x-auto border-b border-hair px-1 lg:px-2"
-      >
-        {stations.map((s, i) => (
-          <NavLink key={s.station} to={stationOf(s.station).path} className={link}>
-            <span className="flex items-baseline gap-1.5 font-bold">
-              <span className="font-normal text-soft">{i + 1}</span>
-              {stationOf(s.station).title}
-            </span>
-            <StageMark {...s} />
-          </NavLink>
-        ))}
-        <span className="flex-1" />
-        {PAPERS.filter((p) => mayWrite || p.guests).map((p) => (
-          <NavLink key={p.path} to={p.path} className={link}>
-            <span className="font-semibold">{p.title}</span>
-          </NavLink>
-        ))}
+      <nav aria-label="Stations" className="shrink-0 border-b border-hair lg:px-2 print:hidden">
+        <WhereOneIs at={at} phases={phases} open={open} onOpen={setOpen} />
+        <div className={`flex-wrap items-stretch px-1 ${open ? 'flex' : 'hidden sm:flex'}`}>
+          {phases.map((p) => (
+            <PhaseGroup key={p.phase} of={p} at={at} onGo={close} />
+          ))}
+          <span className="flex-1" />
+          {PAPERS.filter((p) => mayWrite || p.guests).map((p) => (
+            <RailLink key={p.path} to={p.path} active={at === p.path} onGo={close}>
+              <span className="font-semibold">{p.title}</span>
+            </RailLink>
+          ))}
+        </div>
       </nav>
-      {repairs.length > 0 && (
-        <p
-          role="note"
-          aria-label="Repair first"
-          className="flex shrink-0 items-start gap-2 border-b border-hair px-3 py-1 font-semibold text-stop lg:px-4"
-        >
-          <Wrench size={17} aria-hidden className="mt-0.5 shrink-0" />
-          <span>Repair first: {repairs.map((r) => r.step).join(' · ')}</span>
-        </p>
-      )}
+      {repairs.length > 0 && <RepairLine repairs={repairs} />}
     </>
   )
 }
+
+/** On a phone: phase and station one is at, which opens the rail. */
+const WhereOneIs = ({ at, phases, open, onOpen }: { at: string; phases: readonly PhaseReadiness[]; open: boolean; onOpen: (open: boolean) => void }) => {
+  const phase = phases.find((p) => p.stations.some((s) => stationOf(s.station).path === at))
+  const station = phase?.stations.find((s) => stationOf(s.station).path === at)
+  const paper = PAPERS.find((p) => p.path === at)
+  return (
+    <button type="button" aria-expanded={open} onClick={() => onOpen(!open)} className="flex w-full items-center gap-2 px-3 py-1 text-left hover:bg-wash sm:hidden">
+      <span className="min-w-0 flex-1">
+        {phase && <span className="text-soft">{PHASE_WORDS[phase.phase]} / </span>}
+        <span className="font-bold">{station ? stationOf(station.station).title : (paper?.title ?? 'Stations')}</span>
+      </span>
+      {station && <StageMark {...station} />}
+      <ChevronDown size={18} aria-hidden className={`shrink-0 ${open ? 'rotate-180' : ''}`} />
+    </button>
+  )
+} // prettier-ignore
+
+/** A phase with its worst state; its stations where it is unfolded. */
+const PhaseGroup = ({ of, at, onGo }: { of: PhaseReadiness; at: string; onGo: () => void }) => {
+  const { phase, stations } = of
+  const isHere = stations.some((s) => stationOf(s.station).path === at)
+  const [open, setOpen] = useUnfolded(`phase ${phase}`, isHere)
+  const jobId = useJobStore((s) => s.jobId)
+  // Drawn again with every tab that is remembered.
+  usePlaces((s) => (jobId === null ? undefined : s.jobs[jobId]?.tabs))
+  const Chevron = open ? ChevronDown : ChevronRight
+  return (
+    <div role="group" aria-label={PHASE_WORDS[phase]} className="contents">
+      <button type="button" aria-expanded={open} onClick={() => setOpen(!open)} className={`${BOX} border-transparent`}>
+        <span className="flex items-center gap-1 text-soft">
+          {PHASE_WORDS[phase]}
+          <Chevron size={15} aria-hidden />
+        </span>
+        <WorstMark {...of} />
+      </button>
+      {stations
+        .filter((s) => open || stationOf(s.station).path === at)
+        .map((s) => {
+          const { path, title } = stationOf(s.station)
+          return (
+            <RailLink key={s.station} to={lastTabOf(jobId, path)} active={at === path} onGo={onGo}>
+              <span className="flex items-baseline gap-1.5 font-bold">
+                <span className="font-normal text-soft">{s.number}</span>
+                {title}
+              </span>
+              <StageMark {...s} />
+            </RailLink>
+          )
+        })}
+    </div>
+  )
+}
+
+const RailLink = ({ to, active, onGo, children }: { to: string; active: boolean; onGo: () => void; children: ReactNode }) => (
+  <Link to={to} aria-current={active ? 'page' : undefined} onClick={onGo} className={`${BOX} ${active ? 'border-accent bg-sheet' : 'border-transparent'}`}>
+    {children}
+  </Link>
+) // prettier-ignore
+
+const WorstMark = ({ worst, built }: PhaseReadiness) => (
+  <span className="flex items-center gap-1 text-sm">
+    {built ? (
+      <>
+        <Hammer size={14} aria-hidden className="text-ok" />
+        <span className="text-soft">{STAGE_WORDS.built}</span>
+      </>
+    ) : worst === null ? (
+      <span className="text-soft">{STAGE_WORDS['not-begun']}</span>
+    ) : (
+      <>
+        <StateMark state={worst} wordless />
+        <span aria-hidden className="text-soft">
+          {STATE_WORDS[worst]}
+        </span>
+      </>
+    )}
+  </span>
+)
 
 const StageMark = ({ stage, verdict }: StationReadiness) => (
   <span className="flex items-center gap-1 text-sm">

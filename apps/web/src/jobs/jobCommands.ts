@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router'
 import { useCommands, type PaletteCommand } from '../palette/paletteStore.ts'
 import { redo, undo } from '../store/commands.ts'
 import { useJobStore } from '../store/jobStore.ts'
+import { lastTabOf } from '../store/places.ts'
 import { PAPERS } from './papers.ts'
 
 /** Single keys that lead to stations and papers, outside of fields. */
@@ -28,7 +29,7 @@ export const useJobCommands = (): void => {
             group: 'Go',
             label: `To the ${name}`,
             key,
-            run: () => void navigate(`/jobs/${jobId}/${path}`),
+            run: () => void navigate(`/jobs/${jobId}/${lastTabOf(jobId, path)}`),
           }))),
     ]
   }, [navigate])

@@ -15,6 +15,8 @@ import { Trouble } from '../shell/Trouble.tsx'
 import { useJobStore } from '../store/jobStore.ts'
 import { useMayWrite } from '../store/sessionStore.ts'
 import { EntryForm } from './EntryForm.tsx'
+import { FoldedRecords } from './FoldedRecords.tsx'
+import { foldedRecords } from './foldedRecords.ts'
 import { standsOn } from './measure.ts'
 import { KIND_WORDS, RecordRow } from './RecordRow.tsx'
 import { useBook } from './useBook.ts'
@@ -29,7 +31,7 @@ const isGone = ({ body }: LogRecord, job: JobDocument): boolean =>
 export const LogBookPage = () => {
   const jobId = useJobStore((s) => s.jobId)!
   const job = useJobStore((s) => s.document!)
-  const { title } = job.vehicle
+  const { title, year } = job.vehicle
   const mayWrite = useMayWrite()
   const [kind, setKind] = useState('')
   const [typed, setTyped] = useState('')
@@ -44,6 +46,18 @@ export const LogBookPage = () => {
   const valid = validMeasurements([...book.records].reverse())
   // A later entry may have been decided against: the computation stands on the latest one that says what the job has.
   const inUse = new Set([...valid.values()].flatMap((list) => list.find((r) => standsOn(job, r.body))?.id ?? []))
+  const row = (r: LogRecord) => (
+    <RecordRow
+      key={r.id}
+      record={r}
+      jobId={jobId}
+      corrected={corrected.has(r.id)}
+      inForce={inUse.has(r.id)}
+      gone={isGone(r, job)}
+      old={r.corrects === null ? null : (book.records.find((o) => o.id === r.corrects) ?? null)}
+      onCorrect={mayWrite && r.storedAt !== null ? () => setCorrecting(r.id) : null}
+    />
+  )
   const target = book.records.find((r) => r.id === correcting) ?? null
   return (
     <div className="min-h-0 flex-1 lg:overflow-y-auto print:overflow-visible">
@@ -54,7 +68,10 @@ export const LogBookPage = () => {
           </aside>
         )}
         <section aria-label="Job log" className={mayWrite ? '' : 'lg:col-span-2'}>
-          <h2 className="hidden text-xl font-extrabold print:block">Job log: {title}</h2>
+          <h2 className="hidden text-xl font-extrabold print:block">
+            Job log: {title}
+            {year === null ? '' : ` ${year}`}
+          </h2>
           <div className="mb-2 flex flex-wrap items-center gap-3 print:hidden">
             <input
               type="search"
@@ -103,18 +120,13 @@ export const LogBookPage = () => {
           )}
           {book.records.length > 0 && (
             <ol className="border-t-2 border-ink">
-              {book.records.map((r) => (
-                <RecordRow
-                  key={r.id}
-                  record={r}
-                  jobId={jobId}
-                  corrected={corrected.has(r.id)}
-                  inForce={inUse.has(r.id)}
-                  gone={isGone(r, job)}
-                  old={r.corrects === null ? null : (book.records.find((o) => o.id === r.corrects) ?? null)}
-                  onCorrect={mayWrite && r.storedAt !== null ? () => setCorrecting(r.id) : null}
-                />
-              ))}
+              {foldedRecords(book.records, search !== '').map((part) =>
+                part.kind === 'one' ? (
+                  row(part.record)
+                ) : (
+                  <FoldedRecords key={part.records[0]!.id} records={part.records} row={row} />
+                ),
+              )}
             </ol>
           )}
           {book.more && (

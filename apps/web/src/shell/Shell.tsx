@@ -6,6 +6,7 @@ import { PaletteButton } from '../palette/PaletteButton.tsx'
 import { AccountMenu } from '../account/AccountMenu.tsx'
 import { PreferencesMenu } from './PreferencesMenu.tsx'
 import { useShellCommands } from './shellCommands.ts'
+import { SkipLink } from './SkipLink.tsx'
 import { ThemeSwitch, useAppliedTheme } from './ThemeSwitch.tsx'
 
 /** The frame of every screen: name, what the open screen puts there, units and theme. */
@@ -19,25 +20,28 @@ export const Shell = () => {
     document.documentElement.dataset['theme'] = applied
   }, [applied])
   return (
-    <div className="flex min-h-dvh flex-col lg:h-dvh">
-      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:bg-sheet focus:p-2">
-        Skip to content
-      </a>
-      <header className="flex h-12 shrink-0 items-center gap-1.5 border-b-2 border-ink px-2 sm:gap-2 lg:px-4">
+    <div className="flex min-h-dvh flex-col lg:h-dvh print:block print:h-auto">
+      <SkipLink />
+      <header className="flex print:hidden min-h-12 shrink-0 flex-wrap items-center gap-x-1.5 border-b-2 border-ink px-2 sm:gap-x-2 lg:h-12 lg:flex-nowrap lg:px-4">
         <Link to="/jobs" className="flex items-center gap-2 text-lg font-extrabold tracking-tight">
           <Ridge />
           <span className="sr-only sm:not-sr-only">Lochmoor</span>
         </Link>
         <div
           id="header-middle"
-          className={`min-w-0 flex-1 items-center gap-3 ${signedOut ? 'invisible flex' : 'flex'}`}
+          className={`order-last flex min-w-0 basis-full items-center gap-3 lg:order-none lg:flex-1 lg:basis-0 ${signedOut ? 'invisible' : ''}`}
         />
+        <span className="flex-1 lg:hidden" />
         <PaletteButton />
         <PreferencesMenu />
         <ThemeSwitch applied={applied} />
         <AccountMenu />
       </header>
-      <main id="main" tabIndex={-1} className="flex min-h-0 flex-1 flex-col outline-none lg:overflow-y-auto">
+      <main
+        id="main"
+        tabIndex={-1}
+        className="flex min-h-0 flex-1 flex-col outline-none lg:overflow-y-auto print:overflow-visible"
+      >
         {/* Texts name figures in the units of the reader: other units make the screen anew. */}
         <Fragment key={unitsKey}>
           <Outlet />

@@ -1,4 +1,5 @@
-import type { ReactNode } from 'react'
+import { useRef, type ReactNode } from 'react'
+import { useKeptScroll } from '../../jobs/useKeptPlace.ts'
 import { useMayWrite } from '../../store/sessionStore.ts'
 
 interface Props {
@@ -15,11 +16,18 @@ interface Props {
 export const Columns = ({ measured, picture, judgement, names = ['Measured', 'Picture', 'Assessment'] }: Props) => {
   const mayWrite = useMayWrite()
   const [measuredName, pictureName, judgementName] = names
+  const measuredAt = useRef<HTMLElement>(null)
+  const pictureAt = useRef<HTMLElement>(null)
+  const judgementAt = useRef<HTMLElement>(null)
+  useKeptScroll(measuredAt, 'measured')
+  useKeptScroll(pictureAt, 'picture')
+  useKeptScroll(judgementAt, 'judgement')
   return (
     <>
       <div className="grid min-h-0 flex-1 grid-cols-1 lg:grid-cols-[21rem_minmax(0,1fr)_21.5rem] lg:overflow-hidden">
         <section
           id="measured"
+          ref={measuredAt}
           tabIndex={0}
           aria-label={measuredName}
           className="order-3 scroll-mt-24 border-hair p-3 lg:order-1 lg:min-h-0 lg:overflow-y-auto lg:border-r lg:p-4"
@@ -30,6 +38,7 @@ export const Columns = ({ measured, picture, judgement, names = ['Measured', 'Pi
         </section>
         <section
           id="picture"
+          ref={pictureAt}
           tabIndex={0}
           aria-label={pictureName}
           className="order-1 min-w-0 scroll-mt-24 p-3 lg:order-2 lg:min-h-0 lg:overflow-y-auto lg:p-4"
@@ -38,6 +47,7 @@ export const Columns = ({ measured, picture, judgement, names = ['Measured', 'Pi
         </section>
         <section
           id="judgement"
+          ref={judgementAt}
           tabIndex={0}
           aria-label={judgementName}
           className="order-2 scroll-mt-24 border-hair p-3 lg:order-3 lg:min-h-0 lg:overflow-y-auto lg:border-l lg:p-4"

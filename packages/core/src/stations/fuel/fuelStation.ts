@@ -11,7 +11,7 @@ export const FUEL_STATION = station({
   id: 'fuel',
   path: 'fuel',
   key: 'f',
-  title: 'Fuel',
+  title: 'Fuel system',
   short: 'Fuel',
   inSentence: 'fuel system',
   phase: 'design',

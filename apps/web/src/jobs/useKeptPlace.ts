@@ -1,0 +1,50 @@
+import { useEffect, type RefObject } from 'react'
+import { useLocation } from 'react-router'
+import { useJobStore } from '../store/jobStore.ts'
+import { placesOf, rememberPlace, rememberScrolled } from '../store/places.ts'
+
+/** Scrolling is remembered once it rests so long, ms. */
+const REST_MS = 200
+
+/** What follows the job in an address: `fuel/order` of `/jobs/…/fuel/order`. */
+const within = (pathname: string): string => pathname.split('/').slice(3).filter(Boolean).join('/')
+
+/** Address within the open job. */
+export const useAddressInJob = (): string => within(useLocation().pathname)
+
+/** Remembers the open screen of the job, for the next time it is opened. */
+export const useKeptPlace = (): void => {
+  const jobId = useJobStore((s) => s.jobId)
+  const { pathname } = useLocation()
+  const at = within(pathname)
+  useEffect(() => {
+    if (jobId !== null && at !== '' && pathname.startsWith(`/jobs/${jobId}/`)) rememberPlace(jobId, at)
+  }, [jobId, at, pathname])
+}
+
+/**
+ * Scrolls a part of a screen to where it was, and remembers where it is. A link that wants to arrive somewhere goes there.
+ * @param part its name, other than any other's on the screen
+ */
+export const useKeptScroll = (ref: RefObject<HTMLElement | null>, part: string): void => {
+  const { pathname, state } = useLocation() as { pathname: string; state: unknown }
+  const arrives = state !== null
+  useEffect(() => {
+    const element = ref.current
+    const { jobId } = useJobStore.getState()
+    if (!element || jobId === null) return
+    const name = `${within(pathname)} ${part}`
+    const known = placesOf(jobId).scrolled[name]
+    if (known && !arrives) element.scrollTop = known
+    let rest: ReturnType<typeof setTimeout> | undefined
+    const keep = () => {
+      clearTimeout(rest)
+      rest = setTimeout(() => rememberScrolled(jobId, name, element.scrollTop), REST_MS)
+    }
+    element.addEventListener('scroll', keep, { passive: true })
+    return () => {
+      clearTimeout(rest)
+      element.removeEventListener('scroll', keep)
+    }
+  }, [ref, part, pathname, arrives])
+}

@@ -1,0 +1,19 @@
+import { useMemo } from 'react'
+import { fetchColleagues } from '../api/people.ts'
+import { useFetched } from '../shell/useFetched.ts'
+import { useJobStore } from '../store/jobStore.ts'
+import { usePreferences } from '../store/preferences.ts'
+import { namesInJob } from './namesInJob.ts'
+import type { Reader } from './showValue.ts'
+
+const NOBODY: readonly never[] = []
+
+/** The one who reads the open job: their units, and the names of everything that it refers to. */
+export const useReader = (): Reader => {
+  const units = usePreferences((s) => s.units)
+  const job = useJobStore((s) => s.document)
+  const { fetched } = useFetched(fetchColleagues)
+  const people = fetched.state === 'there' ? fetched.value : NOBODY
+  const nameOf = useMemo(() => namesInJob(job, people), [job, people])
+  return useMemo(() => ({ units, nameOf }), [units, nameOf])
+}
