@@ -36,9 +36,10 @@ import {
   type JobDocument,
   type JudgedSpot,
   type UnitChoice,
+  type Verdict,
 } from '@lochmoor/core'
 import type { SheetHead } from './fuelSheet.ts'
-import { writeAssumptions, writeJudgement, writeParts, writeWorking } from './pdf/commonParts.ts'
+import { writeAssumptions, writeFormulas, writeJudgement, writeParts } from './pdf/commonParts.ts'
 import { SheetPaper } from './pdf/sheetPaper.ts'
 import { drawUnrolled } from './pdf/unrolledDrawing.ts'
 
@@ -70,12 +71,12 @@ export const exhaustSheet = async (
   heat(sheet, a.c, units)
   readings(sheet, a.c, units)
   sheet.heading('Before anything is drilled')
-  for (const c of exhaustCautions(job)) sheet.paragraph(c.says)
+  for (const c of exhaustCautions(job)) sheet.toDo(c.says)
   sheet.paragraph('Local rules and licensed trades come first.', true)
   leaks(sheet, a.c)
   writeParts(sheet, partsOfExhaust(a.c), units)
   writeAssumptions(sheet, a.assumptions, units)
-  workings(sheet, a.c)
+  workings(sheet, a.c, a.verdicts, units)
   return sheet.finish()
 }
 
@@ -213,7 +214,7 @@ const leaks = (sheet: SheetPaper, c: ExhaustCase): void => {
   const plan = leakPlan(c)
   if (plan.length === 0) return
   sheet.heading('Leak check')
-  LEAK_TEST_STEPS.forEach((s, i) => sheet.paragraph(`${i + 1}. ${sentenceText(s, {})}`))
+  for (const s of LEAK_TEST_STEPS) sheet.toDo(sentenceText(s, {}))
   sheet.table(
     [
       { head: 'Joint', share: 0.34 },
@@ -230,11 +231,12 @@ const leaks = (sheet: SheetPaper, c: ExhaustCase): void => {
   )
 }
 
-const workings = (sheet: SheetPaper, c: ExhaustCase): void => {
+const workings = (sheet: SheetPaper, c: ExhaustCase, verdicts: readonly Verdict[], units: UnitChoice): void => {
   if (chosenSpots(c).length === 0) return
-  sheet.heading('Formulas, in SI')
-  for (const id of EXHAUST_WORKINGS) {
+  const judged = new Set(verdicts.flatMap((v) => v.workings))
+  const told = EXHAUST_WORKINGS.filter((id) => judged.has(id)).map((id) => {
     const working = exhaustWorking(c, id, 0, id === 'gas-temperature' ? 'full' : 'idle')
-    writeWorking(sheet, { ...working, title: `${working.title}: ${working.moment.toLowerCase()}` })
-  }
+    return { ...working, title: `${working.title}: ${working.moment.toLowerCase()}` }
+  })
+  writeFormulas(sheet, '', told, units)
 }

@@ -26,9 +26,10 @@ import {
   type JobDocument,
   type UnitChoice,
 } from '@lochmoor/core'
-import { writeAssumptions, writeJudgement, writeParts, writeWorking } from './pdf/commonParts.ts'
-import { drawProfile } from './pdf/profileDrawing.ts'
-import { SheetPaper } from './pdf/sheetPaper.ts'
+import { writeAssumptions, writeFormulas, writeJudgement, writeParts } from './pdf/commonParts.ts'
+import { drawHose } from './pdf/hoseDrawing.ts'
+import { drawProfile, PROFILE_HEIGHT } from './pdf/profileDrawing.ts'
+import { SheetPaper, TICK } from './pdf/sheetPaper.ts'
 
 export interface SheetHead {
   readonly workshop: string
@@ -75,7 +76,7 @@ export const fuelSheet = async (
   writeParts(sheet, partsOfFuel(designOf(job)), units)
   leakTest(sheet, job, units)
   writeAssumptions(sheet, a.assumptions, units)
-  workings(sheet, job, a)
+  workings(sheet, job, a, units)
   return sheet.finish()
 }
 
@@ -110,13 +111,13 @@ const profile = (sheet: SheetPaper, a: FuelAssessment, units: UnitChoice): void 
   const shown = a.solved.find((s) => s.point.id === a.verdicts[0]?.pointId) ?? tightestPoint(a.solved)
   const pieces = shown ? pressureProfile(shown) : []
   if (!shown || pieces.length === 0) return
-  sheet.heading(`Pressure along the circuit: ${shown.point.label.toLowerCase()}`)
+  sheet.heading(`Pressure along the circuit: ${shown.point.label.toLowerCase()}`, PROFILE_HEIGHT)
   drawProfile(sheet, pieces, shown.answer.effectiveSetPa, units)
 }
 
 const cautions = (sheet: SheetPaper, job: JobDocument): void => {
   sheet.heading('Before anything is opened')
-  for (const c of fuelCautions(job)) sheet.paragraph(c.says)
+  for (const c of fuelCautions(job)) sheet.toDo(c.says)
   sheet.paragraph('Local rules and licensed trades come first.', true)
 }
 
@@ -139,7 +140,8 @@ const cutList = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void =
     )
     sheet.table(
       [
-        { head: 'Piece', share: 0.26 },
+        { head: '', share: 0.03 },
+        { head: 'Piece', share: 0.23 },
         { head: 'Path', share: 0.1, right: true },
         { head: 'Slack', share: 0.1, right: true },
         { head: 'Ends take up', share: 0.1, right: true },
@@ -147,6 +149,7 @@ const cutList = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void =
         { head: 'Ends', share: 0.32 },
       ],
       order.pieces.map((p) => [
+        TICK,
         `${p.line}: ${p.leg.name}`,
         p.assumed === 'length' ? 'assumed' : m(p.pathM),
         mm(p.slackM),
@@ -155,6 +158,8 @@ const cutList = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void =
         [p.leg.start?.name ?? 'open', p.leg.end?.name ?? 'open'].join(' / '),
       ]),
     )
+    for (const p of order.pieces)
+      drawHose(sheet, p, { path: p.assumed === 'length' ? 'assumed' : m(p.pathM), cut: cut(p) })
     for (const [i, bar] of order.packing.bars.entries())
       sheet.paragraph(
         `Length ${i + 1}: ${bar.pieces.map((k) => `${order.pieces[k]!.leg.name} ${cut(order.pieces[k]!)}`).join(' + ')}; ${m(bar.offcutM)} left.`,
@@ -167,20 +172,21 @@ const cutList = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void =
 
 const assembly = (sheet: SheetPaper, make: FittingMake): void => {
   sheet.strong(`Fitting a ${make.replaceAll('-', ' ')} end`)
-  ASSEMBLY_STEPS[make].forEach((step, i) => sheet.paragraph(`${i + 1}. ${step}`))
+  for (const step of ASSEMBLY_STEPS[make]) sheet.toDo(step)
 }
 
 const leakTest = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void => {
   if (!job.fuel.pump) return
   sheet.heading('Leak test')
-  leakTestOf(designOf(job)).steps.forEach((s, i) => sheet.paragraph(`${i + 1}. ${sentenceText(s, units)}`))
+  for (const s of leakTestOf(designOf(job)).steps) sheet.toDo(sentenceText(s, units))
 }
 
-/** Every formula with its figures, in SI, at the moment that is judged worst. */
-const workings = (sheet: SheetPaper, job: JobDocument, a: FuelAssessment): void => {
+/** The formulas behind what is judged of this job, at the operating condition that is judged worst. */
+const workings = (sheet: SheetPaper, job: JobDocument, a: FuelAssessment, units: UnitChoice): void => {
   const point =
     a.engine.points.find((p) => p.id === a.verdicts[0]?.pointId) ?? a.engine.points.find((p) => p.id === 'full-low')
   if (!point) return
-  sheet.heading(`Formulas, in SI: ${point.label.toLowerCase()}`)
-  for (const id of WORKING_IDS) writeWorking(sheet, fuelWorking(designOf(job), a.engine, point, id))
+  const judged = new Set(a.verdicts.flatMap((v) => v.workings))
+  const told = WORKING_IDS.filter((id) => judged.has(id)).map((id) => fuelWorking(designOf(job), a.engine, point, id))
+  writeFormulas(sheet, point.label.toLowerCase(), told, units)
 }

@@ -20,7 +20,7 @@ import {
   type WireClass,
 } from '@lochmoor/core'
 import type { SheetHead } from './fuelSheet.ts'
-import { writeAssumptions, writeJudgement, writeParts, writeWorking } from './pdf/commonParts.ts'
+import { writeAssumptions, writeFormulas, writeJudgement, writeParts } from './pdf/commonParts.ts'
 import { INK, SheetPaper } from './pdf/sheetPaper.ts'
 
 /** The working sheet of the harness station: judgement, wires with their ways, corridors and holes, parts, formulas. */
@@ -44,17 +44,20 @@ export const harnessSheet = async (
   sheet.paragraph(`Harness, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}.`, true)
   writeJudgement(sheet, verdicts, units)
   sheet.heading('Before the first wire')
-  for (const says of harnessCautions()) sheet.paragraph(says)
+  for (const says of harnessCautions()) sheet.toDo(says)
   wires(sheet, c, units)
   if (c.plan.template !== null) corridors(sheet, c, units)
   if (c.accepted) {
     bundles(sheet, c, units)
     writeParts(sheet, partsOfHarness(c), units)
-    sheet.heading('Formulas, in SI')
-    for (const id of HARNESS_WORKINGS) writeWorking(sheet, harnessWorking(c, id))
   }
   template(sheet, c)
   writeAssumptions(sheet, assumptions, units)
+  if (c.accepted) {
+    const judged = new Set(verdicts.flatMap((v) => v.workings))
+    const told = HARNESS_WORKINGS.filter((id) => judged.has(id)).map((id) => harnessWorking(c, id))
+    writeFormulas(sheet, '', told, units)
+  }
   return sheet.finish()
 }
 

@@ -25,8 +25,8 @@ import {
 } from '@lochmoor/core'
 import type { SheetHead } from './fuelSheet.ts'
 import { diagramHeight, drawDiagram } from './pdf/circuitDiagram.ts'
-import { writeAssumptions, writeJudgement, writeParts, writeWorking } from './pdf/commonParts.ts'
-import { SheetPaper } from './pdf/sheetPaper.ts'
+import { writeAssumptions, writeFormulas, writeJudgement, writeParts } from './pdf/commonParts.ts'
+import { SheetPaper, TICK } from './pdf/sheetPaper.ts'
 
 /** The working sheet of the power station: judgement, drawings, wires and fuses, fuse plan, tests, parts, formulas. */
 export const powerSheet = async (
@@ -49,7 +49,7 @@ export const powerSheet = async (
   sheet.paragraph(`Power, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}.`, true)
   writeJudgement(sheet, verdicts, units)
   sheet.heading('Before anything is connected')
-  for (const says of powerCautions(job)) sheet.paragraph(says)
+  for (const says of powerCautions(job)) sheet.toDo(says)
   sheet.paragraph('Local rules and licensed trades come first.', true)
   if (c.refusedBy === null && c.gateKnown) {
     volts(sheet, c, units)
@@ -59,8 +59,9 @@ export const powerSheet = async (
     tests(sheet, c, units)
     writeParts(sheet, partsOfPower(c), units)
     writeAssumptions(sheet, assumptions, units)
-    sheet.heading('Formulas, in SI: cranking cold')
-    for (const id of POWER_WORKINGS) writeWorking(sheet, powerWorking(c, id, 'crank-cold'))
+    const judged = new Set(verdicts.flatMap((v) => v.workings))
+    const told = POWER_WORKINGS.filter((id) => judged.has(id)).map((id) => powerWorking(c, id, 'crank-cold'))
+    writeFormulas(sheet, 'cranking cold', told, units)
   }
   return sheet.finish()
 }
@@ -161,11 +162,12 @@ const tests = (sheet: SheetPaper, c: PowerCase, units: UnitChoice): void => {
   sheet.heading('Test sheet')
   sheet.table(
     [
+      { head: '', share: 0.03 },
       { head: 'Test', share: 0.2 },
       { head: 'How', share: 0.36 },
       { head: 'Passes with', share: 0.26 },
-      { head: 'Reading', share: 0.18 },
+      { head: 'Reading', share: 0.15 },
     ],
-    proofTestsOf(c).map((t) => [t.what, sentenceText(t.does, units), sentenceText(t.passes, units), '']),
+    proofTestsOf(c).map((t) => [TICK, t.what, sentenceText(t.does, units), sentenceText(t.passes, units), '']),
   )
 }

@@ -67,6 +67,53 @@ describe('what is printed', () => {
   it('ohms are written out', () => expect(sheetText('above 100\u2009kΩ, 5 mΩ')).toBe('above 100 kohm, 5 mohm'))
 })
 
+/** What a sheet says, text by text. */
+const saidOn = async (station: keyof typeof STATION_SHEETS, title: string, units = {}): Promise<string[]> => {
+  const said: string[] = []
+  const head = { workshop: 'Shop', madeAt: new Date(0), version: 'v', inEnglish: (t: string) => (said.push(t), t) }
+  const { document } = DEMO_JOBS.find((j) => j.document.vehicle.title === title)!
+  await STATION_SHEETS[station]!(document, STOCK_CATALOGUE, head, 'a4', units)
+  return said
+}
+const afterFormulas = (said: readonly string[]) => said.slice(said.findIndex((t) => t.startsWith('Appendix.')))
+
+describe('formulas on paper', () => {
+  it('only those that this job has: no module of a pump in the line, no return of a returnless system', async () => {
+    const curlew = afterFormulas(await saidOn('fuel', 'Aldmoor Curlew GT'))
+    const warden = afterFormulas(await saidOn('fuel', 'Hesket Warden saloon'))
+    const has = (said: readonly string[]) => ['Pump module fit', 'Return line drop', 'Old line'].map((t) => said.includes(t)) // prettier-ignore
+    expect([has(curlew), has(warden)]).toEqual([
+      [false, true, true],
+      [true, false, false],
+    ])
+  })
+  it.each(['fuel', 'exhaust', 'power', 'harness'] as const)('%s: they come last', async (station) => {
+    const said = await saidOn(station, 'Brindle Carrier van')
+    expect(said.filter((t) => t.startsWith('Appendix. Formulas'))).toHaveLength(station === 'power' ? 0 : 1)
+    const rest = afterFormulas(said)
+    for (const heading of ['Parts to order', 'Still assumed', 'Assessment', 'Fixing template, 1:1'])
+      expect(rest).not.toContain(heading)
+  })
+  it('in the units of the reader', async () => {
+    const metric = afterFormulas(await saidOn('fuel', 'Aldmoor Curlew GT')).join(' ')
+    const customary = afterFormulas(
+      await saidOn('fuel', 'Aldmoor Curlew GT', { pressure: 'psi', bore: 'in', distance: 'ft' }),
+    ).join(' ')
+    expect([/\d\u2009kPa/.test(metric), /\d\u2009mm/.test(metric), /psi/.test(metric)]).toEqual([true, true, false])
+    expect([/\d\u2009psi/.test(customary), /\d\u2009in/.test(customary), /kPa/.test(customary)]).toEqual([true, true, false]) // prettier-ignore
+  })
+})
+
+describe('hoses on paper', () => {
+  it('each piece of the cut list is drawn, with both of its lengths', async () => {
+    const said = await saidOn('fuel', 'Aldmoor Curlew GT')
+    for (const name of ['feed: Pump to filter', 'feed: Filter to bulkhead', 'feed: Bulkhead to throttle body'])
+      expect(said.filter((t) => t === name).length).toBeGreaterThanOrEqual(2)
+    expect(new Set(said.filter((t) => t.startsWith('seat to seat '))).size).toBe(3)
+    expect(new Set(said.filter((t) => /^cut \d+\u2009mm$/.test(t))).size).toBe(3)
+  })
+})
+
 describe('parts list of the fuel system', () => {
   it('names part, quantity, specification and what it follows from', async () => {
     const { text } = await owner.get(`/api/jobs/${DEMO_JOBS[2]!.id}/fuel/parts.csv`).expect(200)

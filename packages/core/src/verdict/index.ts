@@ -14,6 +14,7 @@ export {
   type Verdict,
   type VerdictState,
 } from './verdict.ts'
+export { stepFigure } from './stepFigure.ts'
 export { inUnits } from './inUnits.ts'
 export { marginWords, STATE_WORDS, type MarginWords } from './words.ts'
 export { collectWorking, type Trace, type Working, type WorkingStep } from './working.ts'

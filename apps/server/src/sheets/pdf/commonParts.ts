@@ -1,8 +1,8 @@
 import {
   fig,
   figureText,
-  formatNumber,
   sentenceText,
+  stepFigure,
   STATE_WORDS,
   type Assumption,
   type Figure,
@@ -12,7 +12,7 @@ import {
   type Working,
   type WorkingStep,
 } from '@lochmoor/core'
-import type { SheetPaper } from './sheetPaper.ts'
+import { TICK, type SheetPaper } from './sheetPaper.ts'
 
 /** Every verdict with figure, limit and reason. */
 export const writeJudgement = (sheet: SheetPaper, verdicts: readonly Verdict[], units: UnitChoice): void => {
@@ -42,12 +42,14 @@ export const writeParts = (sheet: SheetPaper, lines: readonly PartLine[], units:
   sheet.heading('Parts to order')
   sheet.table(
     [
+      { head: '', share: 0.03 },
       { head: 'Quantity', share: 0.12, right: true },
-      { head: 'Part', share: 0.32 },
+      { head: 'Part', share: 0.29 },
       { head: 'Specification', share: 0.32 },
       { head: 'Reason', share: 0.24 },
     ],
     lines.map((l) => [
+      TICK,
       `${figureText(l.quantity, units)}${l.assumed ? ' (assumed)' : ''}`,
       `${l.name}, ${l.what}`,
       sentenceText(l.specification, units),
@@ -69,17 +71,31 @@ export const writeAssumptions = (sheet: SheetPaper, assumptions: readonly Assump
   )
 }
 
-const inputsOf = (s: WorkingStep): string =>
+const inputsOf = (s: WorkingStep, units: UnitChoice): string =>
   Object.entries(s.inputs)
-    .map(([symbol, { value, unit }]) => `${symbol} = ${formatNumber(value)} ${unit}`)
+    .map(([symbol, { value, unit }]) => `${symbol} = ${stepFigure(value, unit, symbol, units)}`)
     .join('; ')
 
-/** One working: each formula with its figures, in SI. */
-export const writeWorking = (sheet: SheetPaper, working: Working): void => {
-  if (working.steps.length === 0) return
-  sheet.strong(working.title)
-  for (const s of working.steps) {
-    sheet.paragraph(`${s.symbol} = ${s.formula} = ${formatNumber(s.result)} ${s.unit} (${s.meaning})`)
-    sheet.paragraph(`with ${inputsOf(s)} [${s.source}]`, true)
+/**
+ * The last part of a sheet: how its figures came about, on a page of its own. Left out where nothing has a formula.
+ * @param workings only those that this job has
+ */
+export const writeFormulas = (
+  sheet: SheetPaper,
+  words: string,
+  workings: readonly Working[],
+  units: UnitChoice,
+): void => {
+  const told = workings.filter((w) => w.steps.length > 0)
+  if (told.length === 0) return
+  sheet.nextPage()
+  sheet.heading(`Appendix. Formulas${words === '' ? '' : `: ${words}`}`)
+  sheet.paragraph('Figures in the units of this sheet; the formulas themselves are in SI.', true)
+  for (const { title, steps } of told) {
+    sheet.strong(title)
+    for (const s of steps) {
+      sheet.paragraph(`${s.symbol} = ${s.formula} = ${stepFigure(s.result, s.unit, s.symbol, units)} (${s.meaning})`)
+      sheet.paragraph(`with ${inputsOf(s, units)} [${s.source}]`, true)
+    }
   }
 }

@@ -1,7 +1,7 @@
 import { formatFigure, formatQuantity, fromSi, unitOf, type ProfilePiece, type UnitChoice } from '@lochmoor/core'
 import { INK, SOFT, type SheetPaper } from './sheetPaper.ts'
 
-const HEIGHT = 190
+export const PROFILE_HEIGHT = 190
 const LEFT = 44
 const TOP = 14
 const BASE = 150
@@ -16,7 +16,7 @@ export const drawProfile = (
   units: UnitChoice,
 ): void => {
   const unit = unitOf('pressure', units.pressure)
-  paper.drawing(HEIGHT, (doc, fullWidth) => {
+  paper.drawing(PROFILE_HEIGHT, (doc, fullWidth) => {
     const width = fullWidth - LEFT - 8
     const lengthM = pieces.reduce((sum, p) => sum + p.lengthM, 0)
     const parts = pieces.filter((p) => p.lengthM === 0).length

@@ -27,6 +27,11 @@ export const sheetText = (text: string): string =>
     .replace(/Ω/g, 'ohm')
     .replace(/[^\n\u0020-\u007e\u00a0-\u017f\u2013\u2014\u2018\u2019\u201c\u201d\u2026\u2212]/g, '?')
 
+/** A cell with a box to tick. */
+export const TICK = 'tick'
+const BOX = 7.5
+const GAP = 7
+
 export interface Column {
   readonly head: string
   /** Share of the width; together 1. */
@@ -90,9 +95,10 @@ export class SheetPaper {
     this.write(text, true, 18)
   }
 
-  heading(text: string): void {
+  /** @param under room for what belongs to it: it does not stand alone at the end of a page */
+  heading(text: string, under = 36): void {
     this.space(12)
-    this.ensure(64)
+    this.ensure(28 + under)
     this.write(text, true, 12)
     this.doc
       .moveTo(MARGIN, this.y + 1)
@@ -107,6 +113,29 @@ export class SheetPaper {
     this.space(3)
   }
 
+  /** Begins a new page, unless this one is empty. */
+  nextPage(): void {
+    if (this.y === MARGIN) return
+    this.doc.addPage()
+    this.y = MARGIN
+  }
+
+  private box(x: number, y: number): void {
+    this.doc.rect(x, y, BOX, BOX).lineWidth(0.7).stroke(INK)
+  }
+
+  /** Something to do, with a box to tick when it is done. */
+  toDo(text: string): void {
+    const said = this.said(text)
+    const indent = BOX + 6
+    this.doc.font('plain').fontSize(9)
+    const height = this.doc.heightOfString(said, { width: this.width - indent })
+    this.ensure(height)
+    this.box(MARGIN, this.y + 1.5)
+    this.doc.fillColor(INK).text(said, MARGIN + indent, this.y, { width: this.width - indent })
+    this.y += height + 3
+  }
+
   strong(text: string): void {
     this.write(text, true, 9.5)
   }
@@ -116,11 +145,16 @@ export class SheetPaper {
     const size = 8.5
     const pad = 3
     const lefts = columns.map((_, i) => MARGIN + this.width * columns.slice(0, i).reduce((sum, c) => sum + c.share, 0))
-    const widths = columns.map((c) => this.width * c.share - 2 * pad)
+    // Words right of figures stand off from them.
+    const gaps = columns.map((c, i) => (i > 0 && columns[i - 1]!.right && !c.right ? GAP : 0))
+    const widths = columns.map((c, i) => this.width * c.share - 2 * pad - gaps[i]!)
     const heightOf = (cells: readonly string[], bold: boolean): number => {
       this.doc.font(bold ? 'bold' : 'plain').fontSize(size)
       return (
-        Math.max(...cells.map((t, i) => this.doc.heightOfString(this.said(t) || ' ', { width: widths[i]! }))) + 2 * pad
+        Math.max(
+          ...cells.map((t, i) => this.doc.heightOfString((t !== TICK && this.said(t)) || ' ', { width: widths[i]! })),
+        ) +
+        2 * pad
       )
     }
     const draw = (cells: readonly string[], bold: boolean, height: number): void => {
@@ -129,7 +163,8 @@ export class SheetPaper {
         .fontSize(size)
         .fillColor(INK)
       cells.forEach((t, i) => {
-        this.doc.text(this.said(t), lefts[i]! + pad, this.y + pad, {
+        if (t === TICK) return this.box(lefts[i]! + pad, this.y + pad + 1)
+        this.doc.text(this.said(t), lefts[i]! + pad + gaps[i]!, this.y + pad, {
           width: widths[i]!,
           align: columns[i]!.right ? 'right' : 'left',
         })
