@@ -100,7 +100,7 @@ describe('formulas on paper', () => {
       await saidOn('fuel', 'Aldmoor Curlew GT', { pressure: 'psi', bore: 'in', distance: 'ft' }),
     ).join(' ')
     expect([/\d\u2009kPa/.test(metric), /\d\u2009mm/.test(metric), /psi/.test(metric)]).toEqual([true, true, false])
-    expect([/\d\u2009psi/.test(customary), /\d\u2009in/.test(customary), /kPa/.test(customary)]).toEqual([true, true, false]) // prettier-ignore
+    expect([/\d\u2009psi/.test(customary), /\d\u2009in/.test(customary), /\d\u2009kPa/.test(customary)]).toEqual([true, true, false]) // prettier-ignore
   })
 })
 

@@ -1,12 +1,4 @@
-import {
-  formatFigure,
-  formatNumber,
-  formatQuantity,
-  fromSi,
-  unitOf,
-  type Family,
-  type Unit,
-} from '../quantity/index.ts'
+import { formatNumber, formatQuantity, fromSi, unitOf, type Family, type Unit } from '../quantity/index.ts'
 import type { UnitChoice } from './sentenceText.ts'
 
 /** Shorter lengths are read on a caliper, longer ones on a tape, m. */
