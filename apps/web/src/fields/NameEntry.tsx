@@ -16,8 +16,8 @@ export const NameEntry = ({ name, what, onChange }: Props) => {
   const bad = draft !== null && draft.trim() === ''
   return (
     <div className="border-b border-hair/70 py-1">
-      <div className="flex items-center gap-2">
-        <label htmlFor={id} className="flex-1">
+      <div>
+        <label htmlFor={id} className="block leading-tight">
           Called
         </label>
         <input
@@ -33,7 +33,7 @@ export const NameEntry = ({ name, what, onChange }: Props) => {
             if (next !== '' && next !== name) onChange(next)
           }}
           onBlur={() => !bad && setDraft(null)}
-          className={`h-8 w-[13rem] border bg-sheet px-1.5 font-semibold ${bad ? 'border-2 border-stop' : 'border-soft/60'}`}
+          className={`h-8 w-full border bg-sheet px-1.5 font-semibold ${bad ? 'border-2 border-stop' : 'border-soft/60'}`}
         />
       </div>
       {bad && (

@@ -32,7 +32,7 @@ export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
   return (
     <li className="grid items-center gap-x-4 gap-y-1 border-b border-hair px-1 py-2 lg:grid-cols-[minmax(0,15rem)_minmax(0,1fr)_25rem_10.5rem]">
       <div className="min-w-0">
-        <Link to={`/jobs/${job.id}`} className="block truncate text-lg leading-tight font-bold hover:underline">
+        <Link to={`/jobs/${job.id}`} className="block text-lg wrap-anywhere leading-tight font-bold hover:underline">
           {job.title}
         </Link>
         <span className="text-soft">{[job.year, person].filter(Boolean).join(' · ')}</span>

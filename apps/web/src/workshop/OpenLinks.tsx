@@ -32,7 +32,7 @@ export const OpenLinks = ({ turn, onChanged }: { turn: number; onChanged: () => 
         {fetched.value.map((i) => (
           <li key={i.id} className="flex flex-wrap items-center gap-x-3 border-b border-hair py-2">
             <span className="min-w-0 flex-1">
-              <span className="block truncate font-semibold">{i.email}</span>
+              <span className="block font-semibold wrap-anywhere">{i.email}</span>
               <span className="block text-soft">
                 {i.role}, works until {shortTime(i.expiresAt)}
               </span>

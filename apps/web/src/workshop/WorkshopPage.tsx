@@ -115,7 +115,7 @@ const PersonRow = ({
   <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-hair py-2">
     <span className="min-w-0 grow basis-full sm:basis-48">
       <span className={`block font-semibold ${active ? '' : 'line-through'}`}>{name}</span>
-      <span className="block truncate text-soft">{active ? email : `${email}, access removed`}</span>
+      <span className="block text-soft wrap-anywhere">{active ? email : `${email}, access removed`}</span>
     </span>
     <select
       aria-label={`Role of ${name}`}

@@ -1,3 +1,5 @@
+import { clearTicks } from './clearLabels.ts'
+
 /** A tick where it stands on the picture, and what is written at it. */
 export interface ChartTick {
   readonly at: number
@@ -29,7 +31,12 @@ export const ChartAxes = ({ title, across, width, height, margin, xTicks, yTicks
         </text>
       </g>
     ))}
-    {xTicks.map(({ at, says }) => (
+    {clearTicks(
+      xTicks,
+      (t) => t.at,
+      (t) => String(t.says),
+      12,
+    ).map(({ at, says }) => (
       <text key={says} x={at} y={height - margin.bottom + 16} fontSize="12" textAnchor="middle">
         {says}
       </text>

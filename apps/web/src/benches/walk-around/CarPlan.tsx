@@ -86,22 +86,17 @@ const ZoneBox = ({ zone, to }: { zone: Zone; to: WalkTo }) => {
   )
 }
 
-/** Numbers as the maker gave them; the small figure is the turn in the firing order. */
+/** The cylinders by the numbers that the maker gave them. */
 const Cylinders = ({ job, zone: { h, w, x, y } }: { job: JobDocument; zone: Zone }) => (
   <g aria-hidden pointerEvents="none">
     {cylindersOf(job).map((c) => {
       const [cx, cy] = [x + 4 + c.x * (w - 36), y + 17 + c.y * (h - 28)]
       return (
         <g key={c.number}>
-          <circle cx={cx} cy={cy} r={7.5} fill="var(--paper)" stroke="var(--ink)" />
-          <text x={cx} y={cy + 3.5} fontSize={10} textAnchor="middle" fontWeight={700}>
+          <circle cx={cx} cy={cy} r={9} fill="var(--paper)" stroke="var(--ink)" />
+          <text x={cx} y={cy + 4} fontSize={11.5} textAnchor="middle" fontWeight={700}>
             {c.number}
           </text>
-          {c.turn !== null && (
-            <text x={cx + 8} y={cy - 4} fontSize={8} style={{ fill: 'var(--accent)' }}>
-              {c.turn}
-            </text>
-          )}
         </g>
       )
     })}

@@ -19,8 +19,10 @@ export const WorkProgress = ({
     )
   if (state.kind !== 'running') return null
   return (
-    <div className="mt-2 flex items-center gap-3">
-      <progress aria-label={`${name}, progress`} value={state.share} max={1} className="h-3 w-56 accent-accent" />
+    <div className="mt-2 flex flex-wrap items-center gap-3">
+      <span className="font-semibold">{name}</span>
+      <progress aria-label={`${name}, progress`} value={state.share} max={1} className="h-3 w-48" />
+      <span className="w-12 text-right">{Math.floor(100 * state.share)}&nbsp;%</span>
       <Button onClick={onCancel}>Cancel</Button>
     </div>
   )

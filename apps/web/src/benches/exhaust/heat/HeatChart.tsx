@@ -100,6 +100,14 @@ export const HeatChart = ({ c, run, what, spotsM, limits }: Props) => {
             </g>
           )
         })}
+        {spotsM.map((m) => (
+          <path
+            key={m}
+            d={`M${x(m)} ${MARGIN.top}V${HEIGHT - MARGIN.bottom}`}
+            stroke="var(--accent)"
+            strokeWidth="2.4"
+          />
+        ))}
         {limits.map((l) => (
           <g key={l.says}>
             <line
@@ -122,14 +130,6 @@ export const HeatChart = ({ c, run, what, spotsM, limits }: Props) => {
               {l.says}
             </text>
           </g>
-        ))}
-        {spotsM.map((m) => (
-          <path
-            key={m}
-            d={`M${x(m)} ${MARGIN.top}V${HEIGHT - MARGIN.bottom}`}
-            stroke="var(--accent)"
-            strokeWidth="2.4"
-          />
         ))}
       </svg>
       <figcaption className="px-2.5 pb-2 text-sm text-soft">

@@ -87,20 +87,15 @@ export const ExhaustDrawing = ({ runs, spots, groundClearanceM, chosen, onPiece 
           ground
         </text>
         {groundClearanceM !== null && (
-          <>
-            <line
-              x1={PAD}
-              x2={width - 8}
-              y1={groundY - groundClearanceM * px}
-              y2={groundY - groundClearanceM * px}
-              stroke="var(--caution)"
-              strokeWidth="1.4"
-              strokeDasharray="7 4"
-            />
-            <text x={PAD} y={groundY - groundClearanceM * px - 4} fontSize="11.5">
-              keep clear: {formatQuantity(groundClearanceM, bore, 0)}
-            </text>
-          </>
+          <line
+            x1={PAD}
+            x2={width - 8}
+            y1={groundY - groundClearanceM * px}
+            y2={groundY - groundClearanceM * px}
+            stroke="var(--caution)"
+            strokeWidth="1.4"
+            strokeDasharray="7 4"
+          />
         )}
         {views.flatMap((view) =>
           runs.flatMap((run) =>
@@ -182,6 +177,19 @@ export const ExhaustDrawing = ({ runs, spots, groundClearanceM, chosen, onPiece 
               </g>,
             ]
           }),
+        )}
+        {groundClearanceM !== null && (
+          <text
+            x={PAD}
+            y={groundY - groundClearanceM * px - 4}
+            fontSize="11.5"
+            stroke="var(--sheet)"
+            strokeWidth="4"
+            paintOrder="stroke"
+            pointerEvents="none"
+          >
+            keep clear: {formatQuantity(groundClearanceM, bore, 0)}
+          </text>
         )}
       </svg>
       <figcaption className="px-2.5 pb-2 text-sm leading-snug text-soft">

@@ -161,7 +161,7 @@ export const UnrolledPipe = ({ job, run, grid, spots, cursor, onCursor, onSet }:
               </text>
             </g>
           )}
-          <Obstacles job={job} run={run} scale={scale} />
+          <Obstacles job={job} run={run} scale={scale} what="outlines" />
           {ruleLabels(grid).map(({ says, alongM, clockDeg, lengthM }) => {
             const room = (lengthM / (scale.toM - scale.fromM)) * (width - MARGIN.left - MARGIN.right)
             return says.length * 6.2 > room ? null : (
@@ -195,6 +195,7 @@ export const UnrolledPipe = ({ job, run, grid, spots, cursor, onCursor, onSet }:
             strokeDasharray="2 3"
             pointerEvents="none"
           />
+          <Obstacles job={job} run={run} scale={scale} what="numbers" />
           {spots.map((s) => (
             <Marker
               key={s.name}
@@ -332,8 +333,18 @@ const Marker = ({ x, y, name, onDrag }: MarkerProps) => {
   )
 }
 
-/** Patches of what is near, as measured; what moves with all it sweeps. */
-const Obstacles = ({ job, run, scale }: { job: JobDocument; run: Run; scale: UnrolledScale }) => (
+/** Patches of what is near, as measured; what moves with all it sweeps. Their numbers stand above all lines. */
+const Obstacles = ({
+  job,
+  run,
+  scale,
+  what,
+}: {
+  job: JobDocument
+  run: Run
+  scale: UnrolledScale
+  what: 'outlines' | 'numbers'
+}) => (
   <>
     {sweptObstacles(job.exhaust.obstacles, run.id).flatMap((o, i) => {
       const from = Math.max(scale.fromM, o.fromM)
@@ -356,9 +367,10 @@ const Obstacles = ({ job, run, scale }: { job: JobDocument; run: Run; scale: Unr
                 ]
               : [[low, high]]
       const number = job.exhaust.obstacles.findIndex((x) => x.name === o.name && x.run === run.id) + 1
-      return parts.map(([a, b], k) => (
-        <g key={`${i} ${k}`}>
+      return parts.map(([a, b], k) =>
+        what === 'outlines' ? (
           <rect
+            key={`${i} ${k}`}
             x={scale.x(from)}
             y={MARGIN.top + ((a + 180) / 360) * DRAWN_HEIGHT}
             width={scale.x(to) - scale.x(from)}
@@ -370,7 +382,9 @@ const Obstacles = ({ job, run, scale }: { job: JobDocument; run: Run; scale: Unr
           >
             <title>{o.name}</title>
           </rect>
+        ) : (
           <text
+            key={`${i} ${k}`}
             x={scale.x(from) + 4}
             y={MARGIN.top + ((a + 180) / 360) * DRAWN_HEIGHT + 14}
             fontSize="12"
@@ -378,11 +392,12 @@ const Obstacles = ({ job, run, scale }: { job: JobDocument; run: Run; scale: Unr
             stroke="var(--sheet)"
             strokeWidth="3"
             paintOrder="stroke"
+            pointerEvents="none"
           >
             {number}
           </text>
-        </g>
-      ))
+        ),
+      )
     })}
   </>
 )

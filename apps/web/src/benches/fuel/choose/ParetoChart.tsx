@@ -3,26 +3,31 @@ import { scaleLinear } from 'd3-scale'
 import { useWidth } from '../../bench/useWidth.ts'
 
 const HEIGHT = 240
-const MARGIN = { top: 28, right: 16, bottom: 38, left: 52 }
+const MARGIN = { top: 14, right: 16, bottom: 38, left: 52 }
 const MOST_SHOWN_RESERVE = 3
+/** Marks nearer than this lie on one another, px. */
+const MARK = 17
 
 /** Price against reserve of all that pass; the figure in a mark is its noise class, the best are filled. */
 export const ParetoChart = ({ passing, catalogue }: { passing: readonly Combination[]; catalogue: Catalogue }) => {
   const [ref, width] = useWidth<HTMLElement>(620)
-  // Many lie on one another: one mark for each price, noise and tenth of reserve.
-  const marks = new Map<string, Combination>()
-  for (const c of passing) {
-    const key = `${c.price} ${c.noiseClass} ${Math.round(Math.min(c.reserve, MOST_SHOWN_RESERVE) * 10)}`
-    if (!marks.has(key) || c.best) marks.set(key, c)
-  }
-  const shown = [...marks.values()].sort((a, b) => Number(a.best) - Number(b.best))
-  const prices = shown.map((c) => c.price)
-  const reserves = shown.map((c) => Math.min(c.reserve, MOST_SHOWN_RESERVE))
+  const prices = passing.map((c) => c.price)
+  const reserves = passing.map((c) => Math.min(c.reserve, MOST_SHOWN_RESERVE))
   const x = scaleLinear([Math.min(...prices) - 1, Math.max(...prices) + 1], [MARGIN.left, width - MARGIN.right])
   const y = scaleLinear([0, 1.1 * Math.max(...reserves)], [HEIGHT - MARGIN.bottom, MARGIN.top])
   const best = passing.filter((c) => c.best)
+  const at = (c: Combination) => [x(c.price), y(Math.min(c.reserve, MOST_SHOWN_RESERVE))] as const
+  // Many lie on one another: of those only the first is marked, the best ahead of the quieter ones.
+  const shown: Combination[] = []
+  for (const c of [...passing].sort((a, b) => Number(b.best) - Number(a.best) || a.noiseClass - b.noiseClass)) {
+    const [cx, cy] = at(c)
+    if (shown.every((s) => Math.abs(at(s)[0] - cx) > MARK || Math.abs(at(s)[1] - cy) > MARK)) shown.push(c)
+  }
   return (
     <figure ref={ref} className="border border-ink bg-sheet">
+      <p className="px-2.5 pt-1.5 text-sm font-bold">
+        Combinations that pass: price and reserve, noise class in the mark
+      </p>
       <svg
         width={width}
         height={HEIGHT}
@@ -30,9 +35,6 @@ export const ParetoChart = ({ passing, catalogue }: { passing: readonly Combinat
         className="block"
         aria-label={`Price against reserve. Not beaten: ${best.map((c) => `${partById(catalogue.pumps, c.pumpId)?.name ?? ''} price ${c.price}, noise ${c.noiseClass}, reserve ${(c.reserve * 100).toFixed(0)} %`).join('; ')}`}
       >
-        <text x={10} y={18} fontSize="12.5" fontWeight="700">
-          Combinations that pass: price and reserve, noise class in the mark
-        </text>
         {y.ticks(5).map((t) => (
           <g key={t} transform={`translate(0 ${y(t)})`}>
             <line x1={MARGIN.left} x2={width - MARGIN.right} stroke="var(--hair)" strokeWidth="0.8" />
@@ -50,10 +52,7 @@ export const ParetoChart = ({ passing, catalogue }: { passing: readonly Combinat
           sum of price classes
         </text>
         {shown.map((c) => (
-          <g
-            key={`${c.price} ${c.noiseClass} ${c.reserve}`}
-            transform={`translate(${x(c.price)} ${y(Math.min(c.reserve, MOST_SHOWN_RESERVE))})`}
-          >
+          <g key={`${c.price} ${c.noiseClass} ${c.reserve} ${c.pumpId}`} transform={`translate(${at(c).join(' ')})`}>
             <rect
               x={-8}
               y={-8}
@@ -75,7 +74,8 @@ export const ParetoChart = ({ passing, catalogue }: { passing: readonly Combinat
         ))}
       </svg>
       <figcaption className="px-2.5 pb-2 text-sm text-soft">
-        Filled: nothing else that passes is cheaper, quieter and has more reserve all at once.
+        Filled: nothing else that passes is cheaper, quieter and has more reserve all at once. Where several lie on one
+        another, one is marked.
       </figcaption>
     </figure>
   )

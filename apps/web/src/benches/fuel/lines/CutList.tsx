@@ -12,7 +12,9 @@ import {
 } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { usePreferences, useUnit } from '../../../store/preferences.ts'
+import { widthOfText } from '../../bench/clearLabels.ts'
 import { DataTable } from '../../bench/DataTable.tsx'
+import { useWidth } from '../../bench/useWidth.ts'
 
 /** Every piece to cut, packed on the lengths hose and tube are sold in. */
 export const CutList = ({ job }: { job: JobDocument }) => {
@@ -44,6 +46,9 @@ const Order = ({ order }: { order: HoseOrder }) => {
   // Nobody cuts by a figure that nobody measured.
   const cut = (p: HosePiece) => (p.assumed ? BEFORE_CUTTING[p.assumed] : mm(p.cutM))
   const { packing, pieces, stockM, hose } = order
+  const [ref, width] = useWidth<HTMLUListElement>(560)
+  /** What would not go into a piece is in the table alone. */
+  const fits = (text: string, lengthM: number) => widthOfText(text, 13) + 8 < (width * lengthM) / stockM
   return (
     <div className="py-2">
       <p className="font-semibold">
@@ -54,7 +59,7 @@ const Order = ({ order }: { order: HoseOrder }) => {
             : `, at most ${packing.bars.length - packing.leastBars} more than the fewest possible`}
         </span>
       </p>
-      <ul aria-label={`Lengths of ${hose.name}`} className="my-1">
+      <ul ref={ref} aria-label={`Lengths of ${hose.name}`} className="my-1">
         {packing.bars.map((bar, i) => (
           <li
             key={i}
@@ -67,11 +72,11 @@ const Order = ({ order }: { order: HoseOrder }) => {
                 className={`grid min-w-0 place-items-center overflow-hidden border-y border-r border-ink text-sm whitespace-nowrap ${pieces[k]!.assumed ? 'border-dashed text-soft italic' : 'bg-wash'}`}
                 style={{ width: `${(100 * (pieces[k]!.cutM + CUT_WIDTH_M)) / stockM}%` }}
               >
-                {cut(pieces[k]!)}
+                {fits(cut(pieces[k]!), pieces[k]!.cutM) && cut(pieces[k]!)}
               </span>
             ))}
             <span className="grid flex-1 place-items-center overflow-hidden border-y border-dashed border-soft text-sm whitespace-nowrap text-soft">
-              {bar.offcutM > 0.12 * stockM && `${m(bar.offcutM)} left`}
+              {fits(`${m(bar.offcutM)} left`, bar.offcutM) && `${m(bar.offcutM)} left`}
             </span>
           </li>
         ))}

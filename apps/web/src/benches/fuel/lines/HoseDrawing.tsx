@@ -4,7 +4,7 @@ import { useWidth } from '../../bench/useWidth.ts'
 
 const HEIGHT = 190
 
-/** One hose with its dimensions: what to cut, what the ends take up, over all between the seats. */
+/** One hose with its dimensions: what to cut, what the ends take up, and how long it is made up. */
 export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
   const [ref, width] = useWidth<HTMLElement>(620)
   const bore = useUnit('bore')
@@ -12,7 +12,7 @@ export const HoseDrawing = ({ piece }: { piece: HosePiece }) => {
   const { leg, hose } = piece
   const overM = piece.cutM + piece.takesUpM
   const cut = piece.assumed ? BEFORE_CUTTING[piece.assumed] : `cut ${mm(piece.cutM)}`
-  const over = piece.assumed === 'length' ? 'length assumed' : `${mm(overM)} seat to seat`
+  const over = piece.assumed === 'length' ? 'length assumed' : `made up ${mm(overM)}`
   const [x0, x1] = [60, width - 60]
   const y = 98
   const end = 44

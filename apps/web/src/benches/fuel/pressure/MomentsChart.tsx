@@ -5,7 +5,9 @@ import { useUnit } from '../../../store/preferences.ts'
 import { useWidth } from '../../bench/useWidth.ts'
 import { stateOfMoment } from './stateOfMoment.ts'
 
+/** A row; where it is narrow the words stand on a line of their own. */
 const ROW = 23
+const NARROW_ROW = 40
 const TOP = 26
 const LEFT = 196
 const RIGHT = 16
@@ -16,10 +18,12 @@ export const MomentsChart = ({ solved, worstId }: { solved: readonly SolvedPoint
   const unit = useUnit('pressure')
   const shown = solved.filter((s) => s.answer.railPa !== null)
   const mostPa = 1.08 * Math.max(...shown.flatMap((s) => [s.answer.railPa!, s.answer.effectiveSetPa]), 1)
-  const left = width < 480 ? 132 : LEFT
+  const narrow = width < 480
+  const left = narrow ? 16 : LEFT
   const x = scaleLinear([0, mostPa], [left, width - RIGHT])
-  const height = TOP + solved.length * ROW + 26
-  const ticks = scaleLinear([0, fromSi(mostPa, unit)], [0, 1]).ticks(width < 480 ? 3 : 6)
+  const row = narrow ? NARROW_ROW : ROW
+  const height = TOP + solved.length * row + 26
+  const ticks = scaleLinear([0, fromSi(mostPa, unit)], [0, 1]).ticks(narrow ? 3 : 6)
   return (
     <figure ref={ref} className="my-2 border border-ink bg-sheet">
       <svg
@@ -41,19 +45,22 @@ export const MomentsChart = ({ solved, worstId }: { solved: readonly SolvedPoint
           </g>
         ))}
         {solved.map((s, i) => {
-          const y = TOP + i * ROW + ROW / 2
+          const y = TOP + (i + 1) * row - ROW / 2
           const { railPa, effectiveSetPa } = s.answer
           return (
             <g key={s.point.id}>
               {s.point.id === worstId && (
-                <rect x={2} y={y - ROW / 2} width={width - 4} height={ROW} fill="var(--wash)" />
+                <rect x={2} y={TOP + i * row} width={width - 4} height={row} fill="var(--wash)" />
               )}
               <text
-                x={left - 8}
-                y={y + 4}
-                fontSize={width < 480 ? 10.5 : 12}
-                textAnchor="end"
+                x={narrow ? 10 : left - 8}
+                y={narrow ? TOP + i * row + 15 : y + 4}
+                fontSize={12}
+                textAnchor={narrow ? 'start' : 'end'}
                 fontWeight={s.point.id === worstId ? 700 : 400}
+                stroke={s.point.id === worstId ? 'var(--wash)' : 'var(--sheet)'}
+                strokeWidth="3"
+                paintOrder="stroke"
               >
                 {s.point.label}
               </text>

@@ -139,7 +139,8 @@ export const TankSection = ({ fit, c, lowM }: Props) => {
               textAnchor="middle"
               style={{ fill: 'var(--stop)' }}
             >
-              over by {mm(fit.foulsByM)}; a hat of {fit.hatThatFitsM > 0 ? mm(fit.hatThatFitsM) : 'no height'} would fit
+              over by {mm(fit.foulsByM)};{' '}
+              {fit.hatThatFitsM > 0 ? `a hat of ${mm(fit.hatThatFitsM)} would fit` : 'no hat would fit'}
             </text>
           </>
         ) : (

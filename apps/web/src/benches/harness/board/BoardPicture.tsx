@@ -1,7 +1,8 @@
-import { boardMarks, fig, figureText, type LoomBoard } from '@lochmoor/core'
+import { boardMarks, counted, fig, figureText, type LoomBoard } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { usePreferences } from '../../../store/preferences.ts'
 import { useWidth } from '../../bench/useWidth.ts'
+import { clearWords } from './clearWords.ts'
 
 /** On the screen a millimetre is so many pixels at true size: 96 to the inch. */
 const PX_PER_MM = 96 / 25.4
@@ -27,6 +28,7 @@ export const BoardPicture = ({ board, name, scale, branch, onBranch }: Props) =>
     () => boardMarks(board, { textMm: TEXT_PX / pxPerMm, lengthText: (m) => figureText(fig(m, 'bore', 0), units), faces: false, brief }),
     [board, brief, pxPerMm, units],
   )
+  const words = useMemo(() => clearWords(drawing.marks), [drawing])
   return (
     <div ref={ref} className="overflow-auto border border-hair bg-sheet" style={{ maxHeight: '34rem' }} tabIndex={0} role="region" aria-label={`${name}, scrolls`}>
       <svg role="img" aria-label={name} width={drawing.widthMm * pxPerMm} height={drawing.heightMm * pxPerMm} viewBox={`0 0 ${drawing.widthMm} ${drawing.heightMm}`}>
@@ -44,13 +46,19 @@ export const BoardPicture = ({ board, name, scale, branch, onBranch }: Props) =>
           }
           if (m.kind === 'circle')
             return <circle key={n} cx={m.x} cy={m.y} r={m.what === 'node' ? 2.4 / pxPerMm : m.r / 2} fill={m.what === 'node' ? 'var(--ink)' : 'var(--sheet)'} stroke={m.what === 'cut' ? 'var(--accent)' : 'var(--ink)'} strokeWidth={1.4 / pxPerMm} />
-          return (
-            <text key={n} x={m.x} y={m.y} fontSize={m.size} textAnchor={m.anchor} fill={m.what === 'length' ? 'var(--ink-soft)' : 'var(--ink)'} fontWeight={m.what === 'end' ? 700 : 500} stroke="var(--sheet)" strokeWidth={2.5 / pxPerMm} paintOrder="stroke">
-              {m.text}
-            </text>
-          )
+          return null
         })}
+        {words.placed.map((m, n) => (
+          <text key={n} x={m.x} y={m.y} fontSize={m.size} textAnchor="middle" fill={m.what === 'length' ? 'var(--ink-soft)' : 'var(--ink)'} fontWeight={m.what === 'end' ? 700 : 500} stroke="var(--sheet)" strokeWidth={2.5 / pxPerMm} paintOrder="stroke">
+            {m.text}
+          </text>
+        ))}
       </svg>
+      {words.leftOut > 0 && (
+        <p className="sticky left-0 px-2 py-1 text-sm text-soft">
+          {counted(words.leftOut, 'label')} left out where they would lie on others: choose a larger scale to see them.
+        </p>
+      )}
     </div>
   )
 } // prettier-ignore

@@ -17,7 +17,12 @@ import {
 } from '@lochmoor/core'
 import type { ReactNode } from 'react'
 import { FigureText, SentenceText } from '../../../fields/FigureText.tsx'
+import { widthOfText } from '../../bench/clearLabels.ts'
 import { DataTable } from '../../bench/DataTable.tsx'
+import { useWidth } from '../../bench/useWidth.ts'
+
+/** Room for what is left of a length, px. */
+const BESIDE_PX = 104
 
 const Part = ({ name, children }: { name: string; children: ReactNode }) => (
   <section aria-label={name} className="mt-5">
@@ -29,6 +34,9 @@ const Part = ({ name, children }: { name: string; children: ReactNode }) => (
 /** What is cut from which length that is bought, each length as a bar. */
 export const CutBars = ({ c, wires }: { c: HarnessCase; wires: readonly ListedWire[] }) => {
   const { spoolAssumed, spoolM, spools } = cutOfLoom(c)
+  // The bar stands beside what is left of it.
+  const [ref, whole] = useWidth<HTMLUListElement>(560)
+  const width = whole - BESIDE_PX
   const number = new Map(wires.map((w) => [w.circuit.id, w.number]))
   return (
     <Part name="Cut list by spool">
@@ -36,7 +44,7 @@ export const CutBars = ({ c, wires }: { c: HarnessCase; wires: readonly ListedWi
         Bought in lengths of <FigureText figure={fig(spoolM, 'distance', 0)} />
         {spoolAssumed ? ', assumed' : ''}; the fewest lengths, proved where it says so. Numbers are those of the wire list.
       </p>
-      <ul>
+      <ul ref={ref}>
         {spools.map((s) => (
           <li key={s.key} className="border-b border-hair py-1.5">
             <div className="flex flex-wrap justify-between gap-x-3 leading-snug">
@@ -51,7 +59,7 @@ export const CutBars = ({ c, wires }: { c: HarnessCase; wires: readonly ListedWi
                 <div className="flex h-6 min-w-0 flex-1 border border-ink" role="img" aria-label={`Length ${n + 1}: wires ${bar.pieces.map((p) => number.get(s.wires[p]!.id)).join(', ')}`}>
                   {bar.pieces.map((p) => (
                     <span key={p} style={{ width: `${(100 * s.wires[p]!.lengthM) / s.spoolM}%` }} className="grid min-w-0 place-items-center overflow-hidden border-r border-ink text-xs">
-                      {s.wires[p]!.lengthM / s.spoolM > 0.05 && number.get(s.wires[p]!.id)}
+                      {widthOfText(String(number.get(s.wires[p]!.id)), 12) + 4 < (width * s.wires[p]!.lengthM) / s.spoolM && number.get(s.wires[p]!.id)}
                     </span>
                   ))}
                 </div>

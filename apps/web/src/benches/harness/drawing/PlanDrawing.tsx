@@ -1,6 +1,7 @@
 import { isClean, WIRE_CLASSES, wholeCorridor, type CarPlan, type RoutePlan, type WireClass } from '@lochmoor/core'
-import { useRef, type PointerEvent, type ReactNode } from 'react'
+import { useRef, type PointerEvent } from 'react'
 import { useWidth } from '../../bench/useWidth.ts'
+import { bowsOf, numberPlaces, RING } from './numberPlaces.ts'
 import { planScale, type Spot } from './planScale.ts'
 
 /** Bundles are drawn so many times as thick as the car's scale would have them. */
@@ -50,20 +51,13 @@ export const PlanDrawing = ({ plan, name, route, way, spot, loud, onSpot, onMove
   const dragged = useRef<string | null>(null)
   const scale = planScale(plan, Math.max(420, width))
   const places = new Map(plan.places.map((p) => [p.id, scale.at(p)]))
+  const ecu = ecuAt ? places.get(ecuAt) : null
   const point = (e: PointerEvent): Spot => {
     const box = svg.current!.getBoundingClientRect()
     return { x: e.clientX - box.left, y: e.clientY - box.top }
   }
-  const twins = new Map<string, number>()
-  /** Numbers of the corridors, above all lines. */
-  const labels: ReactNode[] = []
-  /** Corridors between the same places bow apart. */
-  const bowOf = (from: string, to: string): number => {
-    const key = [from, to].sort().join(' ')
-    const n = twins.get(key) ?? 0
-    twins.set(key, n + 1)
-    return n * 16
-  }
+  const numbers = numberPlaces(plan, places, ecuAt ?? null)
+  const bows = bowsOf(plan)
   return (
     <div ref={ref} className="overflow-x-auto">
       <svg
@@ -86,19 +80,15 @@ export const PlanDrawing = ({ plan, name, route, way, spot, loud, onSpot, onMove
         <text x={scale.car.x + scale.car.width / 2} y={scale.height - 4} fontSize={11} fill="var(--ink-soft)" textAnchor="middle">
           left side of the car
         </text>
-        {plan.corridors.map((c, n) => {
+        {plan.corridors.map((c) => {
           const [a, b] = [places.get(c.from), places.get(c.to)]
           if (!a || !b) return null
           const length = Math.hypot(b.x - a.x, b.y - a.y) || 1
           const [nx, ny] = [-(b.y - a.y) / length, (b.x - a.x) / length]
-          const bow = bowOf(c.from, c.to)
+          const bow = bows.get(c.id) ?? 0
           const shift = (offset: number) => `M${a.x + nx * offset},${a.y + ny * offset} Q${(a.x + b.x) / 2 + nx * (offset + 2 * bow)},${(a.y + b.y) / 2 + ny * (offset + 2 * bow)} ${b.x + nx * offset},${b.y + ny * offset}`
-          const [mx, my] = [(a.x + b.x) / 2 + nx * bow, (a.y + b.y) / 2 + ny * bow]
           const on = way?.has(c.id) === true
           const lanes = lanesOf(route, c.id, scale.pxPerM)
-          labels.push(<text key={c.id} className="pointer-events-none" x={mx + (c.panel === 'none' ? nx * 9 : 0)} y={my + (c.panel === 'none' ? ny * 9 : 0) + 3.5} fontSize={10} fontWeight={spot === c.id ? 800 : 500} textAnchor="middle" fill="var(--ink)" stroke="var(--sheet)" strokeWidth={3} paintOrder="stroke">
-                {n + 1}
-              </text>)
           return (
             <g key={c.id} data-corridor={c.id} onClick={onSpot && (() => onSpot(c.id))} className={onSpot ? 'cursor-pointer' : ''}>
               <path d={shift(0)} fill="none" stroke="transparent" strokeWidth={14} />
@@ -113,13 +103,21 @@ export const PlanDrawing = ({ plan, name, route, way, spot, loud, onSpot, onMove
                 ))
               )}
               {loud === c.id && [-9, 9].map((offset) => <path key={offset} data-loud={c.id} d={shift(offset)} fill="none" stroke="var(--stop)" strokeWidth={2.5} />)}
-              {c.panel !== 'none' && (
-                <circle cx={mx} cy={my} r={7} fill="var(--sheet)" stroke={c.panel === 'bare-edge' ? 'var(--stop)' : 'var(--ink)'} strokeWidth={2} />
-              )}
             </g>
           )
         })}
-        {labels}
+        {plan.corridors.map((c, n) => {
+          const at = numbers.get(c.id)
+          if (!at) return null
+          return (
+            <g key={c.id} className="pointer-events-none">
+              {c.panel !== 'none' && <circle cx={at[0]} cy={at[1]} r={RING} fill="var(--sheet)" stroke={c.panel === 'bare-edge' ? 'var(--stop)' : 'var(--ink)'} strokeWidth={2} />}
+              <text x={at[0]} y={at[1] + 3.5} fontSize={10} fontWeight={spot === c.id ? 800 : 500} textAnchor="middle" fill="var(--ink)" stroke="var(--sheet)" strokeWidth={3} paintOrder="stroke">
+                {n + 1}
+              </text>
+            </g>
+          )
+        })}
         {plan.places.map((p) => {
           const at = places.get(p.id)
           if (!at) return null
@@ -135,14 +133,6 @@ export const PlanDrawing = ({ plan, name, route, way, spot, loud, onSpot, onMove
             >
               <circle cx={at.x} cy={at.y} r={9} fill="transparent" />
               <circle cx={at.x} cy={at.y} r={here > 0 ? 5 : 3} fill={spot === p.id ? 'var(--accent)' : 'var(--ink)'} />
-              {ecuAt === p.id && (
-                <g>
-                  <rect x={at.x - 14} y={at.y - 24} width={28} height={15} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={1.5} />
-                  <text x={at.x} y={at.y - 13} fontSize={10} fontWeight={800} textAnchor="middle" fill="var(--ink)">
-                    ECU
-                  </text>
-                </g>
-              )}
             </g>
           )
         })}
@@ -155,6 +145,14 @@ export const PlanDrawing = ({ plan, name, route, way, spot, loud, onSpot, onMove
             const share = d.along!.atM / c.lengthM
             return <circle key={d.id} cx={a.x + share * (b.x - a.x)} cy={a.y + share * (b.y - a.y)} r={4} fill="var(--ink)" />
           })}
+        {ecu && (
+          <g className="pointer-events-none">
+            <rect x={ecu.x - 16} y={ecu.y - 26} width={32} height={17} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={1.5} />
+            <text x={ecu.x} y={ecu.y - 14} fontSize={10} fontWeight={800} textAnchor="middle" fill="var(--ink)">
+              ECU
+            </text>
+          </g>
+        )}
       </svg>
     </div>
   )

@@ -1,6 +1,7 @@
 import { DRIVE_WORDS, formatQuantity, type DriveBalance } from '@lochmoor/core'
 import { scaleLinear } from 'd3-scale'
 import { useUnit } from '../../../store/preferences.ts'
+import { clearTicks } from '../../bench/clearLabels.ts'
 import { useWidth } from '../../bench/useWidth.ts'
 
 const ROW = 34
@@ -27,7 +28,7 @@ export const BalanceChart = ({ drives }: { drives: readonly DriveBalance[] }) =>
             <line x1="0" y1="0" x2="0" y2="6" stroke="var(--stop)" strokeWidth="3" />
           </pattern>
         </defs>
-        {x.ticks(5).map((t) => (
+        {clearTicks(x.ticks(5), x, (t) => formatQuantity(t, amps, 0), 11).map((t) => (
           <g key={t}>
             <line x1={x(t)} x2={x(t)} y1="8" y2={drives.length * ROW + 8} stroke="var(--hair)" />
             <text x={x(t)} y={drives.length * ROW + 24} fontSize="11" textAnchor="middle" fill="var(--ink-soft)">

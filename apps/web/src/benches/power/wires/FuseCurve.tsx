@@ -3,10 +3,11 @@ import { range } from 'd3-array'
 import { scaleLog } from 'd3-scale'
 import { area } from 'd3-shape'
 import { useUnit } from '../../../store/preferences.ts'
+import { clearTicks } from '../../bench/clearLabels.ts'
 import { useWidth } from '../../bench/useWidth.ts'
 
 const HEIGHT = 220
-const [LEFT, RIGHT, TOP, BOTTOM] = [56, 14, 12, 34]
+const [LEFT, RIGHT, TOP, BOTTOM] = [56, 22, 12, 22]
 const [LEAST_SHARE, MOST_SHARE] = [0.15, 40]
 const [SOONEST_S, LATEST_S] = [0.001, 1000]
 const clampS = (s: number) => Math.min(LATEST_S, Math.max(SOONEST_S, s))
@@ -42,10 +43,10 @@ export const FuseCurve = ({ name, fuse }: { name: string; fuse: NonNullable<Wire
         role="img"
         aria-label={`Fuse of ${shown(ratingA)} in time: continuous ${shown(continuousA)}${inrush ? `, inrush ${shown(inrush.peakA)}` : ''}, short at the far end ${shown(short.currentA)}`}
       >
-        {[0.2, 0.5, 1, 2, 5, 10, 20, MOST_SHARE].map((s) => (
+        {clearTicks([0.2, 0.5, 1, 2, 5, 10, 20, 36], x, (s) => shown(s * ratingA), 11).map((s) => (
           <g key={s}>
             <line x1={x(s)} x2={x(s)} y1={TOP} y2={HEIGHT - BOTTOM} stroke="var(--hair)" />
-            <text x={x(s)} y={HEIGHT - BOTTOM + 15} fontSize="11" textAnchor={s === MOST_SHARE ? 'end' : 'middle'} fill="var(--ink-soft)">
+            <text x={x(s)} y={HEIGHT - BOTTOM + 15} fontSize="11" textAnchor="middle" fill="var(--ink-soft)">
               {shown(s * ratingA)}
             </text>
           </g>
@@ -75,10 +76,8 @@ export const FuseCurve = ({ name, fuse }: { name: string; fuse: NonNullable<Wire
         <text x={at(short.currentA) - 5} y={TOP + 12} fontSize="11" fontWeight="600" textAnchor="end" stroke="var(--sheet)" strokeWidth="4" paintOrder="stroke" fill="var(--stop)">
           short
         </text>
-        <text x={(LEFT + width) / 2} y={HEIGHT - 4} fontSize="11" textAnchor="middle" fill="var(--ink-soft)">
-          current; the band: from the earliest to the latest that it opens
-        </text>
       </svg>
+      <p className="px-2 text-sm leading-snug text-soft">Across: current. The band: from the earliest to the latest that it opens.</p>
     </div>
   )
 } // prettier-ignore
