@@ -15,6 +15,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // Only what is about it needs the program kept in the browser; to all others it would fetch all of it each time.
+    serviceWorkers: 'block',
     launchOptions: CHROMIUM,
     actionTimeout: 2 * 60_000,
     // Recording every step of every test takes a third of the time: only when somebody looks for a fault.

@@ -1,9 +1,44 @@
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { defaultClientConditions, defineConfig } from 'vite'
+import { VitePWA } from 'vite-plugin-pwa'
+
+/** The largest file of the program that a browser keeps for the time without a connection: a solver of some megabytes. */
+const MOST_KEPT_BYTES = 8 * 2 ** 20
 
 export default defineConfig({
-  plugins: [react({ jsxImportSource: '#words' }), tailwindcss()],
+  plugins: [
+    react({ jsxImportSource: '#words' }),
+    tailwindcss(),
+    VitePWA({
+      // A new version waits until the person at the page takes it.
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: {
+        name: 'Lochmoor',
+        short_name: 'Lochmoor',
+        description: 'Planner, calculator and log book for converting classic cars to fuel injection',
+        display: 'standalone',
+        start_url: '/jobs',
+        background_color: '#f5f0e6',
+        theme_color: '#f5f0e6',
+        icons: [
+          { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        ],
+      },
+      // The program itself; what the server answers is the page's own to keep, by person.
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,png,woff2,wasm}'],
+        maximumFileSizeToCacheInBytes: MOST_KEPT_BYTES,
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//],
+        inlineWorkboxRuntime: true,
+        cleanupOutdatedCaches: true,
+      },
+    }),
+  ],
   resolve: { conditions: ['@lochmoor/source', ...defaultClientConditions] },
   worker: { format: 'es' },
   build: { assetsInlineLimit: 0, reportCompressedSize: false },

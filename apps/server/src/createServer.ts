@@ -118,7 +118,12 @@ const serveWeb = (app: NestExpressApplication, folder: string): void => {
   const index = join(folder, 'index.html')
   if (!existsSync(index)) throw new Error(`the web page is not built: ${index} is missing`)
   app.use('/assets', express.static(join(folder, 'assets'), { fallthrough: false, immutable: true, maxAge: '1y' }))
-  app.use(express.static(folder, { index: false }))
+  // What keeps the program in the browser is asked for anew each time: else an old one would keep itself.
+  app.use(['/sw.js', '/manifest.webmanifest'], (_request: Request, response: Response, next: NextFunction) => {
+    response.setHeader('Cache-Control', 'no-cache')
+    next()
+  })
+  app.use(express.static(folder, { index: false, cacheControl: false }))
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || request.path.startsWith('/api')) return next()
     response.setHeader('Cache-Control', 'no-cache')

@@ -11,10 +11,12 @@ import { JobFrame } from './jobs/JobFrame.tsx'
 import { JobsPage } from './jobs/JobsPage.tsx'
 import { LastPlace } from './jobs/LastPlace.tsx'
 import './look/look.css'
+import { keepOpenJob } from './store/along.ts'
 import { askBeforeLosing } from './store/commands.ts'
 import { fetchTheRest, later } from './shell/later.tsx'
 import { NotFound, Unexpected } from './shell/Misses.tsx'
 import { Shell } from './shell/Shell.tsx'
+import { UpdateNotice } from './shell/UpdateNotice.tsx'
 import { InReadersEnglish } from './words/InReadersEnglish.tsx'
 
 const router = createBrowserRouter([
@@ -68,10 +70,12 @@ const router = createBrowserRouter([
 ])
 
 askBeforeLosing()
+keepOpenJob()
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <InReadersEnglish>
       <RouterProvider router={router} />
+      <UpdateNotice />
     </InReadersEnglish>
   </StrictMode>,
 )

@@ -4,6 +4,7 @@ import { explainApiError } from '../api/client.ts'
 import { Trouble } from '../shell/Trouble.tsx'
 import { sendNow } from '../store/sending.ts'
 import { loadSession, useSession } from '../store/sessionStore.ts'
+import { watchReturn } from '../store/watchReturn.ts'
 import { SecondFactorWanted } from './SecondFactorWanted.tsx'
 import { FirstOwnerPage } from './FirstOwnerPage.tsx'
 import { SecondFactorPage } from './SecondFactorPage.tsx'
@@ -20,6 +21,7 @@ export const SessionGate = () => {
     })
   }, [])
   useEffect(load, [load])
+  useEffect(watchReturn, [])
   // Until it is set up the server lets nothing else be done.
   const wanting = session?.state === 'signed-in' && session.secondFactor.wanting
   const who = session?.state === 'signed-in' ? session.personId : session?.state === 'guest' ? 'guest' : null

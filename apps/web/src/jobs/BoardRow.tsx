@@ -12,11 +12,13 @@ import { daysSince } from './shortTime.ts'
 interface Props {
   readonly job: BoardJob
   readonly colleagues: Colleagues
+  /** Whether it can be opened: without a connection only what was open here before. */
+  readonly here: boolean
   readonly onChanged: () => void
 }
 
 /** One job: what it is, how far, what to do next, what holds it, who has it. */
-export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
+export const BoardRow = ({ job, colleagues, here, onChanged }: Props) => {
   const [trouble, setTrouble] = useState<string | null>(null)
   const days = daysSince(job.stateSince)
   const navigate = useNavigate()
@@ -32,9 +34,16 @@ export const BoardRow = ({ job, colleagues, onChanged }: Props) => {
   return (
     <li className="grid items-center gap-x-4 gap-y-1 border-b border-hair px-1 py-2 lg:grid-cols-[minmax(0,15rem)_minmax(0,1fr)_25rem_10.5rem]">
       <div className="min-w-0">
-        <Link to={`/jobs/${job.id}`} className="block text-lg wrap-anywhere leading-tight font-bold hover:underline">
-          {job.title}
-        </Link>
+        {here ? (
+          <Link to={`/jobs/${job.id}`} className="block text-lg wrap-anywhere leading-tight font-bold hover:underline">
+            {job.title}
+          </Link>
+        ) : (
+          <span className="block text-lg leading-tight font-bold wrap-anywhere">
+            {job.title}
+            <span className="block text-sm font-normal text-soft">not in this browser</span>
+          </span>
+        )}
         <span className="text-soft">{[job.year, person].filter(Boolean).join(' · ')}</span>
       </div>
       <div className="min-w-0">

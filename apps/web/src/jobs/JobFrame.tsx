@@ -53,6 +53,7 @@ const Trouble = ({ error, onRetry }: { error: ApiError; onRetry: () => void }) =
     <h1 className="mb-2 text-xl font-bold">The job could not be opened</h1>
     <p className="mb-3">
       {explainApiError(error)} What was entered in this browser is kept and sent once it opens again.
+      {error.kind === 'away' && ' A job that was open here before opens without a connection too.'}
     </p>
     <div className="flex gap-3">
       <button type="button" onClick={onRetry} className="border border-ink px-3 py-1.5 font-semibold hover:bg-wash">

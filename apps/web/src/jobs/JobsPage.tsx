@@ -3,24 +3,25 @@ import { WORK_STATE_WORDS, WORK_STATES } from '@lochmoor/core'
 import { ChevronLeft, ChevronRight, Download } from 'lucide-react'
 import { useCallback, useEffect } from 'react'
 import { Link } from 'react-router'
-import { boardCsvPath, fetchBoard } from '../api/jobs.ts'
-import { fetchColleagues } from '../api/people.ts'
+import { boardCsvPath } from '../api/jobs.ts'
 import { Button } from '../shell/Button.tsx'
 import { HeaderMiddle } from '../shell/HeaderMiddle.tsx'
 import { Trouble } from '../shell/Trouble.tsx'
 import { useFetched } from '../shell/useFetched.ts'
+import { boardAlong, colleaguesAlong } from '../store/fetchAlong.ts'
 import { useSession } from '../store/sessionStore.ts'
 import { BoardRow } from './BoardRow.tsx'
 import { useBoardQuery } from './boardQuery.ts'
 import { NewJobForm } from './NewJobForm.tsx'
+import { useJobsAlong } from './useJobsAlong.ts'
 
 /** The jobs of the workshop by how far they have come. */
 export const JobsPage = () => {
   const workshop = useSession((s) => (s.session?.state === 'signed-in' ? s.session.workshop : ''))
   const { query, change } = useBoardQuery()
   const asked = JSON.stringify(query)
-  const { fetched, again } = useFetched(useCallback(() => fetchBoard(JSON.parse(asked) as BoardQuery), [asked]))
-  const people = useFetched(fetchColleagues).fetched
+  const { fetched, again } = useFetched(useCallback(() => boardAlong(JSON.parse(asked) as BoardQuery), [asked]))
+  const people = useFetched(colleaguesAlong).fetched
   const colleagues = people.state === 'there' ? people.value : []
   useEffect(() => {
     document.title = 'Jobs · Lochmoor'
@@ -170,6 +171,7 @@ const JobTable = ({
   colleagues: Colleagues
   onChanged: () => void
 }) => {
+  const along = useJobsAlong()
   if (board.jobs.length === 0)
     return query.search || query.state || query.person || query.archived === 'yes' ? (
       <p className="py-4">No jobs match these filters.</p>
@@ -179,7 +181,13 @@ const JobTable = ({
   return (
     <ul aria-label="Jobs" className="border-t border-hair">
       {board.jobs.map((job) => (
-        <BoardRow key={job.id} job={job} colleagues={colleagues} onChanged={onChanged} />
+        <BoardRow
+          key={job.id}
+          job={job}
+          colleagues={colleagues}
+          here={along === null || along.has(job.id)}
+          onChanged={onChanged}
+        />
       ))}
     </ul>
   )

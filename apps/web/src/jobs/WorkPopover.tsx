@@ -2,7 +2,6 @@ import { designOf, openPointsOf, orderItems, WORK_STATE_WORDS, WORK_STATES, type
 import { Popover } from 'radix-ui'
 import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
-import { fetchColleagues } from '../api/people.ts'
 import { HoldGate } from '../benches/fuel/order/HoldGate.tsx'
 import { holdsOf } from '../benches/fuel/order/holds.ts'
 import { isOrdered, orderParts } from '../benches/fuel/order/orderParts.ts'
@@ -12,6 +11,7 @@ import { useFetched } from '../shell/useFetched.ts'
 import { assessmentOf } from '../store/assessments.ts'
 import { useCatalogue } from '../store/catalogueStore.ts'
 import { run, setWork } from '../store/commands.ts'
+import { colleaguesAlong } from '../store/fetchAlong.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { daysSince } from './shortTime.ts'
 
@@ -46,7 +46,7 @@ const WorkForm = () => {
   const work = useJobStore((s) => s.document!.work)
   const [wanted, setWanted] = useState<WorkState | null>(null)
   const since = useJobStore((s) => s.stateSince)
-  const { fetched } = useFetched(fetchColleagues)
+  const { fetched } = useFetched(colleaguesAlong)
   const people = fetched.state === 'there' ? fetched.value.filter((p) => p.active || p.id === work.personId) : []
   return (
     <>

@@ -1,6 +1,6 @@
 import { useMemo } from 'react'
-import { fetchColleagues } from '../api/people.ts'
 import { useFetched } from '../shell/useFetched.ts'
+import { colleaguesAlong } from '../store/fetchAlong.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { usePreferences } from '../store/preferences.ts'
 import { namesInJob } from './namesInJob.ts'
@@ -12,7 +12,7 @@ const NOBODY: readonly never[] = []
 export const useReader = (): Reader => {
   const units = usePreferences((s) => s.units)
   const job = useJobStore((s) => s.document)
-  const { fetched } = useFetched(fetchColleagues)
+  const { fetched } = useFetched(colleaguesAlong)
   const people = fetched.state === 'there' ? fetched.value : NOBODY
   const nameOf = useMemo(() => namesInJob(job, people), [job, people])
   return useMemo(() => ({ units, nameOf }), [units, nameOf])

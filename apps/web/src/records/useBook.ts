@@ -2,7 +2,7 @@ import type { RecordPage } from '@lochmoor/contract'
 import type { LogRecord } from '@lochmoor/core'
 import { useCallback, useEffect, useState } from 'react'
 import { explainApiError } from '../api/client.ts'
-import { fetchRecords } from '../api/jobs.ts'
+import { recordsAlong } from '../store/fetchAlong.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { outbox } from '../store/outbox.ts'
 import { personNow, useSession } from '../store/sessionStore.ts'
@@ -41,7 +41,7 @@ export const useBook = (query: BookQuery): Book => {
   const [asked, setAsked] = useState(0)
   useEffect(() => {
     let current = true
-    void fetchRecords(jobId, { kind, search }).then((r) => {
+    void recordsAlong(jobId, { kind, search }).then((r) => {
       if (!current) return
       setWhy(r.ok ? null : explainApiError(r.error))
       if (r.ok) setPages([r.value])
@@ -53,7 +53,7 @@ export const useBook = (query: BookQuery): Book => {
   const next = pages.at(-1)?.next ?? null
   const more = useCallback(() => {
     if (next === null) return
-    void fetchRecords(jobId, { kind, search, before: next }).then((r) => {
+    void recordsAlong(jobId, { kind, search, before: next }).then((r) => {
       setWhy(r.ok ? null : explainApiError(r.error))
       if (r.ok) setPages((p) => [...p, r.value])
     })

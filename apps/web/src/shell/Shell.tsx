@@ -4,6 +4,7 @@ import { usePreferences } from '../store/preferences.ts'
 import { useSession } from '../store/sessionStore.ts'
 import { PaletteButton } from '../palette/PaletteButton.tsx'
 import { AccountMenu } from '../account/AccountMenu.tsx'
+import { KeptNotice } from './KeptNotice.tsx'
 import { PreferencesMenu } from './PreferencesMenu.tsx'
 import { useShellCommands } from './shellCommands.ts'
 import { SkipLink } from './SkipLink.tsx'
@@ -37,6 +38,7 @@ export const Shell = () => {
         <ThemeSwitch applied={applied} />
         <AccountMenu />
       </header>
+      <KeptNotice />
       <main
         id="main"
         tabIndex={-1}

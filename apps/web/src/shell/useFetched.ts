@@ -1,6 +1,7 @@
 import type { Result } from '@lochmoor/core'
 import { useCallback, useEffect, useState } from 'react'
 import { explainApiError, type ApiError } from '../api/client.ts'
+import { useAlong } from '../store/along.ts'
 
 export type Fetched<T> =
   | { readonly state: 'fetching' }
@@ -13,6 +14,8 @@ export const useFetched = <T>(
 ): { readonly fetched: Fetched<T>; readonly again: () => void } => {
   const [fetched, setFetched] = useState<Fetched<T>>({ state: 'fetching' })
   const [turn, setTurn] = useState(0)
+  // What was kept is fetched anew once the server answers again.
+  const returns = useAlong((s) => s.returns)
   useEffect(() => {
     let current = true
     void fetch().then((result) => {
@@ -24,7 +27,7 @@ export const useFetched = <T>(
     return () => {
       current = false
     }
-  }, [fetch, turn])
+  }, [fetch, turn, returns])
   const again = useCallback(() => setTurn((t) => t + 1), [])
   return { fetched, again }
 }

@@ -1,14 +1,15 @@
 import { SECTION_NAMES, SECTION_SCHEMAS, type JobResponse } from '@lochmoor/contract'
 import { err, ok, sameValue, type JobDocument, type Result } from '@lochmoor/core'
 import type { ApiError } from '../api/client.ts'
-import { fetchJob } from '../api/jobs.ts'
+import { isKeptShown } from './along.ts'
+import { jobAlong } from './fetchAlong.ts'
 import { initialJobState, useJobStore, type JobState } from './jobStore.ts'
 import { outbox } from './outbox.ts'
 import type { SectionEntry } from './outboxEntries.ts'
-import { sendNow } from './sending.ts'
+import { hearStored, sendNow } from './sending.ts'
 import { personNow } from './sessionStore.ts'
 import { countEdits } from './waitingEdits.ts'
-import { bringUp, gather, shownOver } from './takingIn.ts'
+import { bringUp, gather, newestOf, shownOver } from './takingIn.ts'
 
 /**
  * Makes an edit that waits in this browser one of what the server holds now: what somebody else has changed, or an earlier
@@ -50,6 +51,36 @@ const stateOf = (job: JobResponse): JobState => {
   }
 }
 
+/** A job that this browser has kept may be older than the edits that wait: those know what they started from. */
+const asKnown = (job: JobResponse): JobResponse => {
+  const own = outbox.of(personNow()).filter((e): e is SectionEntry => e.kind === 'section' && e.jobId === job.id)
+  const sections = Object.fromEntries(
+    SECTION_NAMES.map((s) => [
+      s,
+      {
+        ...job.sections[s],
+        ...newestOf(
+          job.sections[s],
+          own.filter((e) => e.section === s),
+        ),
+      },
+    ]),
+  ) as JobResponse['sections']
+  return { ...job, sections }
+}
+
+/** Takes in what others have changed of the open job while nobody answered. */
+export const refreshJob = async (): Promise<void> => {
+  const { jobId, acknowledged } = useJobStore.getState()
+  if (jobId === null) return
+  const loaded = await jobAlong(jobId)
+  if (!loaded.ok || isKeptShown()) return
+  for (const section of SECTION_NAMES) {
+    const { savedAt, value, version } = loaded.value.sections[section]
+    if (acknowledged[section].version < version) hearStored({ jobId, section, version, value, savedAt })
+  }
+}
+
 let turns = 0
 
 /** Loads a job into the store, with what this browser still has to send. */
@@ -59,11 +90,11 @@ export const openJob = async (id: string): Promise<Result<null, ApiError>> => {
   await outbox.load()
   const personId = personNow()
   if (personId !== null) await outbox.adopt(personId)
-  const loaded = await fetchJob(id)
+  const loaded = await jobAlong(id)
   // Somebody has asked for another job meanwhile; that one is opened.
   if (turn !== turns) return ok(null)
   if (!loaded.ok) return err(loaded.error)
-  useJobStore.setState(stateOf(loaded.value), true)
+  useJobStore.setState(stateOf(isKeptShown() ? asKnown(loaded.value) : loaded.value), true)
   sendNow()
   return ok(null)
 }

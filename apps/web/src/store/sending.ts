@@ -230,8 +230,14 @@ const takeIn = (latest: SectionEntry, theirs: unknown, theirVersion: number): Ou
   return 'go-on'
 }
 
-/** What another page of this browser has stored is taken in as if somebody else had written it. */
-const hearStored = ({ jobId, section: name, version, value, savedAt }: Extract<Told, { kind: 'stored' }>): void => {
+/** What another page, or somebody else, has stored is taken into the open job. */
+export const hearStored = ({
+  jobId,
+  section: name,
+  version,
+  value,
+  savedAt,
+}: Omit<Extract<Told, { kind: 'stored' }>, 'kind'>): void => {
   const open = get()
   const section = name as SectionName
   const personId = personNow()

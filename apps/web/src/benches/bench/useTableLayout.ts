@@ -12,13 +12,14 @@ const MOST_TURNED = 5
  */
 export const useTableLayout = (rows: number): readonly [RefObject<HTMLDivElement | null>, TableLayout] => {
   const place = useRef<HTMLDivElement>(null)
-  const [layout, setLayout] = useState<TableLayout>('rows')
+  // A new object each time it is tried: what fitted before may not fit now.
+  const [{ layout }, setTried] = useState<{ readonly layout: TableLayout }>({ layout: 'rows' })
   // After every drawing: other figures may want other room. It ends, as each step leads on to the next layout only.
   // eslint-disable-next-line react-hooks/exhaustive-deps
   useLayoutEffect(() => {
     const box = place.current
     if (!box || layout === 'blocks' || box.scrollWidth <= box.clientWidth + 1) return
-    setLayout(layout === 'rows' && rows <= MOST_TURNED ? 'turned' : 'blocks')
+    setTried({ layout: layout === 'rows' && rows <= MOST_TURNED ? 'turned' : 'blocks' })
   })
   useLayoutEffect(() => {
     const box = place.current
@@ -27,7 +28,7 @@ export const useTableLayout = (rows: number): readonly [RefObject<HTMLDivElement
     const observer = new ResizeObserver(() => {
       if (box.clientWidth === width) return
       width = box.clientWidth
-      setLayout('rows')
+      setTried({ layout: 'rows' })
     })
     observer.observe(box)
     return () => observer.disconnect()
