@@ -59,6 +59,15 @@ export class Bench {
     await expect(this.headline).toBeVisible()
   }
 
+  /** To a station by the rail, as somebody would: its phase is unfolded first where it is folded. */
+  async byRail(station: string | RegExp): Promise<void> {
+    const rail = this.page.getByRole('navigation', { name: 'Stations' })
+    const link = rail.getByRole('link', { name: station })
+    await expect(rail.getByRole('link').first()).toBeVisible()
+    while (!(await link.isVisible())) await rail.getByRole('button', { expanded: false }).first().click()
+    await link.click()
+  }
+
   /** A job of one's own with the sections of a demo job, so that tests do not meet. */
   async copyOf(demoId: string, title: string): Promise<string> {
     const made = (await this.api('POST', '/jobs', { title, copyOf: demoId })) as { id: string }

@@ -99,7 +99,7 @@ test('history tells who changed what, and puts an older version back as one step
   await page.getByRole('button', { name: /^Restore: Fuel/ }).click()
   await bench.saved()
   await expect(page.getByRole('listitem').first()).toContainText('11.1\u2009V → 12.2\u2009V')
-  await page.getByRole('button', { name: /^Undo Fuel of/ }).click()
+  await page.getByRole('button', { name: /^Undo Fuel system of/ }).click()
   await bench.saved()
   expect(await bench.stored(id, 'fuel')).toMatchObject({ lowV: 11.1 })
 })

@@ -2,18 +2,28 @@ import { DEMO, expect, test } from './bench.ts'
 
 test('the board shows the demo jobs, each with its own readiness, and opens one', async ({ page, bench }) => {
   await page.goto(`${bench.address}/jobs?sort=title&direction=up`)
+  await expect(page.getByRole('region', { name: 'What this is' })).toContainText('from carburettors to fuel injection')
   const row = (title: string) =>
     page.getByRole('listitem').filter({ has: page.getByRole('link', { name: title, exact: true }) })
   await expect(row('Aldmoor Curlew GT')).toContainText('Next: Fix failed checks: fuel system')
   await expect(row('Hesket Warden saloon')).toContainText('On hold: Module and hose on their way')
   await expect(row('Brindle Carrier van')).toContainText('Repair first: Convert to negative earth, and 4 more repairs')
+  await expect(row('Aldmoor Turnstone saloon')).toContainText('every station right: this is what good looks like')
+  await expect(row('Aldmoor Turnstone saloon')).toContainText('Next: All stations built')
   await expect(row('Thornkeld Plover tourer')).toContainText('Next: Measure displacement')
   await page.getByRole('link', { name: 'Brindle Carrier van', exact: true }).click()
   await expect(bench.headline).toContainText('Repair first')
-  for (const station of ['System', 'Fuel']) {
-    await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: station }).click()
-    await expect(page.getByRole('note', { name: 'Repair first' })).toContainText('Fit a modern alternator')
+  // One line at every station, which unfolds to all of them and stays as it was left.
+  const line = page.getByRole('note', { name: 'Repair first' })
+  await expect(line.getByText('Fit a modern alternator')).toBeHidden()
+  await line.getByRole('button').click()
+  for (const station of [/\bSystem\b/, 'Fuel']) {
+    await bench.byRail(station)
+    await expect(line.getByText('Fit a modern alternator')).toBeVisible()
   }
+  await line.getByRole('button').click()
+  await expect(line.getByText('Fit a modern alternator')).toBeHidden()
+  await expect(line).toContainText('Repair first: Convert to negative earth, and 4 more repairs')
 })
 
 test('the van says what its own wiring and pipe ask for: positive earth, a dead lead, a dynamo, a touch', async ({
@@ -30,7 +40,7 @@ test('the van says what its own wiring and pipe ask for: positive earth, a dead 
     'The earthed terminal (positive) comes off first and goes back on last.',
   )
   await expect(page.locator('#test-ripple')).toHaveCount(0)
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Exhaust' }).click()
+  await bench.byRail('Exhaust')
   await expect(bench.judgement).toContainText('The exhaust touches the car')
 })
 

@@ -14,7 +14,7 @@ test('from an exhaust under the car to a template, a tight pipe and a parts list
   await page.getByLabel('Name of the car').fill('Lowther Heron estate')
   await page.getByRole('button', { name: 'New job' }).click()
   await expect(page).toHaveURL(/walk-around$/)
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Exhaust sensor' }).click()
+  await bench.byRail('Exhaust sensor')
   await expect(bench.headline).toContainText('Enter the exhaust piece by piece')
 
   // Measured piece by piece, drawn as it is entered.

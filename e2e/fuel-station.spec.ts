@@ -12,7 +12,7 @@ test('from an empty car to ordered parts', async ({ page, bench }) => {
   await page.getByLabel('Name of the car').fill('Fellside pickup')
   await page.getByRole('button', { name: 'New job' }).click()
   await expect(page).toHaveURL(/walk-around$/)
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Fuel' }).click()
+  await bench.byRail('Fuel')
   await expect(bench.headline).toContainText('Choose a pump')
 
   await entry(page, 'Displacement').fill('2.3 L')
@@ -133,7 +133,7 @@ test('pump and lines are sized for the planned power, and the station says so', 
   await page.goto(`${bench.address}/jobs/${id}/system`)
   await page.getByLabel('Planned power', { exact: true }).fill('190 kW')
   await bench.saved()
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Fuel' }).click()
+  await bench.byRail('Fuel')
   await expect(page.getByText('For the planned power, sized for')).toBeVisible()
   await expect(bench.headline).not.toContainText('Rail pressure OK from idle to full load')
 })

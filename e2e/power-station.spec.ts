@@ -79,7 +79,7 @@ test('from nothing known to volts at every device; the pump’s wire moves the v
   await page.getByLabel('Name of the car').fill('Kelder Siskin coupe')
   await page.getByRole('button', { name: 'New job' }).click()
   await expect(page).toHaveURL(/walk-around$/)
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Power' }).click()
+  await bench.byRail('Power')
   await expect(bench.headline).toContainText('Voltage and polarity not known')
   await entry(page, 'System voltage').selectOption('12')
   await entry(page, 'Earthed terminal').selectOption('negative')
@@ -96,10 +96,10 @@ test('from nothing known to volts at every device; the pump’s wire moves the v
   await entry(page, 'Size').selectOption('mm2-0.75')
   await bench.saved()
   const runningV = async (): Promise<number> => {
-    await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Fuel' }).click()
+    await bench.byRail('Fuel')
     const field = page.locator('#measured').getByLabel('Voltage at the pump, running', { exact: true })
     const volts = Number(await field.getAttribute('placeholder'))
-    await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Power' }).click()
+    await bench.byRail('Power')
     await goTo(page, 'Network')
     return volts
   }
@@ -232,7 +232,7 @@ test('the pump’s wire moves the volts at the pump and the rail pressure on the
   await entry(page, 'Wire').selectOption('pumpFeed')
   await entry(page, 'Length').fill('14 m')
   await entry(page, 'Size').selectOption('mm2-0.35')
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Fuel' }).click()
+  await bench.byRail('Fuel')
   await expect(page.getByRole('img', { name: /^Rail against set pressure/ })).toBeVisible()
   // Undone on the fuel system's own screen: what the wire was is back, and one frame later both figures have moved.
   const [before, after] = await page.evaluate(async () => {

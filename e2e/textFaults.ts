@@ -17,6 +17,31 @@ export const textFaults = (page: Page): Promise<string[]> =>
     const short = (text: string) => text.trim().replace(/\s+/g, ' ').slice(0, 60)
     const styleOf = (e: Element) => getComputedStyle(e)
 
+    /** What an element does to what reaches out of it, and where it is; asked once of each. */
+    interface Frame {
+      readonly x: 'free' | 'scrolls' | 'cuts'
+      readonly y: 'free' | 'scrolls' | 'cuts'
+      readonly fixed: boolean
+      readonly box: DOMRect
+    }
+    const frames = new Map<Element, Frame>()
+    const frameOf = (e: Element): Frame => {
+      const known = frames.get(e)
+      if (known) return known
+      const { overflowX, overflowY, position } = styleOf(e)
+      const inside = e instanceof SVGElement && e.tagName !== 'svg'
+      const kind = (overflow: string) =>
+        inside || overflow === 'visible' ? 'free' : /auto|scroll/.test(overflow) ? 'scrolls' : 'cuts'
+      const frame = {
+        x: kind(overflowX),
+        y: kind(overflowY),
+        fixed: position === 'fixed',
+        box: e.getBoundingClientRect(),
+      } as const
+      frames.set(e, frame)
+      return frame
+    }
+
     /** The part of a box that its ancestors let be seen; null where nothing of it is. */
     const seenOf = (
       element: Element,
@@ -25,33 +50,24 @@ export const textFaults = (page: Page): Promise<string[]> =>
       let [left, top, right, bottom] = [box.left, box.top, box.right, box.bottom]
       let cutBy: Element | null = null
       for (let e: Element | null = element; e && e !== document.documentElement; e = e.parentElement) {
-        const { overflowX, overflowY, position } = styleOf(e)
-        const own = e.getBoundingClientRect()
-        if (overflowX !== 'visible' && !(e instanceof SVGElement && e.tagName !== 'svg')) {
-          const before = [left, right]
-          left = Math.max(left, own.left)
-          right = Math.min(right, own.right)
-          if (
-            (left - before[0]! > SLACK || before[1]! - right > SLACK) &&
-            overflowX !== 'auto' &&
-            overflowX !== 'scroll'
-          )
-            cutBy ??= e
+        const { box: own, fixed, x, y } = frameOf(e)
+        if (x !== 'free') {
+          if (x === 'cuts' && (own.left - left > SLACK || right - own.right > SLACK)) cutBy ??= e
+          ;[left, right] = [Math.max(left, own.left), Math.min(right, own.right)]
         }
-        if (overflowY !== 'visible' && !(e instanceof SVGElement && e.tagName !== 'svg')) {
-          const before = [top, bottom]
-          top = Math.max(top, own.top)
-          bottom = Math.min(bottom, own.bottom)
-          if ((top - before[0]! > 4 || before[1]! - bottom > 4) && overflowY !== 'auto' && overflowY !== 'scroll')
-            cutBy ??= e
+        if (y !== 'free') {
+          if (y === 'cuts' && (own.top - top > 4 || bottom - own.bottom > 4)) cutBy ??= e
+          ;[top, bottom] = [Math.max(top, own.top), Math.min(bottom, own.bottom)]
         }
-        if (position === 'fixed') break
+        if (fixed) break
       }
       if (right - left < 1 || bottom - top < 1) return cutBy ? { part: box, cutBy } : null
       return { part: new DOMRect(left, top, right - left, bottom - top), cutBy }
     }
 
-    const isCovered = (element: Element, x: number, y: number): boolean => {
+    /** Whether something opaque lies over a text; out of the window nobody can tell. */
+    const isCovered = ({ box, element }: Text): boolean => {
+      const [x, y] = [box.left + box.width / 2, box.top + box.height / 2]
       if (x < 0 || y < 0 || x >= innerWidth || y >= innerHeight) return false
       for (const e of document.elementsFromPoint(x, y)) {
         if (e === element || e.contains(element) || element.contains(e)) return false
@@ -109,10 +125,7 @@ export const textFaults = (page: Page): Promise<string[]> =>
       }
 
     // Text over text.
-    const inSight = texts.filter(
-      ({ box, element }) => !isCovered(element, box.left + box.width / 2, box.top + box.height / 2),
-    )
-    const sorted = [...inSight].sort((a, b) => a.box.left - b.box.left)
+    const sorted = [...texts].sort((a, b) => a.box.left - b.box.left)
     sorted.forEach((a, i) => {
       for (let k = i + 1; k < sorted.length; k++) {
         const b = sorted[k]!
@@ -121,13 +134,14 @@ export const textFaults = (page: Page): Promise<string[]> =>
         const wide = Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left)
         // Boxes of letters are higher than letters: a quarter of the lower one lies over nothing that is printed.
         const high = Math.min(a.box.bottom, b.box.bottom) - Math.max(a.box.top, b.box.top)
-        if (wide > 2 && high > 0.3 * Math.min(a.box.height, b.box.height))
+        if (wide > 2 && high > 0.3 * Math.min(a.box.height, b.box.height) && !isCovered(a) && !isCovered(b))
           faults.add(`over each other: “${short(a.said)}” and “${short(b.said)}”`)
       }
     })
 
     // Lines of a drawing through its text.
-    for (const { box, element, said } of inSight) {
+    for (const text of texts) {
+      const { box, element, said } = text
       const svg = element.closest('svg')
       if (!svg) continue
       const { stroke, strokeWidth, paintOrder } = styleOf(element)
@@ -166,7 +180,7 @@ export const textFaults = (page: Page): Promise<string[]> =>
             })
           }),
         )
-        if (hit) {
+        if (hit && !isCovered(text)) {
           faults.add(`crossed by a line: “${short(said)}”`)
           break
         }

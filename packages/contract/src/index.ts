@@ -1,3 +1,4 @@
+export { DEMO_STORY } from './demo/demoStory.ts'
 export * from './catalogue/ownParts.ts'
 export { partFromCells, partHeaders, partToCells, type CellProblem, type ReadPart } from './catalogue/partCells.ts'
 export { PART_COLUMNS, type PartColumn } from './catalogue/partColumns.ts'

@@ -44,6 +44,12 @@ const bend = (
 
 const TIGHT = { jointState: 'tight' } as const
 
+/** The same exhaust with every joint tested, and found tight. */
+export const withTightJoints = (e: ExhaustSection): ExhaustSection => {
+  const tight = (pieces: readonly ExhaustPiece[]) => pieces.map((p) => ({ ...p, ...TIGHT }))
+  return { ...e, banks: e.banks.map((b) => ({ ...b, pieces: tight(b.pieces) })), common: tight(e.common) }
+}
+
 const curlewBank = (side: 'a' | 'b'): ExhaustBank => {
   const pipe = { roundM: 0.1495, wallM: 0.0015 }
   const inwards = side === 'a' ? 90 : 270

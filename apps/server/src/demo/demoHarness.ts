@@ -7,6 +7,7 @@ import {
   emptyOldWire,
   emptyPlugPin,
   harnessCase,
+  likelyOldWires,
   LoomFinder,
   proofOfLoom,
   withPlan,
@@ -138,6 +139,77 @@ const carrierPlan: HarnessSection = {
   noise: { ...nothing.noise, shieldEarth: 'ecu-end' },
   cut: { spoolM: 25, covering: 'braid' },
   board: { widthM: 2.44 },
+}
+
+/** Every corridor measured, nothing assumed of it: the car that was handed over. */
+const turnstonePlan: HarnessSection = {
+  ...measured(CURLEW_HARNESS, {
+    'wing-left-to-engine': { lengthM: 0.48, near: 'plug-leads', clipM: 0.22 },
+    'hole-left': { lengthM: 0.09, panel: 'grommet', boreM: 0.06, takenM: 0.008 },
+    'hole-right': { lengthM: 0.11, panel: 'grommet', boreM: 0.06, takenM: 0 },
+    'front-to-engine': 0.71,
+    'rail-right': 0.45,
+    'across-valley': 0.62,
+    'wing-right-to-engine': 0.49,
+    'dash-left-run': 0.37,
+    'dash-right-run': 0.34,
+    'dash-across': 0.92,
+    'toe-board': 1.22,
+    'dash-to-tunnel': 0.54,
+    'tunnel-to-seat': 0.88,
+    'sill-left-run': 1.81,
+    'sill-right-run': 1.79,
+    'seat-to-sill': 0.46,
+    'left-sill-to-boot': 0.72,
+    'right-sill-to-boot': 0.71,
+    'boot-across': 1.18,
+    'boot-floor-hole': { lengthM: 0.57, panel: 'grommet', boreM: 0.02, takenM: 0 },
+  }),
+  candidates: CURLEW_HARNESS.candidates.map((x) =>
+    x.id === 'ecu-toe-board' ? { ...x, wet: false, roomLengthM: 0.32, roomWidthM: 0.2, roomDepthM: 0.09 } : x,
+  ),
+  noise: { ...nothing.noise, shieldEarth: 'ecu-end' },
+  cut: { spoolM: 25, covering: 'tape' },
+  board: { widthM: 2.44 },
+}
+
+/** Old wires as the car had them, each with its test passed. */
+const provedOldWires = (job: JobDocument): HarnessSection['oldWires'] =>
+  likelyOldWires(harnessCase(job)).map(({ name, usually }, n) => ({
+    ...emptyOldWire(`old-wire-${n + 1}`, name),
+    fate: usually,
+    tag: usually === 'removed' ? '' : name.toLowerCase(),
+    proved: true,
+  }))
+
+/** Cavities of every plug as they were looked up. */
+const lookedUp = (job: JobDocument): HarnessSection['pins'] =>
+  circuitEnds(harnessCase(job)).flatMap((e) =>
+    [e.from, e.to].flatMap((end) =>
+      end.cavity === null || end.device === 'ecu'
+        ? []
+        : [
+            {
+              ...emptyPlugPin(`pin-${e.circuit.id}-${end.device}`.slice(0, 60), e.circuit.id, end.device),
+              pin: end.cavity,
+            },
+          ],
+    ),
+  )
+
+/** The loom with the ECU above the toe board, accepted and made. Its proof can be had at any share of its readings. */
+export const turnstoneHarness = (job: Omit<JobDocument, 'harness'>): ((proofShare: number) => HarnessSection) => {
+  const accepted = withAccepted({ ...job, harness: turnstonePlan }, 'ecu-toe-board')
+  const pinned: JobDocument = {
+    ...accepted,
+    harness: { ...accepted.harness, pins: lookedUp(accepted), oldWires: provedOldWires(accepted) },
+  }
+  const proof = proofOfLoom(harnessCase(pinned))
+  const steps = proof?.steps.map((x) => x.id) ?? []
+  return (proofShare) => ({
+    ...pinned.harness,
+    proof: { done: steps.slice(0, Math.round(proofShare * steps.length)), off: [], asked: [] },
+  })
 }
 
 /** Steps that the demo's loom is improved by: about what a screen does in a second. */

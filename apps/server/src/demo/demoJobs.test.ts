@@ -8,6 +8,7 @@ import {
   emptyJob,
   FUEL_STATION,
   isWorse,
+  readinessOf,
   remediesOf,
   sentenceText,
   spreadCasesOf,
@@ -17,7 +18,7 @@ import {
   type FuelAssessment,
   type JobDocument,
 } from '@lochmoor/core'
-import { JobDocumentSchema } from '@lochmoor/contract'
+import { DEMO_STORY, JobDocumentSchema } from '@lochmoor/contract'
 import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
 import { DEMO_JOBS } from './demoJobs.ts'
 
@@ -60,6 +61,28 @@ describe('demo jobs', () => {
   it.each(['Aldmoor Curlew GT', 'Hesket Warden saloon', 'Brindle Carrier van'])('%s: its system suits it', (title) => {
     const { chosen, choice } = assessSystem(jobOf(title), STOCK_CATALOGUE)
     expect([choice, chosen?.controller]).toEqual(['chosen', expect.anything()])
+  })
+
+  it('each is there for a reason that the board says in a sentence', () => {
+    expect(Object.keys(DEMO_STORY).sort()).toEqual(DEMO_JOBS.map((j) => j.id).sort())
+    for (const says of Object.values(DEMO_STORY)) expect(says).toMatch(/^[A-Z].{20,160}\.$/)
+  })
+
+  it('the saloon that was handed over: every station is built, OK, and has nothing left to do', () => {
+    const job = jobOf('Aldmoor Turnstone saloon')
+    const { nextAction, repairs, stations } = readinessOf(job, STOCK_CATALOGUE)
+    expect([nextAction, repairs, new Set(stations.map((s) => `${s.stage} ${s.verdict}`))]).toEqual(['All stations built', [], new Set(['built ok'])]) // prettier-ignore
+    for (const s of STATION_LIST)
+      expect([s.id, s.assess(job, STOCK_CATALOGUE).verdicts.filter((v) => v.state !== 'ok')]).toEqual([s.id, []])
+  })
+
+  it('the estate in build: nothing fails, and its loom is half proved', () => {
+    const job = jobOf('Aldmoor Whimbrel estate')
+    const states = STATION_LIST.flatMap((s) => s.assess(job, STOCK_CATALOGUE).verdicts.map((v) => v.state))
+    expect(states).not.toContain('stop')
+    const { done } = job.harness.proof
+    const all = jobOf('Aldmoor Turnstone saloon').harness.proof.done
+    expect([done.length > 0.5 * all.length, done.length < 0.7 * all.length]).toEqual([true, true])
   })
 
   it('the van: positive earth, a dead lead, a dynamo without ripple, and an exhaust that touches the floor', () => {

@@ -6,6 +6,7 @@ import { leg, line, pick, SAFE } from './demoParts.ts'
 import { carrierHarness, CURLEW_HARNESS, WARDEN_HARNESS } from './demoHarness.ts'
 import { CARRIER_POWER, CURLEW_POWER, WARDEN_POWER } from './demoPower.ts'
 import { DEMO_PEOPLE } from './demoPeople.ts'
+import { turnstoneAndWhimbrel } from './demoTurnstone.ts'
 import {
   CARRIER_SYSTEM,
   CARRIER_WALK,
@@ -326,16 +327,22 @@ const plover: JobDocument = {
   walkAround: PLOVER_WALK,
 }
 
+const [turnstone, whimbrel] = turnstoneAndWhimbrel(curlew)
+
 /** Fixed ids, so that links into the demo keep working over `--fresh`. */
 export const DEMO_JOBS: readonly {
   readonly id: string
   readonly document: JobDocument
   readonly daysInState: number
+  /** When somebody first asked for it, days ago. */
+  readonly daysAgo: number
 }[] = [
-  { id: 'd62fac18-7059-4e3b-af7c-1b0c9d8e4f44', document: plover, daysInState: 3 },
-  { id: 'c51e9b07-6f48-4d2a-9e6b-0a9b8c7d3e33', document: carrier, daysInState: 6 },
-  { id: '8b7d2e94-1c35-4f0b-b0a2-77d1e5a4c222', document: warden, daysInState: 9 },
-  { id: '3f0c6a52-8a0e-4b60-8a53-2f6f2b1c9d11', document: curlew, daysInState: 12 },
-  { id: 'e7a0d3b2-4c61-4f58-8d2e-5b6a7c8d9e55', document: HERON, daysInState: 15 },
-  { id: 'f1b9c4a6-7d25-4e83-9a1f-2c3d4e5f6a66', document: LINNET, daysInState: 18 },
+  { id: 'd62fac18-7059-4e3b-af7c-1b0c9d8e4f44', document: plover, daysInState: 3, daysAgo: 3 },
+  { id: 'c51e9b07-6f48-4d2a-9e6b-0a9b8c7d3e33', document: carrier, daysInState: 6, daysAgo: 16 },
+  { id: '8b7d2e94-1c35-4f0b-b0a2-77d1e5a4c222', document: warden, daysInState: 9, daysAgo: 48 },
+  { id: '3f0c6a52-8a0e-4b60-8a53-2f6f2b1c9d11', document: curlew, daysInState: 12, daysAgo: 24 },
+  { id: 'e7a0d3b2-4c61-4f58-8d2e-5b6a7c8d9e55', document: HERON, daysInState: 15, daysAgo: 30 },
+  { id: 'f1b9c4a6-7d25-4e83-9a1f-2c3d4e5f6a66', document: LINNET, daysInState: 18, daysAgo: 33 },
+  { id: 'b7c8d9e0-3f49-4a76-9d18-4f2a6b7c8d88', document: whimbrel, daysInState: 4, daysAgo: 62 },
+  { id: '9a4e7b1c-2d38-4f65-8c07-3e1f5a6b7c77', document: turnstone, daysInState: 7, daysAgo: 118 },
 ]

@@ -1,8 +1,12 @@
 import type { LogRecord, RecordBody } from '@lochmoor/core'
 import { DEMO_PEOPLE } from './demoPeople.ts'
+import { workTime } from './workTime.ts'
 
 const CURLEW = '3f0c6a52-8a0e-4b60-8a53-2f6f2b1c9d11'
 const CARRIER = 'c51e9b07-6f48-4d2a-9e6b-0a9b8c7d3e33'
+const TURNSTONE = '9a4e7b1c-2d38-4f65-8c07-3e1f5a6b7c77'
+const WHIMBREL = 'b7c8d9e0-3f49-4a76-9d18-4f2a6b7c8d88'
+const JOBS = [CURLEW, CARRIER, TURNSTONE, WHIMBREL]
 const PHOTO = 'a1f3c2d4-5e6b-4708-9a1b-c2d3e4f50617'
 
 /** A drawing that stands in for a photograph in the demo, and says so. */
@@ -134,14 +138,79 @@ const LINES: readonly Line[] = [
       },
     ),
   },
+  {
+    n: 10,
+    jobId: TURNSTONE,
+    days: 117,
+    who: 0,
+    body: {
+      kind: 'note',
+      text: 'Owner drives it to work: must start at once, look stock, and all of it must come off again.',
+    },
+  },
+  {
+    n: 11,
+    jobId: TURNSTONE,
+    days: 96,
+    who: 1,
+    body: {
+      kind: 'decision',
+      text: 'New 6 mm return instead of the old line',
+      reason: 'On paper the old 4.9 mm line lifts the rail at idle, as it did on the coupé.',
+    },
+  },
+  {
+    n: 12,
+    jobId: TURNSTONE,
+    days: 95,
+    who: 1,
+    body: {
+      kind: 'decision',
+      text: 'Sensor on the common pipe, 120 mm after the merge, at half past ten',
+      reason: 'Clear of the gearbox linkage over its whole travel.',
+    },
+  },
+  {
+    n: 13,
+    jobId: TURNSTONE,
+    days: 34,
+    who: 2,
+    body: { kind: 'note', text: 'Loom proved on the bench: every wire in its cavity, nothing to body or supply.' },
+  },
+  {
+    n: 14,
+    jobId: TURNSTONE,
+    days: 12,
+    who: 1,
+    body: measurement('Battery at rest, after a night', 12.62, 'voltage', '12.62 V', null, {
+      instrument: 'bench meter',
+    }),
+  },
+  {
+    n: 15,
+    jobId: TURNSTONE,
+    days: 7,
+    who: 0,
+    body: {
+      kind: 'note',
+      text: 'Handed over with the job book. Cold start, hot start and a drive with the owner: no complaint.',
+    },
+  },
+  {
+    n: 16,
+    jobId: WHIMBREL,
+    days: 4,
+    who: 2,
+    body: { kind: 'note', text: 'Lines in and tight. Loom back from the board, proof begun at the ECU’s plug.' },
+  },
 ]
 
 /** The log books of the demo, told from now backwards. */
 export const demoRecords = (now: Date): { jobId: string; records: LogRecord[] }[] =>
-  [CURLEW, CARRIER].map((jobId) => ({
+  JOBS.map((jobId) => ({
     jobId,
     records: LINES.filter((l) => l.jobId === jobId).map(({ n, days, who, body, corrects }): LogRecord => {
-      const at = new Date(now.getTime() - days * 86_400_000 + n * 60_000).toISOString()
+      const at = workTime(now, days, n).toISOString()
       return {
         id: id(n),
         at,

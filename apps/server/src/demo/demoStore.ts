@@ -11,6 +11,7 @@ import { WorkshopEntity } from '../workshop/workshop.entity.ts'
 import { DEMO_JOBS, DEMO_WORKSHOP } from './demoJobs.ts'
 import { DEMO_PASSWORD, DEMO_PEOPLE } from './demoPeople.ts'
 import { DEMO_PHOTOS, demoRecords } from './demoRecords.ts'
+import { workTime } from './workTime.ts'
 
 /** Puts the demo workshop, its people, jobs and log books into an empty store; what is there is left alone. */
 @Injectable()
@@ -61,9 +62,9 @@ export class DemoStore {
     }
     // All of it or nothing: a server that is killed over it finds an empty store again.
     await this.database.transaction(async (manager) => {
-      for (const { id, document, daysInState } of DEMO_JOBS) {
-        const stateSince = new Date(now.getTime() - daysInState * 86_400_000)
-        const job = { id, document, who: DEMO_PEOPLE[1].name, stateSince, createdAt: stateSince }
+      for (const { id, document, daysAgo, daysInState } of DEMO_JOBS) {
+        const [stateSince, createdAt] = [workTime(now, daysInState, 0), workTime(now, daysAgo, 0)]
+        const job = { id, document, who: DEMO_PEOPLE[1].name, stateSince, createdAt }
         await this.jobs.create(workshopId, job, manager)
       }
       for (const { jobId, photo } of photos) await this.photos.add(workshopId, jobId, photo, manager)

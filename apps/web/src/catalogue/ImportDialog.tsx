@@ -105,6 +105,8 @@ const Preview = ({ rows }: { rows: readonly ReadRow[] }) => (
           r.part ? (
             r.replaces ? (
               'replaces our part with this id'
+            ) : r.twin ? (
+              <span className="font-semibold text-caution">new, and a second one of this name</span>
             ) : (
               'new'
             )

@@ -22,6 +22,11 @@ describe('a list of parts as CSV', () => {
     const file = readParts('hoses', [head, row('own-reel', 'Reel')].join('\r\n'), known)
     expect(file.ok && file.rows[0]).toMatchObject({ replaces: true, part: { id: 'own-reel', boreM: 0.008 } })
   })
+  it('a second one of a name is said: of one that is known, and of one in the same file', () => {
+    const known = [{ id: 'own-reel', name: 'Reel', priceClass: 2 }]
+    const file = readParts('hoses', [head, row('', 'reel'), row('', 'Drum'), row('', 'Drum'), row('own-reel', 'Reel')].join('\n'), known) // prettier-ignore
+    expect(file.ok && file.rows.map((r) => r.twin)).toEqual([true, false, true, false])
+  })
   it('names each bad cell of each row, and keeps the good ones', () => {
     const file = read(row('', 'Good'), row('', 'Wide', '900'), row('', '', 'x'))
     if (!file.ok) throw new Error(file.says)

@@ -16,6 +16,8 @@ export interface ReadRow {
   readonly name: string
   readonly part: Part | null
   readonly replaces: boolean
+  /** Whether another part of this kind goes by the same name. */
+  readonly twin: boolean
   readonly problems: readonly CellProblem[]
 }
 
@@ -43,6 +45,13 @@ export const readParts = (kind: PartKind, text: string, known: readonly Part[]):
     return { ok: false, says: `${data.length} rows; allowed: at most ${MOST_IMPORTED_PARTS} at once.` }
   const taken = new Set(known.map((p) => p.id))
   const inFile = new Set<string>()
+  const named = new Map(known.map((p) => [p.name.toLowerCase(), p.id]))
+  const isTwin = (name: string, id: string): boolean => {
+    const key = name.trim().toLowerCase()
+    const other = named.get(key)
+    if (other === undefined) named.set(key, id)
+    return other !== undefined && other !== id
+  }
   const rows = data.map((cells, i): ReadRow => {
     const given = (cells['id'] ?? '').trim()
     // One of the stock, or none at all, comes in as a part of our own.
@@ -50,7 +59,12 @@ export const readParts = (kind: PartKind, text: string, known: readonly Part[]):
     const twice = inFile.has(id)
     inFile.add(id)
     const read = partFromCells(kind, { ...cells, id })
-    const row = { line: i + 2, name: (cells['name'] ?? '').trim() || '(no name)', replaces: taken.has(id) }
+    const row = {
+      line: i + 2,
+      name: (cells['name'] ?? '').trim() || '(no name)',
+      replaces: taken.has(id),
+      twin: isTwin(cells['name'] ?? '', id),
+    }
     if (!read.ok) return { ...row, part: null, problems: read.problems }
     if (twice) return { ...row, part: null, problems: [{ header: 'id', value: id, allowed: 'an id once in a file' }] }
     const wrong = kind === 'pumps' ? pumpSanity(read.part as PumpPart).filter((d) => d.severity === 'wrong') : []

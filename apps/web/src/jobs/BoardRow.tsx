@@ -14,11 +14,13 @@ interface Props {
   readonly colleagues: Colleagues
   /** Whether it can be opened: without a connection only what was open here before. */
   readonly here: boolean
+  /** Why the car is there, where the demo tells it. */
+  readonly story: string | undefined
   readonly onChanged: () => void
 }
 
 /** One job: what it is, how far, what to do next, what holds it, who has it. */
-export const BoardRow = ({ job, colleagues, here, onChanged }: Props) => {
+export const BoardRow = ({ job, colleagues, here, story, onChanged }: Props) => {
   const [trouble, setTrouble] = useState<string | null>(null)
   const days = daysSince(job.stateSince)
   const navigate = useNavigate()
@@ -63,6 +65,7 @@ export const BoardRow = ({ job, colleagues, here, onChanged }: Props) => {
             {job.nextAction}
           </p>
         )}
+        {story !== undefined && <p className="text-sm leading-snug text-soft">{story}</p>}
         {job.work.heldBy && (
           <p className="text-caution">
             <span className="font-semibold">On hold: </span>

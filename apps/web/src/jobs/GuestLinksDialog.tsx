@@ -3,6 +3,7 @@ import { useCallback, useState } from 'react'
 import { explainApiError } from '../api/client.ts'
 import { endGuestLink, fetchGuestLinks, makeGuestLink } from '../api/jobs.ts'
 import { Button } from '../shell/Button.tsx'
+import { CopyButton } from '../shell/CopyButton.tsx'
 import { Trouble } from '../shell/Trouble.tsx'
 import { useFetched } from '../shell/useFetched.ts'
 import { longTime } from './shortTime.ts'
@@ -64,15 +65,19 @@ export const GuestLinksDialog = ({ jobId, onClose }: { jobId: string; onClose: (
             </p>
           )}
           {made && (
-            <label className="my-3 block">
-              <span className="font-bold">The new link</span>
-              <input
-                readOnly
-                value={made}
-                onFocus={(e) => e.target.select()}
-                className="h-9 w-full border-2 border-accent bg-paper px-2"
-              />
-            </label>
+            <div className="my-3 flex items-end gap-2">
+              <label className="min-w-0 flex-1">
+                <span className="font-bold">The new link</span>
+                <textarea
+                  readOnly
+                  rows={2}
+                  value={made}
+                  onFocus={(e) => e.target.select()}
+                  className="block w-full resize-none border-2 border-accent bg-paper px-2 py-1 break-all"
+                />
+              </label>
+              <CopyButton text={made} what="the guest link" />
+            </div>
           )}
           {fetched.state === 'trouble' && (
             <Trouble title="The links could not be loaded" why={fetched.why} onRetry={again} />

@@ -1,4 +1,4 @@
-import type { BoardQuery, Colleagues, JobBoard } from '@lochmoor/contract'
+import { DEMO_STORY, type BoardQuery, type Colleagues, type JobBoard } from '@lochmoor/contract'
 import { WORK_STATE_WORDS, WORK_STATES } from '@lochmoor/core'
 import { ChevronLeft, ChevronRight, Download } from 'lucide-react'
 import { useCallback, useEffect } from 'react'
@@ -12,6 +12,7 @@ import { boardAlong, colleaguesAlong } from '../store/fetchAlong.ts'
 import { useSession } from '../store/sessionStore.ts'
 import { BoardRow } from './BoardRow.tsx'
 import { useBoardQuery } from './boardQuery.ts'
+import { DemoNote } from './DemoNote.tsx'
 import { NewJobForm } from './NewJobForm.tsx'
 import { useJobsAlong } from './useJobsAlong.ts'
 
@@ -40,6 +41,7 @@ export const JobsPage = () => {
         </div>
         <NewJobForm onImported={again} />
       </div>
+      <DemoNote />
       {fetched.state === 'fetching' && <p className="text-soft">Loading the jobs…</p>}
       {fetched.state === 'trouble' && (
         <Trouble title="The jobs could not be loaded." why={fetched.why} onRetry={again} />
@@ -172,6 +174,7 @@ const JobTable = ({
   onChanged: () => void
 }) => {
   const along = useJobsAlong()
+  const demo = useSession((s) => s.session?.state === 'signed-in' && s.session.demo)
   if (board.jobs.length === 0)
     return query.search || query.state || query.person || query.archived === 'yes' ? (
       <p className="py-4">No jobs match these filters.</p>
@@ -185,6 +188,7 @@ const JobTable = ({
           key={job.id}
           job={job}
           colleagues={colleagues}
+          story={demo ? DEMO_STORY[job.id] : undefined}
           here={along === null || along.has(job.id)}
           onChanged={onChanged}
         />

@@ -1,6 +1,7 @@
 import { useEffect } from 'react'
 import { fetchAudit, fetchMailbox } from '../api/people.ts'
 import { shortTime } from '../jobs/shortTime.ts'
+import { CopyButton } from '../shell/CopyButton.tsx'
 import { Trouble } from '../shell/Trouble.tsx'
 import { useFetched } from '../shell/useFetched.ts'
 
@@ -28,10 +29,13 @@ export const MailboxList = ({ turn }: { turn: number }) => {
                 </p>
                 <p className="text-soft">To {l.to}</p>
                 <p className="whitespace-pre-line">{l.body}</p>
-                <a href={l.link} className="block truncate text-accent underline">
-                  {location.origin}
-                  {l.link}
-                </a>
+                <p className="flex items-center gap-2">
+                  <a href={l.link} className="min-w-0 flex-1 break-all text-accent underline">
+                    {location.origin}
+                    {l.link}
+                  </a>
+                  <CopyButton text={location.origin + l.link} what={`the link for ${l.to}`} />
+                </p>
               </li>
             ))}
           </ul>
