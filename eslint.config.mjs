@@ -97,6 +97,7 @@ export default tseslint.config(
       'playwright-report/**',
       'test-results/**',
       'tools/probe/files/**',
+      'tools/probe/rail/**/*.tsx',
     ],
   },
   js.configs.recommended,

@@ -14,7 +14,7 @@ import {
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { inRoot, ROOT } from './paths.mjs'
-import { EDITS, LOCK } from '../probe/edits.mjs'
+import { EDITS, FOURTEEN, LOCK } from '../probe/edits.mjs'
 
 const LEFT_OUT = new Set(['node_modules', 'dist', '.lochmoor', '.git'])
 const NOT_NEEDED = new Set(['test-results', 'docs', 'e2e', 'bench'].map((name) => inRoot(name)))
@@ -96,5 +96,16 @@ describe('a station added to a copy of the sources', () => {
       'web',
     )
     if (code !== 0) throw new Error(said)
+  })
+
+  it('with seven more there is room for fourteen on the rail, at 1280, 768 and 390 px, in both themes', async () => {
+    cpSync(inRoot('tools/probe/rail'), scratch, { recursive: true })
+    // The whole of it is not here: only what the rail is made of.
+    writeFileSync(inScratch('tsconfig.json'), '{}')
+    edit(FOURTEEN.file, (text) => text.replace(FOURTEEN.after, `${FOURTEEN.after}${FOURTEEN.add}`))
+    const { said } = await node([inScratch('apps/web/rail/measureRail.mjs'), ROOT])
+    const measured = /\{"looks".*\}/.exec(said)
+    if (!measured) throw new Error(said)
+    expect(JSON.parse(measured[0])).toEqual({ looks: 48, faults: [] })
   })
 })

@@ -69,5 +69,23 @@ export const EDITS = [
   })),
 ]
 
+/** Seven more of it, at every phase: fourteen stations, so that the rail can be measured with as many as there will be. */
+export const FOURTEEN = {
+  file: 'packages/core/src/stations/registry.ts',
+  after: '  LIGHTS_STATION,\n',
+  add: `  ...(
+    [
+      ['engine-top', 'Engine top', 'design'],
+      ['settings', 'Settings', 'design'],
+      ['plan', 'Plan', 'build'],
+      ['start', 'First start', 'run'],
+      ['road-log', 'Road log', 'run'],
+      ['rehearsal', 'Rehearsal', 'run'],
+      ['hand-over', 'Hand-over', 'run'],
+    ] as const
+  ).map(([path, title, phase]) => ({ ...LIGHTS_STATION, id: path as never, path, title, short: title, phase })),
+`,
+}
+
 /** Where the new lock of the shapes goes: before the one of the version before. */
 export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  11: {\n    vehicle:', version: 12 }

@@ -1,2 +1,2 @@
 /** Raised with CHANGELOG.md. */
-export const VERSION = '0.11.0'
+export const VERSION = '0.12.0'

@@ -23,6 +23,8 @@ describe('preparing the store', () => {
     )
     const titles = await database.query<{ title: string }[]>('select title from job order by title')
     expect(titles.map((t) => t.title)).toEqual([
+      'Aldmoor Turnstone saloon',
+      'Aldmoor Whimbrel estate',
       'Brindle Carrier van',
       'Hesket Warden saloon',
       'Marrick Heron estate',

@@ -15,7 +15,8 @@ const { work: noWork } = emptyJob('')
  * The maker's V6 once more, in a saloon, and everything that stops the coupé done right: a wider return, a smaller pump, a swirl pot, the sensor
  * clear of the linkage, suppressed leads, and a loom that was measured, accepted and proved.
  */
-const design = (curlew: JobDocument): Omit<JobDocument, 'harness'> => ({
+const design = ({ harness: _harness, ...curlew }: JobDocument): Omit<JobDocument, 'harness'> => ({
+  ...curlew,
   vehicle: {
     ...curlew.vehicle,
     title: 'Aldmoor Turnstone saloon',

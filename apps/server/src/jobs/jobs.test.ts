@@ -212,7 +212,10 @@ describe('the board', () => {
       'Marrick Heron estate',
       'Tolland Linnet roadster',
     ])
-    expect((await board(`?person=${DEMO_PEOPLE[2].id}`)).jobs.map((j) => j.title)).toEqual(['Brindle Carrier van'])
+    expect((await board(`?person=${DEMO_PEOPLE[2].id}`)).jobs.map((j) => j.title).sort()).toEqual([
+      'Aldmoor Whimbrel estate',
+      'Brindle Carrier van',
+    ])
     expect((await board('?person=nobody')).jobs.every((j) => j.work.personId === null)).toBe(true)
     const found = await board('?search=warden&state=asked')
     expect(found).toMatchObject({ total: 0, jobs: [], byState: { 'parts-ordered': 1, asked: 0 } })
@@ -265,7 +268,8 @@ describe('the board', () => {
     expect(rows.find((r) => r['title'] === 'Brindle Carrier van')).toMatchObject({
       person: 'Ishbel Corrie',
       'held by': 'Owner looks for an alternator bracket',
-      'days in state': '6',
+      // Six days ago, or on the Friday before that.
+      'days in state': expect.stringMatching(/^[678]$/),
       'station walkAround': 'judged, stop',
     })
   })

@@ -336,7 +336,7 @@ describe('order', () => {
     const entry = lastEntry()
     expect(entry).toContain('The pump comes from another job')
     expect(entry).toMatch(/in spite of \d+ points against it/)
-    expect(entry).toMatch(/Still open: repair first: .*fuel: Pressure not maintained/)
+    expect(entry).toMatch(/Still open: repair first: .*fuel system: Pressure not maintained/)
   })
   it('what is not looked at stays open until it is', async () => {
     const job = soundJob()
