@@ -80,6 +80,7 @@ describe('demo jobs', () => {
     const job = jobOf('Aldmoor Whimbrel estate')
     const states = STATION_LIST.flatMap((s) => s.assess(job, STOCK_CATALOGUE).verdicts.map((v) => v.state))
     expect(states).not.toContain('stop')
+    expect(readinessOf(job, STOCK_CATALOGUE).nextAction).toBe('Prove the loom on the bench')
     const { done } = job.harness.proof
     const all = jobOf('Aldmoor Turnstone saloon').harness.proof.done
     expect([done.length > 0.5 * all.length, done.length < 0.7 * all.length]).toEqual([true, true])

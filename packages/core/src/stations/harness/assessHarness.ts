@@ -34,12 +34,16 @@ export const judgeHarness = (c: HarnessCase): HarnessVerdict[] =>
 
 const RANK = { stop: 0, caution: 1, unknown: 2, ok: 3 } as const
 
-const actionOf = (c: HarnessCase, state: HarnessAssessment['state']): string | null => {
+/** What to do where something is not known yet; of everything else its finding says it. */
+const NEXT: Readonly<Record<string, string>> = { measured: 'Measure the corridors', proof: 'Prove the loom on the bench' }
+
+const actionOf = (c: HarnessCase, state: HarnessAssessment['state'], verdicts: readonly HarnessVerdict[]): string | null => {
   if (state === 'ok') return null
   if (state === 'stop') return 'Fix failed checks: harness'
   if (c.plan.template === null) return 'Choose the plan of the car'
   if (c.accepted === null) return 'Accept a loom'
-  return state === 'unknown' ? 'Measure the corridors' : null
+  const open = verdicts.find((v) => v.state === 'unknown')
+  return state === 'unknown' && open ? (NEXT[open.id] ?? `Harness: ${open.title}`) : null
 }
 
 /** The harness station of a job: a pure function of the document. */
@@ -47,5 +51,5 @@ export const assessHarness = (job: JobDocument): HarnessAssessment => {
   const c = harnessCase(job)
   const verdicts = judgeHarness(c).sort((x, y) => RANK[x.state] - RANK[y.state])
   const state = worstState(verdicts.map((v) => v.state))
-  return { c, verdicts, state, assumptions: c.assumptions, action: actionOf(c, state) }
+  return { c, verdicts, state, assumptions: c.assumptions, action: actionOf(c, state, verdicts) }
 }
