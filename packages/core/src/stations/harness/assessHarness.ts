@@ -35,9 +35,16 @@ export const judgeHarness = (c: HarnessCase): HarnessVerdict[] =>
 const RANK = { stop: 0, caution: 1, unknown: 2, ok: 3 } as const
 
 /** What to do where something is not known yet; of everything else its finding says it. */
-const NEXT: Readonly<Record<string, string>> = { measured: 'Measure the corridors', proof: 'Prove the loom on the bench' }
+const NEXT: Readonly<Record<string, string>> = {
+  measured: 'Measure the corridors',
+  proof: 'Prove the loom on the bench',
+}
 
-const actionOf = (c: HarnessCase, state: HarnessAssessment['state'], verdicts: readonly HarnessVerdict[]): string | null => {
+const actionOf = (
+  c: HarnessCase,
+  state: HarnessAssessment['state'],
+  verdicts: readonly HarnessVerdict[],
+): string | null => {
   if (state === 'ok') return null
   if (state === 'stop') return 'Fix failed checks: harness'
   if (c.plan.template === null) return 'Choose the plan of the car'
