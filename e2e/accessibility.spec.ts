@@ -80,6 +80,7 @@ for (const { name, path, show } of OVERLAYS)
     await page.goto(bench.address + path)
     await show!(page, bench)
     expect(await violationsInBothThemes(page)).toEqual([])
+    expect(await textFaults(page)).toEqual([])
   })
 
 const PLANTED: readonly (readonly [name: string, html: string, fault: string | null])[] = [

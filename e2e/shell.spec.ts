@@ -14,6 +14,13 @@ test('a job opens where it was left: station, tab, unfolded phases and how far i
   await bench.byRail('Fuel system')
   await page.getByRole('navigation', { name: 'Tabs of the fuel system' }).getByRole('link', { name: 'Lines' }).click()
   await bench.byRail('Power')
+  // At the walk-around the groups that were unfolded are.
+  await bench.byRail('Walk-around')
+  const ignition = page.locator('#group-ignition')
+  await ignition.locator('summary').first().click()
+  await page.reload()
+  await expect(ignition).toHaveAttribute('open', '')
+  await expect(page.locator('#group-cooling')).not.toHaveAttribute('open', '')
   // Back at the station it is the tab that was open there.
   await bench.byRail('Fuel system')
   await expect(page).toHaveURL(/fuel\/lines$/)

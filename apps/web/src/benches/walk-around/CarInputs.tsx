@@ -1,5 +1,6 @@
 import { isKnown, isRelevant, WALK_GROUPS, type JobDocument } from '@lochmoor/core'
 import { TitleField } from '../fuel/inputs/TitleField.tsx'
+import { KeptDetails } from '../bench/KeptDetails.tsx'
 import { EntryField } from './EntryField.tsx'
 
 interface Props {
@@ -14,17 +15,25 @@ export const CarInputs = ({ job }: Props) => (
       const entries = group.entries.filter((e) => isRelevant(e, job))
       const known = entries.filter((e) => isKnown(e, job)).length
       return (
-        <details key={group.id} id={`group-${group.id}`} className="scroll-mt-28" open={group.id === 'engine'}>
-          <summary className="mt-3 flex items-baseline gap-2 border-b-2 border-ink pb-0.5 font-extrabold">
-            <span className="flex-1">{group.title}</span>
-            <span className="font-normal text-soft">
-              {known} of {entries.length}
-            </span>
-          </summary>
+        <KeptDetails
+          key={group.id}
+          id={`group-${group.id}`}
+          atFirst={group.id === 'engine'}
+          className="scroll-mt-28"
+          summaryClass="mt-3 flex items-baseline gap-2 border-b-2 border-ink pb-0.5 font-extrabold"
+          summary={
+            <>
+              <span className="flex-1">{group.title}</span>
+              <span className="font-normal text-soft">
+                {known} of {entries.length}
+              </span>
+            </>
+          }
+        >
           {entries.map((entry) => (
             <EntryField key={entry.path} entry={entry} job={job} />
           ))}
-        </details>
+        </KeptDetails>
       )
     })}
   </>

@@ -1,6 +1,7 @@
 import type { FitnessResult, JobDocument } from '@lochmoor/core'
 import { useState } from 'react'
 import { SentenceText } from '../../fields/FigureText.tsx'
+import { KeptDetails } from '../bench/KeptDetails.tsx'
 import { FitnessMark } from './FitnessMark.tsx'
 import { EntryField } from './EntryField.tsx'
 
@@ -17,11 +18,18 @@ const TestCard = ({ job, result: { state, test, cautions } }: { job: JobDocument
   // Only to begin with: a card must not fold under the hand that types into it.
   const [open] = useState(state !== 'fit' && test.entries.length > 0)
   return (
-    <details id={`test-${test.id}`} className="scroll-mt-28 border-b border-hair" open={open}>
-      <summary className="flex items-baseline gap-2 py-1.5">
-        <span className="min-w-0 flex-1 font-bold">{test.title}</span>
-        <FitnessMark state={state} />
-      </summary>
+    <KeptDetails
+      id={`test-${test.id}`}
+      atFirst={open}
+      className="scroll-mt-28 border-b border-hair"
+      summaryClass="flex items-baseline gap-2 py-1.5"
+      summary={
+        <>
+          <span className="min-w-0 flex-1 font-bold">{test.title}</span>
+          <FitnessMark state={state} />
+        </>
+      }
+    >
       <div className="pb-2">
         {test.entries.map((entry) => (
           <EntryField key={entry.path} entry={entry} job={job} />
@@ -43,6 +51,6 @@ const TestCard = ({ job, result: { state, test, cautions } }: { job: JobDocument
           <p className="mt-1 text-sm text-soft">Source of the limit: {test.source}.</p>
         </details>
       </div>
-    </details>
+    </KeptDetails>
   )
 }
