@@ -15,6 +15,15 @@ const SIZES = [
 /** What a page says while it is not there yet. */
 const NOT_YET = /^(Loading|Opening|Checking)\b.*…$/
 
+/** To a screen within the page, as links lead there; the page is loaded where it is not there yet. */
+const goTo = async ({ address, page }: Bench, path: string): Promise<void> => {
+  if (!page.url().startsWith(`${address}/`)) return void (await page.goto(address + path))
+  await page.evaluate((to) => {
+    history.pushState(null, '', to)
+    dispatchEvent(new PopStateEvent('popstate', { state: null }))
+  }, path)
+}
+
 /** Waits until a screen has all that it shows. */
 const settled = async (page: Page): Promise<void> => {
   await expect(page.getByRole('heading').first()).toBeVisible()
@@ -50,7 +59,7 @@ for (const { name, path, show } of SCREENS)
     const { page } = bench
     failures.length = 0
     await page.setViewportSize(DESK)
-    await page.goto(bench.address + path)
+    await goTo(bench, path)
     await settled(page)
     await show?.(page, bench)
     const faults: string[] = []

@@ -3,6 +3,7 @@ import { SECTION_NAMES } from '@lochmoor/contract'
 import { emptyJob, emptyLeg, withValueAt, type JobDocument, type LogRecord } from '@lochmoor/core'
 import { act, render, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
+import { forgetAlong } from '../store/along.ts'
 import { initialJobState, useJobStore, type JobState } from '../store/jobStore.ts'
 import { outbox } from '../store/outbox.ts'
 import { stopSending } from '../store/sending.ts'
@@ -66,6 +67,8 @@ const rows = () => within(screen.getByRole('region', { name: 'Job log' })).getAl
 beforeEach(async () => {
   sitHere()
   setUnitPreset('metric')
+  // What an earlier test was answered is not there without a server.
+  await forgetAlong()
   await outbox.load()
   for (const e of outbox.ofJob(JOB)) outbox.remove(e.key)
 })
