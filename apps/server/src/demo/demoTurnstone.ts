@@ -40,7 +40,7 @@ const design = ({ harness: _harness, ...curlew }: JobDocument): Omit<JobDocument
   system: {
     ...CURLEW_SYSTEM,
     controller: pick(c.controllers, 'thwaite-t2'),
-    reason: 'As the owner wanted it: it looks stock, and everything can be put back.',
+    reason: 'As the owner wanted it: it looks stock, and the conversion can be undone.',
   },
   fuel: {
     ...curlew.fuel,
