@@ -5,7 +5,9 @@ test('from an empty job to a judgement, with mixed units and the keyboard alone'
   await page.getByLabel('Name of the car').focus()
   await page.keyboard.type('Thornkeld roadster')
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('link', { name: /Fuel/ })).toBeVisible()
+  await expect(
+    page.getByRole('navigation', { name: 'Stations' }).getByRole('button', { name: /^Design/ }),
+  ).toBeVisible()
   await page.keyboard.press('f')
   await expect(bench.headline).toContainText('Choose a pump')
 

@@ -77,7 +77,7 @@ test('from an empty car to ordered parts', async ({ page, bench }) => {
     const pdf = page.waitForEvent('download')
     await page.getByRole('link', { name: `Working sheet, ${paper}` }).click()
     const download = await pdf
-    expect(download.suggestedFilename()).toBe('Fellside pickup, fuel.pdf')
+    expect(download.suggestedFilename()).toBe('Fellside pickup, fuel system.pdf')
     expect((await readFile(await download.path())).subarray(0, 5).toString()).toBe('%PDF-')
   }
   // The ends of the two legs are still missing: the list says so and leads there; ordered now, the book knows why.
@@ -237,7 +237,7 @@ test('hot fuel and a high pass bring the pump’s inlet nearer to boiling', asyn
 test('sheets are reached by the palette', async ({ page, bench }) => {
   await bench.open(DEMO.curlew)
   await page.keyboard.press('Control+k')
-  await page.getByPlaceholder('What do you want to do?').fill('fuel: tank')
+  await page.getByPlaceholder('What do you want to do?').fill('fuel system: tank')
   await page.keyboard.press('Enter')
   await expect(page).toHaveURL(/fuel\/tank$/)
 })

@@ -277,6 +277,7 @@ test('proof: a wire in the wrong plug is found from the readings, mended, and re
 test('on a phone the tab and the station that one is at are in sight', async ({ page, bench }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await bench.openStation(DEMO.carrier, 'harness/proof')
-  for (const [row, link] of [['Tabs of the harness', 'Proof and order'], ['Stations', 'Harness']] as const)
-    await expect(page.getByRole('navigation', { name: row }).getByRole('link', { name: link })).toBeInViewport({ ratio: 1 })
+  const [tabs, rail] = ['Tabs of the harness', 'Stations'].map((name) => page.getByRole('navigation', { name }))
+  await expect(tabs!.getByRole('link', { name: 'Proof and order' })).toBeInViewport({ ratio: 1 })
+  await expect(rail!.getByRole('button', { name: /Design \/ Harness/ })).toBeInViewport({ ratio: 1 })
 }) // prettier-ignore

@@ -97,7 +97,7 @@ test('a guest reads one job by a link until it is ended', async ({ page, bench, 
   await guest.page.getByRole('link', { name: 'Job log' }).click()
   await expect(guest.page.getByText('Nothing here yet')).toBeVisible()
   await expect(guest.page.getByRole('button', { name: 'Add entry' })).toHaveCount(0)
-  await guest.page.getByRole('link', { name: 'Fuel' }).click()
+  await guest.byRail('Fuel')
   await expect(guest.judgement.getByRole('button', { name: /^Try/ }).first()).toBeDisabled()
   const elsewhere = await guest.page.request.get(`${bench.address}/api/jobs/${DEMO.warden}`)
   expect(elsewhere.status()).toBe(404)

@@ -44,7 +44,7 @@ const Rows = <R,>({ columns, rows, keyOf, marked, onRow }: Props<R>) => (
           <th
             key={c.head}
             scope="col"
-            className={`px-1.5 py-1 leading-tight font-bold ${c.right ? 'text-right' : ''} ${c.wide ? 'min-w-44' : ''}`}
+            className={`px-1 py-1 leading-tight font-bold ${c.right ? 'text-right' : ''} ${c.wide ? 'min-w-44' : ''}`}
           >
             {headOf(c)}
           </th>
@@ -59,7 +59,7 @@ const Rows = <R,>({ columns, rows, keyOf, marked, onRow }: Props<R>) => (
           className={`border-b border-hair/70 align-top ${onRow ? 'cursor-pointer hover:bg-wash' : ''} ${marked?.(row) ? MARKED : ''}`}
         >
           {columns.map((c) => (
-            <td key={c.head} className={`px-1.5 py-1 leading-snug ${c.right ? 'text-right whitespace-nowrap' : ''}`}>
+            <td key={c.head} className={`px-1 py-1 leading-snug ${c.right ? 'text-right whitespace-nowrap' : ''}`}>
               {c.cell(row)}
             </td>
           ))}
