@@ -21,7 +21,7 @@ test('wishes order the candidates, three stand side by side, and the choice sets
   await expect(bench.judgement.getByText('default until decided').first()).toBeVisible()
   await expect(bench.judgement.getByText('Blanking plate and gasket for the mechanical pump')).toBeVisible()
   await bench.saved()
-  await page.getByRole('link', { name: /Fuel/ }).click()
+  await bench.byRail('Fuel system')
   await expect(bench.field('Injector location')).toHaveValue('')
   await expect(bench.field('Injector location')).toContainText('by system: in the ports')
   await expect(bench.field('Set pressure')).toHaveAttribute('placeholder', '300')
