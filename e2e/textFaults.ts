@@ -61,13 +61,15 @@ export const textFaults = (page: Page): Promise<string[]> =>
         }
         if (fixed) break
       }
+      // Shrunk to nothing on purpose: it is for those who hear the page.
+      const hidden = cutBy?.getBoundingClientRect()
+      if (hidden && (hidden.width <= 2 || hidden.height <= 2)) return null
       if (right - left < 1 || bottom - top < 1) return cutBy ? { part: box, cutBy } : null
       return { part: new DOMRect(left, top, right - left, bottom - top), cutBy }
     }
 
-    /** Whether something opaque lies over a text; out of the window nobody can tell. */
-    const isCovered = ({ box, element }: Text): boolean => {
-      const [x, y] = [box.left + box.width / 2, box.top + box.height / 2]
+    /** Whether something opaque lies over a text at a point; out of the window nobody can tell. */
+    const isCovered = ({ element }: Text, x: number, y: number): boolean => {
       if (x < 0 || y < 0 || x >= innerWidth || y >= innerHeight) return false
       for (const e of document.elementsFromPoint(x, y)) {
         if (e === element || e.contains(element) || element.contains(e)) return false
@@ -134,7 +136,9 @@ export const textFaults = (page: Page): Promise<string[]> =>
         const wide = Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left)
         // Boxes of letters are higher than letters: a quarter of the lower one lies over nothing that is printed.
         const high = Math.min(a.box.bottom, b.box.bottom) - Math.max(a.box.top, b.box.top)
-        if (wide > 2 && high > 0.3 * Math.min(a.box.height, b.box.height) && !isCovered(a) && !isCovered(b))
+        if (wide <= 2 || high <= 0.3 * Math.min(a.box.height, b.box.height)) continue
+        const [x, y] = [Math.max(a.box.left, b.box.left) + wide / 2, Math.max(a.box.top, b.box.top) + high / 2]
+        if (!isCovered(a, x, y) && !isCovered(b, x, y))
           faults.add(`over each other: “${short(a.said)}” and “${short(b.said)}”`)
       }
     })
@@ -180,7 +184,7 @@ export const textFaults = (page: Page): Promise<string[]> =>
             })
           }),
         )
-        if (hit && !isCovered(text)) {
+        if (hit && !isCovered(text, box.left + box.width / 2, box.top + box.height / 2)) {
           faults.add(`crossed by a line: “${short(said)}”`)
           break
         }
