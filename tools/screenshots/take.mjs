@@ -95,7 +95,7 @@ try {
     if (!out) await signIn(page)
     await page.goto(server.address + path)
     await page.waitForLoadState('networkidle')
-    while ((await page.getByText(/^(Fetching.*|Opening(…| the job…))$/).count()) > 0) await page.waitForTimeout(50)
+    while ((await page.getByText(/^(Loading|Opening|Checking)\b.*…$/).count()) > 0) await page.waitForTimeout(50)
     await act?.(page)
     await page.waitForTimeout(300)
     await page.screenshot({ path: inRoot('docs', 'screenshots', `${name}.png`) })
