@@ -68,6 +68,19 @@ describe('demo jobs', () => {
     for (const says of Object.values(DEMO_STORY)) expect(says).toMatch(/^[A-Z].{20,160}\.$/)
   })
 
+  it.each([
+    ['Aldmoor Curlew GT', 'fuel', 'not-lifted', /return line is too small/],
+    ['Aldmoor Curlew GT', 'exhaust', 'spot-a', /Gearbox linkage/],
+    ['Hesket Warden saloon', 'power', null, /ECU resets while cranking cold/],
+    ['Brindle Carrier van', 'harness', null, /Loom is wired wrongly/],
+    ['Marrick Heron estate', 'fuel', null, /Feed line drops all the pressure at full load/],
+    ['Tolland Linnet roadster', 'power', null, /Dynamo loses at idle/],
+  ])('%s: what its sentence says of %s is what the station finds', (title, station, id, says) => {
+    const { verdicts } = STATION_LIST.find((s) => s.id === station)!.assess(jobOf(title), STOCK_CATALOGUE)
+    const failed = verdicts.filter((v) => v.state === 'stop' && (id === null || v.id === id))
+    expect(failed.map((v) => `${v.title}: ${sentenceText(v.reason, {})}`).join(' ')).toMatch(says)
+  })
+
   it('the saloon that was handed over: every station is built, OK, and has nothing left to do', () => {
     const job = jobOf('Aldmoor Turnstone saloon')
     const { nextAction, repairs, stations } = readinessOf(job, STOCK_CATALOGUE)

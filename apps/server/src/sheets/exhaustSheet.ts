@@ -71,7 +71,7 @@ export const exhaustSheet = async (
   heat(sheet, a.c, units)
   readings(sheet, a.c, units)
   sheet.heading('Before anything is drilled')
-  for (const c of exhaustCautions(job)) sheet.toDo(c.says)
+  for (const c of exhaustCautions(job)) sheet.step(c.says)
   sheet.paragraph('Local rules and licensed trades come first.', true)
   leaks(sheet, a.c)
   writeParts(sheet, partsOfExhaust(a.c), units)
@@ -214,7 +214,7 @@ const leaks = (sheet: SheetPaper, c: ExhaustCase): void => {
   const plan = leakPlan(c)
   if (plan.length === 0) return
   sheet.heading('Leak check')
-  for (const s of LEAK_TEST_STEPS) sheet.toDo(sentenceText(s, {}))
+  for (const s of LEAK_TEST_STEPS) sheet.step(sentenceText(s, {}))
   sheet.table(
     [
       { head: 'Joint', share: 0.34 },

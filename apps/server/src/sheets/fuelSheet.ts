@@ -117,7 +117,7 @@ const profile = (sheet: SheetPaper, a: FuelAssessment, units: UnitChoice): void 
 
 const cautions = (sheet: SheetPaper, job: JobDocument): void => {
   sheet.heading('Before anything is opened')
-  for (const c of fuelCautions(job)) sheet.toDo(c.says)
+  for (const c of fuelCautions(job)) sheet.step(c.says)
   sheet.paragraph('Local rules and licensed trades come first.', true)
 }
 
@@ -172,13 +172,13 @@ const cutList = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void =
 
 const assembly = (sheet: SheetPaper, make: FittingMake): void => {
   sheet.strong(`Fitting a ${make.replaceAll('-', ' ')} end`)
-  for (const step of ASSEMBLY_STEPS[make]) sheet.toDo(step)
+  for (const step of ASSEMBLY_STEPS[make]) sheet.step(step)
 }
 
 const leakTest = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void => {
   if (!job.fuel.pump) return
   sheet.heading('Leak test')
-  for (const s of leakTestOf(designOf(job)).steps) sheet.toDo(sentenceText(s, units))
+  for (const s of leakTestOf(designOf(job)).steps) sheet.step(sentenceText(s, units))
 }
 
 /** The formulas behind what is judged of this job, at the operating condition that is judged worst. */

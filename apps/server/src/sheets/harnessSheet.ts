@@ -44,7 +44,7 @@ export const harnessSheet = async (
   sheet.paragraph(`Harness, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}.`, true)
   writeJudgement(sheet, verdicts, units)
   sheet.heading('Before the first wire')
-  for (const says of harnessCautions()) sheet.toDo(says)
+  for (const says of harnessCautions()) sheet.step(says)
   wires(sheet, c, units)
   if (c.plan.template !== null) corridors(sheet, c, units)
   if (c.accepted) {

@@ -49,7 +49,7 @@ export const powerSheet = async (
   sheet.paragraph(`Power, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}.`, true)
   writeJudgement(sheet, verdicts, units)
   sheet.heading('Before anything is connected')
-  for (const says of powerCautions(job)) sheet.toDo(says)
+  for (const says of powerCautions(job)) sheet.step(says)
   sheet.paragraph('Local rules and licensed trades come first.', true)
   if (c.refusedBy === null && c.gateKnown) {
     volts(sheet, c, units)

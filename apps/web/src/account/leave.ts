@@ -1,6 +1,6 @@
 import type { Result } from '@lochmoor/core'
 import { explainApiError, type ApiError } from '../api/client.ts'
-import { forgetAlong } from '../store/along.ts'
+import { leaveNothing } from '../store/along.ts'
 import { outbox } from '../store/outbox.ts'
 
 /**
@@ -11,7 +11,7 @@ export const leave = async (door: () => Promise<Result<unknown, ApiError>>): Pro
   await outbox.settled()
   const gone = await door()
   if (!gone.ok) return `You are still signed in. ${explainApiError(gone.error)}`
-  await forgetAlong()
+  await leaveNothing()
   location.reload()
   return null
 }

@@ -22,8 +22,8 @@ export const DemoNote = () => {
           and the least that mends it, and keeps the log.
         </p>
         <p className="text-soft">
-          This workshop and its eight cars are invented. Each is at a different stage of the work, and says why. Open
-          one, change a figure, and watch picture and assessment follow.
+          This workshop and its cars are invented. They are at different stages of the work; the sentence under each
+          says why it is here. Open one, change a figure, and watch picture and assessment follow.
         </p>
       </div>
       <button

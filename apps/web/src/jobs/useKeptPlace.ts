@@ -22,29 +22,45 @@ export const useKeptPlace = (): void => {
   }, [jobId, at, pathname])
 }
 
+/** Keeps how far something is scrolled under a name, once it rests and when the screen is left. */
+const keepScroll = (source: EventTarget, px: () => number, keep: (px: number) => void): (() => void) => {
+  let last: number | null = null
+  let rest: ReturnType<typeof setTimeout> | undefined
+  const put = () => {
+    if (last !== null) keep(last)
+    last = null
+  }
+  const onScroll = () => {
+    last = px()
+    clearTimeout(rest)
+    rest = setTimeout(put, REST_MS)
+  }
+  source.addEventListener('scroll', onScroll, { passive: true })
+  return () => {
+    source.removeEventListener('scroll', onScroll)
+    clearTimeout(rest)
+    put()
+  }
+}
+
 /**
  * Scrolls a part of a screen to where it was, and remembers where it is. A link that wants to arrive somewhere goes there.
- * @param part its name, other than any other's on the screen
+ * @param part its name, other than any other's on the screen; `page`: the page itself, which scrolls where it is narrow
  */
-export const useKeptScroll = (ref: RefObject<HTMLElement | null>, part: string): void => {
+export const useKeptScroll = (ref: RefObject<HTMLElement | null> | null, part: string): void => {
   const { pathname, state } = useLocation() as { pathname: string; state: unknown }
   const arrives = state !== null
   useEffect(() => {
-    const element = ref.current
+    const element = ref === null ? document.scrollingElement : ref.current
     const { jobId } = useJobStore.getState()
     if (!element || jobId === null) return
     const name = `${within(pathname)} ${part}`
     const known = placesOf(jobId).scrolled[name]
-    if (known && !arrives) element.scrollTop = known
-    let rest: ReturnType<typeof setTimeout> | undefined
-    const keep = () => {
-      clearTimeout(rest)
-      rest = setTimeout(() => rememberScrolled(jobId, name, element.scrollTop), REST_MS)
-    }
-    element.addEventListener('scroll', keep, { passive: true })
-    return () => {
-      clearTimeout(rest)
-      element.removeEventListener('scroll', keep)
-    }
+    if (known && !arrives) element.scrollTo({ top: known })
+    return keepScroll(
+      ref === null ? document : element,
+      () => element.scrollTop,
+      (px) => rememberScrolled(jobId, name, px),
+    )
   }, [ref, part, pathname, arrives])
 }

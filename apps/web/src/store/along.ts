@@ -82,6 +82,12 @@ export const keepOpenJob = (): (() => void) =>
     })
   })
 
+/** Nothing more is kept from here on, and what was kept is forgotten: whoever sat here is on the way out. */
+export const leaveNothing = (): Promise<void> => {
+  personOf = () => null
+  return forgetAlong()
+}
+
 /** Forgets all that is private and was only kept for the way; edits that wait are kept elsewhere, and stay. */
 export const forgetAlong = async (): Promise<void> => {
   forgetPlaces()

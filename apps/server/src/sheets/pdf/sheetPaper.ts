@@ -125,7 +125,7 @@ export class SheetPaper {
   }
 
   /** Something to do, with a box to tick when it is done. */
-  toDo(text: string): void {
+  step(text: string): void {
     const said = this.said(text)
     const indent = BOX + 6
     this.doc.font('plain').fontSize(9)
