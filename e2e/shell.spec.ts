@@ -67,12 +67,6 @@ test('on a phone the whole name of the job and its station are in sight, and all
   const where = rail(page).getByRole('button', { name: /Design \/ Exhaust sensor/ })
   await expect(where).toBeVisible()
   await expect(rail(page).getByRole('link')).toHaveCount(0)
-  // The page itself is scrolled here; it is found where it was left.
-  await page.evaluate(() => scrollTo(0, 300))
-  await page.waitForFunction(() => /"exhaust\/heat page":\d/.test(localStorage.getItem('lochmoor-places') ?? ''))
-  await page.reload()
-  await expect(where).toBeVisible()
-  expect(await page.evaluate(() => scrollY)).toBeGreaterThan(100)
   await where.click()
   await bench.byRail(/\bSystem\b/)
   await expect(page).toHaveURL(/system$/)

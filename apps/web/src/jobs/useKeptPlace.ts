@@ -45,20 +45,20 @@ const keepScroll = (source: EventTarget, px: () => number, keep: (px: number) =>
 
 /**
  * Scrolls a part of a screen to where it was, and remembers where it is. A link that wants to arrive somewhere goes there.
- * @param part its name, other than any other's on the screen; `page`: the page itself, which scrolls where it is narrow
+ * @param part its name, other than any other's on the screen
  */
-export const useKeptScroll = (ref: RefObject<HTMLElement | null> | null, part: string): void => {
+export const useKeptScroll = (ref: RefObject<HTMLElement | null>, part: string): void => {
   const { pathname, state } = useLocation() as { pathname: string; state: unknown }
   const arrives = state !== null
   useEffect(() => {
-    const element = ref === null ? document.scrollingElement : ref.current
+    const element = ref.current
     const { jobId } = useJobStore.getState()
     if (!element || jobId === null) return
     const name = `${within(pathname)} ${part}`
     const known = placesOf(jobId).scrolled[name]
     if (known && !arrives) element.scrollTo({ top: known })
     return keepScroll(
-      ref === null ? document : element,
+      element,
       () => element.scrollTop,
       (px) => rememberScrolled(jobId, name, px),
     )

@@ -22,8 +22,6 @@ export const Columns = ({ measured, picture, judgement, names = ['Measured', 'Pi
   useKeptScroll(measuredAt, 'measured')
   useKeptScroll(pictureAt, 'picture')
   useKeptScroll(judgementAt, 'judgement')
-  // One below the other on a phone, the page itself is scrolled.
-  useKeptScroll(null, 'page')
   return (
     <>
       <div className="grid min-h-0 flex-1 grid-cols-1 lg:grid-cols-[21rem_minmax(0,1fr)_21.5rem] lg:overflow-hidden">
