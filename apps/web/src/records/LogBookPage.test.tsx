@@ -167,12 +167,20 @@ describe('job log', () => {
   })
 
   it('a book that cannot be fetched says so and is fetched again when asked', async () => {
+    let away = false
     open()
+    const answers = globalThis.fetch
+    globalThis.fetch = (url, init) => (away ? Promise.reject(new TypeError('away')) : answers(url, init))
     await screen.findByText('Blows at the joint.')
-    globalThis.fetch = () => Promise.reject(new TypeError('away'))
+    // Nothing is kept in the browser either: it would be shown.
+    await forgetAlong()
+    away = true
     act(() => useJobStore.setState({ bookTurn: 9 }))
     expect((await screen.findByRole('alert')).textContent).toContain('could not be loaded')
-    expect(screen.getByRole('button', { name: 'Try again' })).toBeTruthy()
+    away = false
+    await userEvent.click(screen.getByRole('button', { name: 'Try again' }))
+    await screen.findByText('Blows at the joint.')
+    await waitFor(() => expect(screen.queryByRole('alert')).toBeNull())
   })
 
   describe('of a leg of a line', () => {
