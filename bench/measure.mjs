@@ -26,3 +26,17 @@ export const timesUs = (work, wanted) => {
 /** One line of the report. @param {string} what @param {string} figure @param {string} [wanted] */
 export const report = (what, figure, wanted = '') =>
   console.log(`${what.padEnd(58)} ${figure.padStart(12)}${wanted ? `   wanted ${wanted}` : ''}`)
+
+/**
+ * A line with the least, the median and the most of what was measured.
+ * @param {string} what @param {readonly number[]} values @param {string} unit @param {string} [wanted]
+ */
+export const reportRange = (what, values, unit, wanted = '') => {
+  const figure = (/** @type {number} */ v) => (Number.isInteger(v) || v >= 100 ? v.toFixed(0) : v.toPrecision(3))
+  const sorted = [...values].sort((a, b) => a - b)
+  const text =
+    sorted.length === 0
+      ? 'none'
+      : `${figure(sorted[0] ?? NaN)} / ${figure(median(sorted))} / ${figure(sorted.at(-1) ?? NaN)} ${unit}`
+  report(what, text, wanted)
+}

@@ -1,10 +1,14 @@
+import { constants } from 'node:zlib'
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { defaultClientConditions, defineConfig } from 'vite'
+import { compression, defineAlgorithm } from 'vite-plugin-compression2'
 import { VitePWA } from 'vite-plugin-pwa'
 
 /** The largest file of the program that a browser keeps for the time without a connection: a solver of some megabytes. */
 const MOST_KEPT_BYTES = 8 * 2 ** 20
+
+const BEST_BROTLI = { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } }
 
 export default defineConfig({
   plugins: [
@@ -37,6 +41,12 @@ export default defineConfig({
         inlineWorkboxRuntime: true,
         cleanupOutdatedCaches: true,
       },
+    }),
+    // Packed once, as small as can be, beside the plain files.
+    compression({
+      include: /\.(?:js|css|html|svg|wasm|webmanifest)$/,
+      threshold: 1024,
+      algorithms: [defineAlgorithm('brotliCompress', BEST_BROTLI), defineAlgorithm('gzip', { level: 9 })],
     }),
   ],
   resolve: { conditions: ['@lochmoor/source', ...defaultClientConditions] },

@@ -5,8 +5,10 @@ import { join } from 'node:path'
 import { NestFactory } from '@nestjs/core'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger'
+import compression from 'compression'
 import cookieParser from 'cookie-parser'
-import express, { type NextFunction, type Request, type RequestHandler, type Response } from 'express'
+import { type NextFunction, type Request, type RequestHandler, type Response } from 'express'
+import staticPacked from 'express-static-gzip'
 import helmet from 'helmet'
 import type { Logger } from 'pino'
 import { door } from './http/door/door.ts'
@@ -58,11 +60,28 @@ const kept: RequestHandler = (_request, response, next) => {
   response.setHeader('cache-control', 'no-store')
   next()
 }
+type PackedFiles = NonNullable<Parameters<typeof staticPacked>[1]>
+
+const SMALL_BYTES = 2048
+/**
+ * Answers of the API travel packed where they are worth it. What holds the session's own token never does: its length would
+ * tell of it.
+ */
+const packed = compression({
+  threshold: SMALL_BYTES,
+  filter: (request, response) =>
+    !request.path.toLowerCase().startsWith('/api/session') && compression.filter(request, response),
+})
 /** The page itself is open to everybody and takes nothing. */
+const isApi = (request: Request): boolean => /^\/api(?:\/|$)/i.test(request.path)
 const onlyApi =
   (handler: RequestHandler): RequestHandler =>
   (request, response, next) =>
-    request.path.toLowerCase().startsWith('/api/') ? handler(request, response, next) : next()
+    isApi(request) ? handler(request, response, next) : next()
+const onlyPage =
+  (handler: RequestHandler): RequestHandler =>
+  (request, response, next) =>
+    isApi(request) ? next() : handler(request, response, next)
 
 /** The whole server, prepared and ready to listen. */
 export const createServer = async ({
@@ -82,6 +101,7 @@ export const createServer = async ({
   app.use(databasePatience(() => app.get(DataSource).query('select 1')))
   app.use(cookieParser())
   app.use('/api', kept)
+  app.use(onlyApi(packed))
   app.use(onlyApi(door(() => app.get(Doorkeeper))))
   app.set('query parser', 'simple')
   app.set('trust proxy', proxies)
@@ -117,16 +137,21 @@ export const createServer = async ({
 const serveWeb = (app: NestExpressApplication, folder: string): void => {
   const index = join(folder, 'index.html')
   if (!existsSync(index)) throw new Error(`the web page is not built: ${index} is missing`)
-  app.use('/assets', express.static(join(folder, 'assets'), { fallthrough: false, immutable: true, maxAge: '1y' }))
+  // Files were packed when the page was built.
+  const files = (path: string, options: PackedFiles['serveStatic']): RequestHandler =>
+    staticPacked(path, { enableBrotli: true, orderPreference: ['br', 'gz'], index: false, serveStatic: { ...options } })
+  app.use('/assets', files(join(folder, 'assets'), { fallthrough: false, immutable: true, maxAge: '1y' }))
   // What keeps the program in the browser is asked for anew each time: else an old one would keep itself.
   app.use(['/sw.js', '/manifest.webmanifest'], (_request: Request, response: Response, next: NextFunction) => {
     response.setHeader('Cache-Control', 'no-cache')
     next()
   })
-  app.use(express.static(folder, { index: false, cacheControl: false }))
+  const whole = files(folder, { cacheControl: false })
+  app.use(onlyPage(whole))
   app.use((request: Request, response: Response, next: NextFunction) => {
-    if (request.method !== 'GET' || request.path.startsWith('/api')) return next()
+    if (request.method !== 'GET' || isApi(request)) return next()
     response.setHeader('Cache-Control', 'no-cache')
-    response.sendFile(index)
+    request.url = '/index.html'
+    whole(request, response, next)
   })
 }

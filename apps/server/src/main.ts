@@ -4,7 +4,12 @@ import { pino } from 'pino'
 import { createServer } from './createServer.ts'
 import { errorInLog } from './http/requestLog.ts'
 
-const log = pino({ level: process.env['LOCHMOOR_LOG'] ?? 'info', serializers: { err: errorInLog } })
+/** Lines of the log go out in lots of so many bytes, or after so long: each write of its own costs as much as an answer. */
+const LOT_BYTES = 8192
+const LOT_MS = 250
+
+const lines = pino.destination({ dest: 1, sync: false, minLength: LOT_BYTES, periodicFlush: LOT_MS })
+const log = pino({ level: process.env['LOCHMOOR_LOG'] ?? 'info', serializers: { err: errorInLog } }, lines)
 const port = Number(process.env['LOCHMOOR_PORT'] ?? 4600)
 const host = process.env['LOCHMOOR_HOST'] ?? '127.0.0.1'
 const databaseUrl = process.env['DATABASE_URL']

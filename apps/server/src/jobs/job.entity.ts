@@ -1,5 +1,6 @@
-import type { Readiness, WorkState } from '@lochmoor/core'
+import type { WorkState } from '@lochmoor/core'
 import { Column, Entity, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm'
+import type { JudgedJob } from './judgeWorker.ts'
 
 @Entity('job')
 export class JobEntity {
@@ -30,7 +31,7 @@ export class JobEntity {
 
   /** What was computed last for the board, or null where the document has changed since. Never the truth. */
   @Column({ type: 'json', nullable: true })
-  readiness: Readiness | null
+  readiness: JudgedJob | null
 
   /** Version of the program that computed it. */
   @Column({ name: 'judged_by', type: 'varchar', length: 40, nullable: true })

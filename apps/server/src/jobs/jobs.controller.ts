@@ -17,8 +17,22 @@ import {
   VersionNumber,
   type SectionName,
 } from '@lochmoor/contract'
+import { Readable } from 'node:stream'
 import type { Result } from '@lochmoor/core'
-import { Body, Controller, Delete, Get, Header, HttpCode, HttpException, Param, Post, Put, Query } from '@nestjs/common'
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Header,
+  HttpCode,
+  HttpException,
+  Param,
+  Post,
+  Put,
+  Query,
+  StreamableFile,
+} from '@nestjs/common'
 import { ApiBody, ApiTags } from '@nestjs/swagger'
 import { z } from 'zod'
 import { Answers, jsonSchemaOf } from '../http/answers.decorator.ts'
@@ -46,6 +60,8 @@ export const orRefuseJob = <T>(result: Result<T, JobError>): T => {
 }
 
 const AnySectionWrite = z.union(Object.values(SECTION_SCHEMAS).map((s) => sectionWrite(s)))
+/** Of an answer that is JSON text already. */
+const JSON_TEXT = 'application/json; charset=utf-8'
 const done = { done: true } as const
 type Finished = z.infer<typeof Done>
 
@@ -59,29 +75,38 @@ export class JobsController {
   ) {}
 
   @Get()
+  @Header('content-type', JSON_TEXT)
   @Answers({ 200: JobBoard, 400: Refusal, 401: Refusal })
-  list(@Who() { workshopId }: PersonCaller, @Query({ schema: BoardQuery }) query: BoardQuery): Promise<JobBoard> {
+  list(@Who() { workshopId }: PersonCaller, @Query({ schema: BoardQuery }) query: BoardQuery): Promise<string> {
     return this.board.page(workshopId, query)
   }
 
+  /** Sent as it is made: packed, the first lines would wait for those after them. */
   @Get('board.csv')
-  @Header('content-type', 'text/csv; charset=utf-8')
-  @Header('content-disposition', 'attachment; filename="jobs.csv"')
-  async csv(@Who() { workshopId }: PersonCaller, @Query({ schema: BoardQuery }) query: BoardQuery): Promise<string> {
+  @Header('cache-control', 'no-store, no-transform')
+  async csv(
+    @Who() { workshopId }: PersonCaller,
+    @Query({ schema: BoardQuery }) query: BoardQuery,
+  ): Promise<StreamableFile> {
     const names = new Map((await this.people.colleagues(workshopId)).map((p) => [p.id, p.name]))
-    return this.board.csv(workshopId, query, names, new Date())
+    return new StreamableFile(Readable.from(this.board.csv(workshopId, query, names, new Date())), {
+      type: 'text/csv; charset=utf-8',
+      disposition: 'attachment; filename="jobs.csv"',
+    })
   }
 
   @Post()
+  @Header('content-type', JSON_TEXT)
   @Answers({ 201: JobResponse, 400: Refusal, 404: Refusal })
-  async create(@Who() caller: PersonCaller, @Body({ schema: NewJob }) body: NewJob): Promise<JobResponse> {
+  async create(@Who() caller: PersonCaller, @Body({ schema: NewJob }) body: NewJob): Promise<string> {
     return orRefuseJob(await this.jobs.create(caller, body))
   }
 
   @Get(':id')
   @GuestsToo()
+  @Header('content-type', JSON_TEXT)
   @Answers({ 200: JobResponse, 404: Refusal })
-  async open(@Who() { workshopId }: Caller, @Param('id', { schema: JobId }) id: string): Promise<JobResponse> {
+  async open(@Who() { workshopId }: Caller, @Param('id', { schema: JobId }) id: string): Promise<string> {
     return orRefuseJob(await this.jobs.open(workshopId, id))
   }
 

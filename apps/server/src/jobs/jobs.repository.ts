@@ -3,6 +3,7 @@ import { JOB_SCHEMA_VERSION, SECTION_NAMES, type SectionName } from '@lochmoor/c
 import type { JobDocument } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import { DataSource, IsNull, Not, type EntityManager, type SelectQueryBuilder } from 'typeorm'
+import { BoardIndex, TURN } from './boardIndex.ts'
 import { JobEntity, JobSectionEntity, SectionHistoryEntity } from './job.entity.ts'
 
 export type WriteOutcome =
@@ -22,13 +23,66 @@ export interface NewJobRow {
   readonly history?: readonly Omit<SectionHistoryEntity, 'jobId'>[]
 }
 
+interface SectionRow {
+  readonly id: string
+  readonly archivedAt: Date | null
+  readonly stateSince: Date
+  readonly section: string
+  readonly version: number
+  readonly schemaVersion: number
+  readonly updatedAt: Date
+  /** JSON text */
+  readonly value: string
+}
+const JOB_AS_TEXT = `select j.id, j.archived_at as archivedAt, j.state_since as stateSince, s.section, s.version,
+    s.schema_version as schemaVersion, s.updated_at as updatedAt, cast(s.value as char) as value
+  from job j join job_section s on s.job_id = j.id where j.id = ? and j.workshop_id = ?`
+
+/** A column that the board filters by, and its value. */
+type Filter = readonly [column: string, value: string | null]
+
+/** What the board keeps of a section, as the columns that a write of it sets. */
+const copiesOf = <S extends SectionName>(
+  section: S,
+  value: JobDocument[S],
+  now: Date,
+): { readonly sql: string; readonly values: readonly unknown[]; readonly filters: readonly Filter[] } => {
+  if (section === 'vehicle') {
+    const { title, year } = value as JobDocument['vehicle']
+    return { sql: ', j.title = ?, j.year = ?', values: [title, year], filters: [['title', title]] }
+  }
+  if (section === 'work') {
+    const { state, personId } = value as JobDocument['work']
+    // Its days begin anew with another state; compared before the new one is set.
+    return {
+      sql: ', j.state_since = if(j.state = ?, j.state_since, ?), j.state = ?, j.person_id = ?',
+      values: [state, now, state, personId],
+      filters: [
+        ['state', state],
+        ['person_id', personId],
+      ],
+    }
+  }
+  return { sql: '', values: [], filters: [] }
+}
+
+/** Where a page of history ended: time, version and section of its last entry. */
+export interface HistoryPlace {
+  readonly at: Date
+  readonly version: number
+  readonly section: string
+}
+
 /** Rows that go to the store in one statement. */
 const AT_ONCE = 200
 
 /** Jobs of a workshop. Every query names the workshop; there is no way to ask without one. */
 @Injectable()
 export class JobsRepository {
-  constructor(private readonly database: DataSource) {}
+  constructor(
+    private readonly database: DataSource,
+    private readonly index: BoardIndex,
+  ) {}
 
   async isEmpty(workshopId: string): Promise<boolean> {
     return !(await this.database.getRepository(JobEntity).existsBy({ workshopId }))
@@ -36,6 +90,28 @@ export class JobsRepository {
 
   find(workshopId: string, id: string): Promise<JobEntity | null> {
     return this.database.getRepository(JobEntity).findOne({ where: { workshopId, id }, relations: { sections: true } })
+  }
+
+  /**
+   * A job as its JSON text, put together from the texts of its sections: they were looked at when they were written, by this
+   * version (the store is brought up before the first request), so they are neither read nor checked again.
+   */
+  async text(workshopId: string, id: string): Promise<string | null> {
+    const rows = await this.database.query<SectionRow[]>(JOB_AS_TEXT, [id, workshopId])
+    const [job] = rows
+    if (!job) return null
+    const sections = new Map(rows.map((r) => [r.section, r]))
+    const texts = SECTION_NAMES.map((name) => {
+      const s = sections.get(name)
+      if (!s) throw new Error(`job ${id} is stored without its section ${name}`)
+      if (s.schemaVersion !== JOB_SCHEMA_VERSION)
+        throw new Error(
+          `section ${name} of job ${id} is stored in version ${s.schemaVersion}, not ${JOB_SCHEMA_VERSION}`,
+        )
+      return `"${name}":{"version":${s.version},"savedAt":"${s.updatedAt.toISOString()}","value":${s.value}}`
+    })
+    const archivedAt = job.archivedAt ? `"${job.archivedAt.toISOString()}"` : 'null'
+    return `{"id":"${job.id}","archivedAt":${archivedAt},"stateSince":"${job.stateSince.toISOString()}","sections":{${texts.join(',')}}}`
   }
 
   exists(workshopId: string, id: string): Promise<boolean> {
@@ -88,11 +164,16 @@ export class JobsRepository {
       history?.map((h) => ({ ...h, value: h.value as object, jobId: id })) ?? rows.map((r) => ({ ...r, at: now, who }))
     for (let i = 0; i < past.length; i += AT_ONCE)
       await manager.insert(SectionHistoryEntity, past.slice(i, i + AT_ONCE))
+    await this.index.turn(workshopId, manager)
     return id
   }
 
-  /** Writes one section if it still stands at the version the write was based on. One transaction. */
-  writeSection<S extends SectionName>(
+  /**
+   * Writes one section if it still stands at the version the write was based on: one transaction, sent as one statement,
+   * because each way to the store and back costs as much as the writing. The job's row is locked with the section's: writers
+   * of one job wait for each other, those of other jobs for nobody.
+   */
+  async writeSection<S extends SectionName>(
     workshopId: string,
     jobId: string,
     section: S,
@@ -100,48 +181,58 @@ export class JobsRepository {
     value: JobDocument[S],
     who: string,
   ): Promise<WriteOutcome> {
-    return this.database.transaction(async (manager): Promise<WriteOutcome> => {
-      const now = new Date()
-      const job = await manager.findOne(JobEntity, {
-        where: { workshopId, id: jobId },
-        lock: { mode: 'pessimistic_write' },
-      })
-      const stored = job && (await manager.findOne(JobSectionEntity, { where: { jobId, section } }))
-      if (!stored) return { kind: 'noSuchJob' }
-      if (stored.version !== baseVersion) return { kind: 'stale', current: stored }
-      const row = { version: baseVersion + 1, value: value as object, schemaVersion: JOB_SCHEMA_VERSION }
-      await manager.update(JobSectionEntity, { jobId, section }, { ...row, updatedAt: now })
-      await manager.insert(SectionHistoryEntity, { jobId, section, ...row, at: now, who })
-      await manager.update(JobEntity, { id: jobId }, { ...this.copies(job, section, value, now), updatedAt: now })
-      return { kind: 'written', version: row.version, savedAt: now }
-    })
-  }
-
-  /** What the board keeps of a section; what was computed for it no longer holds. */
-  private copies<S extends SectionName>(job: JobEntity, section: S, value: JobDocument[S], now: Date) {
-    const stale = { readiness: null, judgedBy: null }
-    if (section === 'vehicle') {
-      const { title, year } = value as JobDocument['vehicle']
-      return { ...stale, title, year }
-    }
-    if (section === 'work') {
-      const { state, personId } = value as JobDocument['work']
-      return { ...stale, state, personId, ...(state !== job.state && { stateSince: now }) }
-    }
-    return stale
+    const savedAt = new Date()
+    const version = baseVersion + 1
+    const copies = copiesOf(section, value, savedAt)
+    const [[{ written }]] = await this.database.query<[[{ written: number }]]>(
+      `begin not atomic
+        declare turns int default 0;
+        declare exit handler for sqlexception begin rollback; resignal; end;
+        start transaction;
+        ${copies.filters.length > 0 ? `select ${copies.filters.map(([column]) => `not (binary ${column} <=> ?)`).join(' or ')} into turns from job where id = ?;` : ''}
+        update job j join job_section s on s.job_id = j.id and s.section = ?
+          set s.version = ?, s.schema_version = ?, s.value = ?, s.updated_at = ?,
+            j.updated_at = ?, j.readiness = null, j.judged_by = null${copies.sql}
+          where j.id = ? and j.workshop_id = ? and s.version = ?;
+        if row_count() > 0 then
+          insert into job_section_history (job_id, section, version, schema_version, value, at, who)
+            select job_id, section, version, schema_version, value, updated_at, ? from job_section
+            where job_id = ? and section = ?;
+          if turns then ${TURN}; end if;
+          select 1 as written;
+        else
+          select 0 as written;
+        end if;
+        commit;
+      end`,
+      [
+        ...(copies.filters.length > 0 ? [...copies.filters.map(([, v]) => v), jobId] : []),
+        ...[section, version, JOB_SCHEMA_VERSION, JSON.stringify(value), savedAt, savedAt, ...copies.values],
+        ...[jobId, workshopId, baseVersion, who, jobId, section, workshopId],
+      ],
+    )
+    if (written === 1) return { kind: 'written', version, savedAt }
+    const current = await this.database
+      .getRepository(JobSectionEntity)
+      .findOneBy({ jobId, section, job: { workshopId } })
+    return current ? { kind: 'stale', current } : { kind: 'noSuchJob' }
   }
 
   async setArchived(workshopId: string, id: string, archivedAt: Date | null): Promise<boolean> {
-    const { affected } = await this.database.getRepository(JobEntity).update({ workshopId, id }, { archivedAt })
-    return affected === 1
+    return this.database.transaction(async (manager) => {
+      const { affected } = await manager.update(JobEntity, { workshopId, id }, { archivedAt })
+      if (affected === 1) await this.index.turn(workshopId, manager)
+      return affected === 1
+    })
   }
 
   /** Deletes an archived job with all that hangs on it. */
   async remove(workshopId: string, id: string): Promise<boolean> {
-    const { affected } = await this.database
-      .getRepository(JobEntity)
-      .delete({ workshopId, id, archivedAt: Not(IsNull()) })
-    return affected === 1
+    return this.database.transaction(async (manager) => {
+      const { affected } = await manager.delete(JobEntity, { workshopId, id, archivedAt: Not(IsNull()) })
+      if (affected === 1) await this.index.turn(workshopId, manager)
+      return affected === 1
+    })
   }
 
   /** Versions of the sections of a job of this workshop. */
@@ -153,17 +244,25 @@ export class JobsRepository {
       .where('h.jobId = :jobId', { jobId })
   }
 
-  /** Latest first, at most `take`, older than a time. */
+  /** Latest first, at most `take`, beyond the last one of the page before. */
   history(
     workshopId: string,
     jobId: string,
     take: number,
     section?: SectionName,
-    before?: Date,
+    before?: HistoryPlace,
   ): Promise<SectionHistoryEntity[]> {
-    const query = this.versions(workshopId, jobId).orderBy('h.at', 'DESC').addOrderBy('h.version', 'DESC').limit(take)
+    const query = this.versions(workshopId, jobId)
+      .orderBy('h.at', 'DESC')
+      .addOrderBy('h.version', 'DESC')
+      .addOrderBy('h.section', 'DESC')
+      .limit(take)
     if (section) query.andWhere('h.section = :section', { section })
-    if (before) query.andWhere('h.at < :before', { before })
+    if (before)
+      query.andWhere(
+        'h.at <= :at and (h.at < :at or h.version < :version or (h.version = :version and h.section < :last))',
+        { at: before.at, version: before.version, last: before.section },
+      )
     return query.getMany()
   }
 

@@ -1,9 +1,7 @@
 import {
   migrateSections,
-  SECTION_NAMES,
   type HistoryEntry,
   type HistoryPage,
-  type JobResponse,
   type NewJob,
   type SectionName,
   type SectionSaved,
@@ -26,7 +24,7 @@ import { AuditService } from '../workshop/audit.service.ts'
 import type { PersonCaller } from '../workshop/caller.ts'
 import { documentOf } from './documentOf.ts'
 import type { JobSectionEntity, SectionHistoryEntity } from './job.entity.ts'
-import { JobsRepository } from './jobs.repository.ts'
+import { JobsRepository, type HistoryPlace } from './jobs.repository.ts'
 
 export type JobError =
   | { readonly code: 'noSuchJob' }
@@ -35,6 +33,12 @@ export type JobError =
   | { readonly code: 'stale'; readonly current: { version: number; savedAt: string; value: unknown } }
 
 const HISTORY_PAGE = 60
+
+/** What a page of history gave as the place of the next one. */
+const placeOf = (next: string): HistoryPlace => {
+  const [at = '', version = '', section = ''] = next.split('~')
+  return { at: new Date(at), version: Number(version), section }
+}
 
 const versioned = (s: JobSectionEntity) => ({ version: s.version, savedAt: s.updatedAt.toISOString(), value: s.value })
 
@@ -46,7 +50,7 @@ export class JobsService {
   ) {}
 
   /** A new job: of which nothing is known, from a template, or as a copy. */
-  async create({ workshopId, name }: PersonCaller, wanted: NewJob): Promise<Result<JobResponse, JobError>> {
+  async create({ workshopId, name }: PersonCaller, wanted: NewJob): Promise<Result<string, JobError>> {
     const document = await this.beginning(workshopId, wanted)
     if (!document) return err({ code: 'noSuchJob' })
     const id = await this.jobs.create(workshopId, { document, who: name })
@@ -60,19 +64,10 @@ export class JobsService {
     return source && copiedJob(documentOf(source.id, source.sections), title)
   }
 
-  async open(workshopId: string, id: string): Promise<Result<JobResponse, JobError>> {
-    const job = await this.jobs.find(workshopId, id)
-    if (!job) return err({ code: 'noSuchJob' })
-    const document = documentOf(job.id, job.sections)
-    const stored = new Map(job.sections.map((s) => [s.section, versioned(s)]))
-    return ok({
-      id: job.id,
-      archivedAt: job.archivedAt?.toISOString() ?? null,
-      stateSince: job.stateSince.toISOString(),
-      sections: Object.fromEntries(
-        SECTION_NAMES.map((name) => [name, { ...stored.get(name), value: document[name] }]),
-      ) as JobResponse['sections'],
-    })
+  /** A job as the JSON text of a `JobResponse`. */
+  async open(workshopId: string, id: string): Promise<Result<string, JobError>> {
+    const text = await this.jobs.text(workshopId, id)
+    return text === null ? err({ code: 'noSuchJob' }) : ok(text)
   }
 
   async write<S extends SectionName>(
@@ -129,7 +124,7 @@ export class JobsService {
       id,
       HISTORY_PAGE + 1,
       section,
-      before ? new Date(before) : undefined,
+      before === undefined ? undefined : placeOf(before),
     )
     const shown = rows.slice(0, HISTORY_PAGE)
     const entries = await Promise.all(
@@ -155,7 +150,11 @@ export class JobsService {
         }
       }),
     )
-    return ok({ entries, more: rows.length > HISTORY_PAGE })
+    const last = shown.at(-1)
+    return ok({
+      entries,
+      next: last && rows.length > HISTORY_PAGE ? `${last.at.toISOString()}~${last.version}~${last.section}` : null,
+    })
   }
 
   /** One earlier version, in the shape of today, to be put back by the one who asks. */

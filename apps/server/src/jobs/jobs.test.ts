@@ -1,10 +1,15 @@
-import type { JobBoard, JobResponse } from '@lochmoor/contract'
-import { emptyJob } from '@lochmoor/core'
+import { SECTION_NAMES, type HistoryPage, type JobBoard, type JobResponse } from '@lochmoor/contract'
+import { emptyJob, type JobDocument } from '@lochmoor/core'
 import Papa from 'papaparse'
+import { pino } from 'pino'
+import { DataSource } from 'typeorm'
+import { createServer } from '../createServer.ts'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
 import { DEMO_PEOPLE } from '../demo/demoPeople.ts'
 import { demoCaller, type Caller } from '../test/callers.ts'
 import { testServer, type TestServer } from '../test/testServer.ts'
+import type { PersonCaller } from '../workshop/caller.ts'
+import { JobsService } from './jobs.service.ts'
 
 let server: TestServer
 let owner: Caller
@@ -245,6 +250,55 @@ describe('the board', () => {
     },
   )
 
+  it('knows at once what another server has changed of titles, states and people', async () => {
+    const { id, sections } = await newJob('Elsewhere one')
+    const other = await createServer({
+      databaseUrl: server.databaseUrl,
+      webFolder: null,
+      demo: false,
+      log: pino({ level: 'silent' }),
+    })
+    const [row] = await other.get(DataSource).query('select workshop_id as workshopId from job where id = ?', [id])
+    const caller = { kind: 'person', workshopId: row.workshopId, name: 'Tobin Raithe' } as PersonCaller
+    const jobs = other.get(JobsService)
+    const found = async (q: string) => (await board(q)).jobs.some((j) => j.id === id)
+    expect(await found('?search=elsewhere%20one')).toBe(true)
+    // Only another case: the words are the same, what is shown is not.
+    const { vehicle, work } = sections
+    await jobs.write(caller, id, 'vehicle', 1, { ...(vehicle.value), title: 'ELSEWHERE two' })
+    expect([await found('?search=elsewhere%20one'), await found('?search=elsewhere%20two')]).toEqual([false, true])
+    expect(await found('?state=started&search=elsewhere')).toBe(false)
+    await jobs.write(caller, id, 'work', 1, { ...(work.value), state: 'started' })
+    expect(await found('?state=started&search=elsewhere')).toBe(true)
+    await jobs.archive({ ...caller, email: 'x' }, id, new Date(), 'here')
+    expect(await found('?search=elsewhere')).toBe(false)
+    const copy = await jobs.create(caller, { title: 'Elsewhere three' })
+    expect(copy.ok).toBe(true)
+    expect((await board('?search=elsewhere%20three')).total).toBe(1)
+    await other.close()
+  })
+
+  it('counts and finds as the store itself does, under any filters', async () => {
+    const rows = await server.app
+      .get(DataSource)
+      .query<{ title: string; state: string; personId: string | null }[]>(
+        'select title, state, person_id as personId from job where archived_at is null',
+      )
+    const person = DEMO_PEOPLE[2].id
+    for (const search of ['', 'a', 'curlew', 'GT'])
+      for (const who of ['', 'nobody', person]) {
+        const wanted = rows.filter(
+          (r) =>
+            r.title.toLowerCase().includes(search.toLowerCase()) &&
+            (who === '' || r.personId === (who === 'nobody' ? null : who)),
+        )
+        const { byState, total } = await board(`?search=${search}${who && `&person=${who}`}`)
+        expect([search, who, total]).toEqual([search, who, wanted.length])
+        for (const [state, n] of Object.entries(byState))
+          expect([state, n]).toEqual([state, wanted.filter((r) => r.state === state).length])
+      }
+  })
+
   it('archives, restores, and deletes only what is archived', async () => {
     const { id } = await newJob('To be put away')
     await owner.delete(jobUrl(id)).expect(409)
@@ -324,9 +378,28 @@ describe('history of sections', () => {
     for (let v = 1; v <= 70; v++)
       await write(owner, id, 'fuel', v, { ...sections.fuel.value, lowV: 10 + (v % 5) }).expect(200)
     const first = (await owner.get(`${jobUrl(id)}/history?section=fuel`)).body
-    expect([first.entries.length, first.more]).toEqual([60, true])
-    const second = (await owner.get(`${jobUrl(id)}/history?section=fuel&before=${first.entries.at(-1).at}`)).body
+    expect([first.entries.length, typeof first.next]).toEqual([60, 'string'])
+    const second = (await owner.get(`${jobUrl(id)}/history?section=fuel&before=${first.next}`)).body
     expect(second.entries.map((e: { version: number }) => e.version)).toEqual([11, 10, 9, 8, 7, 6, 5, 4, 3, 2, 1])
-    expect(second.more).toBe(false)
+    expect(second.next).toBeNull()
+    await owner.get(`${jobUrl(id)}/history?before=yesterday`).expect(400)
+  })
+  it('pages through versions of one and the same time without losing or doubling one', async () => {
+    const { id } = await newJob('Many at once')
+    const database = server.app.get(DataSource)
+    await database.query(
+      `insert into job_section_history (job_id, section, version, schema_version, value, at, who)
+       select h.job_id, h.section, q.seq, h.schema_version, h.value, '2026-02-01 08:00:00', 'Tobin Raithe'
+       from job_section_history h join seq_2_to_40 q where h.job_id = ?`,
+      [id],
+    )
+    const seen: string[] = []
+    let next: string | null = ''
+    while (next !== null) {
+      const page: HistoryPage = (await owner.get(`${jobUrl(id)}/history${next && `?before=${next}`}`).expect(200)).body
+      seen.push(...page.entries.map((e) => `${e.section} ${e.version}`))
+      next = page.next
+    }
+    expect([seen.length, new Set(seen).size]).toEqual([40 * SECTION_NAMES.length, 40 * SECTION_NAMES.length])
   })
 })

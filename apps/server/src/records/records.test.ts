@@ -104,6 +104,67 @@ describe('job log', () => {
     expect(new Set(ids).size).toBe(8)
   })
 
+  it('finds by words what stands in an entry, page by page, however many entries lie between', async () => {
+    let seed = 23
+    const random = () => (seed = (seed * 16_807) % 2_147_483_647) / 2_147_483_647
+    const words = ['pump', 'hums', 'earth', 'lug', 'at 4', 'x', 'under-seal', 'Größe', '12.4']
+    const drawn = () => words[Math.floor(random() * words.length)]!
+    // In the order of the log, and not one lot after the other: other jobs' entries lie between.
+    const other = `/api/jobs/${(await owner.post('/api/jobs', { title: 'Beside' }).expect(201)).body.id}`
+    const texts: string[] = []
+    for (let i = 0; i < 150; i++) {
+      texts.push([drawn(), i % 40 === 7 ? 'rare' : drawn(), drawn()].join(' '))
+      await owner.post(`${job}/records`, note(texts.at(-1)!)).expect(201)
+      if (i % 3 === 0) await owner.post(`${other}/records`, note('pump rare')).expect(201)
+    }
+    for (const search of [
+      'pump',
+      'rare',
+      'um',
+      'pump earth',
+      'größe',
+      'x 12',
+      'lug rare x',
+      'nowhere',
+      'lug lug',
+      '%',
+      "'",
+    ]) {
+      const found: string[] = []
+      let next: string | null = ''
+      while (next !== null) {
+        const page: { records: { body: { text: string } }[]; next: string | null } = (
+          await owner
+            .get(`${job}/records?size=7&search=${encodeURIComponent(search)}${next && `&before=${next}`}`)
+            .expect(200)
+        ).body
+        found.push(...page.records.map((r) => r.body.text))
+        next = page.next
+      }
+      const wanted = texts.filter((t) =>
+        search
+          .toLowerCase()
+          .split(' ')
+          .every((w) => `note ${t}`.toLowerCase().includes(w)),
+      )
+      expect([search, found]).toEqual([search, wanted.reverse()])
+    }
+  })
+
+  it('of very many entries says that there are more than it has counted', async () => {
+    const [, , , id] = job.split('/')
+    const database = server.app.get(DataSource)
+    await database.query(
+      `insert into record (id, workshop_id, job_id, kind, at, who, body, search)
+       select uuid(), j.workshop_id, j.id, 'note', now(), 'Tobin Raithe', '{"kind":"note","text":"one of many"}', 'tobin raithe note one of many'
+       from job j join seq_1_to_1001 where j.id = ?`,
+      [id],
+    )
+    expect((await owner.get(`${job}/records`)).body.total).toBeNull()
+    await database.query('delete from record where job_id = ? limit 1', [id])
+    expect((await owner.get(`${job}/records`)).body.total).toBe(1000)
+  })
+
   it.each([
     ['an empty note', { kind: 'note', text: '  ' }, /body\.text is " {2}"; allowed: 1 to 4000/],
     ['a kind that is none', { kind: 'rumour', text: 'x' }, /body\.kind/],

@@ -3,6 +3,7 @@ import { fileURLToPath } from 'node:url'
 import { Injectable, type OnModuleDestroy } from '@nestjs/common'
 import { Piscina } from 'piscina'
 import type { JobFileTask, JobFileRead } from '../exports/jobFileWorker.ts'
+import type { JudgeTask } from '../jobs/judgeWorker.ts'
 import type { PaperTask } from '../sheets/paperWorker.ts'
 
 /** A worker's file as it was built; workers run nothing else, also where the server itself runs from its sources. */
@@ -13,11 +14,18 @@ const built = (path: string): string =>
 
 const IDLE_MS = 30_000
 
-/** Threads beside the one that answers: papers are drawn and job files read there. */
+/** Threads beside the one that answers: papers are drawn, jobs judged for the board and job files read there. */
 @Injectable()
 export class WorkPools implements OnModuleDestroy {
   private readonly papers = new Piscina({
     filename: built('sheets/paperWorker.ts'),
+    minThreads: 0,
+    maxThreads: Math.min(4, Math.max(1, availableParallelism() - 1)),
+    idleTimeout: IDLE_MS,
+    resourceLimits: { maxOldGenerationSizeMb: 512 },
+  })
+  private readonly judges = new Piscina({
+    filename: built('jobs/judgeWorker.ts'),
     minThreads: 0,
     maxThreads: Math.min(4, Math.max(1, availableParallelism() - 1)),
     idleTimeout: IDLE_MS,
@@ -36,11 +44,15 @@ export class WorkPools implements OnModuleDestroy {
     return this.papers.run(task) as Promise<Uint8Array>
   }
 
+  judge(task: JudgeTask): Promise<string[]> {
+    return this.judges.run(task) as Promise<string[]>
+  }
+
   jobFile(task: JobFileTask): Promise<JobFileRead> {
     return this.files.run(task) as Promise<JobFileRead>
   }
 
   async onModuleDestroy(): Promise<void> {
-    await Promise.all([this.papers.destroy(), this.files.destroy()])
+    await Promise.all([this.papers.destroy(), this.judges.destroy(), this.files.destroy()])
   }
 }

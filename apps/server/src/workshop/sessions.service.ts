@@ -1,4 +1,4 @@
-import type { Preferences, SessionState } from '@lochmoor/contract'
+import type { PersonRole, Preferences, SessionState } from '@lochmoor/contract'
 import { Inject, Injectable } from '@nestjs/common'
 import { DataSource, LessThan, Not, type EntityManager } from 'typeorm'
 import type { Caller, PersonCaller } from './caller.ts'
@@ -25,6 +25,33 @@ export interface Opened {
 
 export const NO_PREFERENCES: Preferences = { units: {}, theme: null, english: null }
 
+/** A session with whose it is, as one row. */
+type WhoAsks = {
+  readonly workshopId: string
+  readonly expiresAt: Date
+  readonly seenAt: Date
+  readonly halfway: number
+  readonly idleHours: number
+  readonly secondFactor: number
+} & (
+  | {
+      readonly personId: string
+      readonly name: string
+      readonly email: string
+      readonly role: PersonRole
+      readonly active: number
+      readonly hasTotp: number
+    }
+  | { readonly personId: null; readonly jobId: string | null; readonly linkExpiresAt: Date }
+)
+const WHO_ASKS = `select s.workshop_id as workshopId, s.expires_at as expiresAt, s.seen_at as seenAt, s.halfway,
+    w.idle_hours as idleHours, w.second_factor as secondFactor,
+    p.id as personId, p.name, p.email, p.role, p.active, p.totp_secret is not null as hasTotp,
+    g.job_id as jobId, g.expires_at as linkExpiresAt
+  from session s join workshop w on w.id = s.workshop_id
+    left join person p on p.id = s.person_id left join guest_link g on g.id = s.guest_link_id
+  where s.token_hash = ?`
+
 /** Sessions live in the store, so any server process knows them. */
 @Injectable()
 export class SessionsService {
@@ -50,26 +77,27 @@ export class SessionsService {
     return session
   }
 
+  /** Who a token belongs to: asked at every request, so one plain query. */
   async callerOf(token: string): Promise<Caller | null> {
-    const session = await this.sessionOf(token)
-    if (!session || session.halfway) return null
-    const { person, guestLink, workshop, workshopId } = session
-    if (person) {
-      if (!person.active) return null
-      const wanting = workshop.secondFactor && !(await this.hasSecondFactor(person))
-      return {
-        kind: 'person',
-        workshopId,
-        personId: person.id,
-        name: person.name,
-        email: person.email,
-        role: person.role,
-        wants: wanting ? 'second-factor' : null,
-        token,
-      }
+    const tokenHash = hashOfToken(token)
+    const [row] = await this.database.query<WhoAsks[]>(WHO_ASKS, [tokenHash])
+    const now = Date.now()
+    if (!row || row.halfway || row.expiresAt.getTime() <= now) return null
+    const restedMs = now - row.seenAt.getTime()
+    if (row.personId !== null && restedMs > row.idleHours * HOUR_MS) return null
+    if (restedMs > SEEN_MS)
+      await this.database.getRepository(SessionEntity).update({ tokenHash }, { seenAt: new Date(now) })
+    const { workshopId } = row
+    if (row.personId !== null) {
+      if (!row.active) return null
+      const { email, name, personId, role } = row
+      const wanting = row.secondFactor && !row.hasTotp && !(await this.hasPasskey(personId))
+      const wants = wanting ? 'second-factor' : null
+      return { kind: 'person', workshopId, personId, name, email, role, wants, token }
     }
-    return guestLink && guestLink.expiresAt > new Date()
-      ? { kind: 'guest', workshopId, jobId: guestLink.jobId, expiresAt: guestLink.expiresAt, token }
+    const { jobId, linkExpiresAt } = row
+    return jobId !== null && linkExpiresAt.getTime() > now
+      ? { kind: 'guest', workshopId, jobId, expiresAt: linkExpiresAt, token }
       : null
   }
 
@@ -80,9 +108,11 @@ export class SessionsService {
   }
 
   async hasSecondFactor(person: PersonEntity): Promise<boolean> {
-    return (
-      person.totpSecret !== null || (await this.database.getRepository(PasskeyEntity).existsBy({ personId: person.id }))
-    )
+    return person.totpSecret !== null || (await this.hasPasskey(person.id))
+  }
+
+  private hasPasskey(personId: string): Promise<boolean> {
+    return this.database.getRepository(PasskeyEntity).existsBy({ personId })
   }
 
   async state(caller: Caller | undefined, token: string | null): Promise<SessionState> {

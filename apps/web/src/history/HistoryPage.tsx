@@ -38,10 +38,10 @@ export const HistoryPage = () => {
   useEffect(again, [again, savedAt])
   const pages = fetched.state === 'there' ? [fetched.value, ...older] : []
   const entries = pages.flatMap((p) => p.entries)
+  const place = pages.at(-1)?.next ?? null
   const more = async () => {
-    const last = entries.at(-1)
-    if (!last) return
-    const next = await fetchHistory(jobId, section || undefined, last.at)
+    if (!place) return
+    const next = await fetchHistory(jobId, section || undefined, place)
     setTrouble(next.ok ? null : explainApiError(next.error))
     if (next.ok) setOlder((o) => [...o, next.value])
   }
@@ -76,7 +76,7 @@ export const HistoryPage = () => {
           ))}
         </ol>
         {trouble && <Trouble title="Older changes could not be loaded" why={trouble} />}
-        {pages.at(-1)?.more && (
+        {place !== null && (
           <div className="mt-3 flex">
             <Button onClick={() => void more()}>Older changes</Button>
           </div>

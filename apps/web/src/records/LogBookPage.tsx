@@ -94,7 +94,11 @@ export const LogBookPage = () => {
                 </option>
               ))}
             </select>
-            <span className="text-soft">{counted(book.total, 'entry', 'entries')}</span>
+            <span className="text-soft">
+              {book.total === null
+                ? `over ${counted(book.records.length, 'entry', 'entries')}`
+                : counted(book.total, 'entry', 'entries')}
+            </span>
             <span className="flex-1" />
             <a
               href={`/api/jobs/${jobId}/records.csv`}

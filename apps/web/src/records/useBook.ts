@@ -15,7 +15,8 @@ export interface BookQuery {
 interface Book {
   /** Latest first; those that wait in this browser before all. */
   readonly records: readonly LogRecord[]
-  readonly total: number
+  /** All that answer; null where there are more than are counted. */
+  readonly total: number | null
   readonly state: 'fetching' | 'there' | 'trouble'
   readonly why: string | null
   readonly more: (() => void) | null
@@ -28,6 +29,9 @@ const answers = (r: LogRecord, { kind, search }: BookQuery): boolean =>
     .toLowerCase()
     .split(/\s+/)
     .every((word) => JSON.stringify(r.body).toLowerCase().includes(word))
+
+const totalOf = (first: RecordPage | undefined, waiting: number): number | null =>
+  first?.total === null ? null : (first?.total ?? 0) + waiting
 
 /** The log book of the open job: what the server has, and what still waits here. */
 export const useBook = (query: BookQuery): Book => {
@@ -74,7 +78,7 @@ export const useBook = (query: BookQuery): Book => {
           .reverse()
   return {
     records: [...waiting, ...stored],
-    total: (pages[0]?.total ?? 0) + waiting.length,
+    total: totalOf(pages[0], waiting.length),
     state: why !== null ? 'trouble' : pages.length === 0 ? 'fetching' : 'there',
     why,
     more: next === null ? null : more,

@@ -1,6 +1,5 @@
 import { JOB } from '@lochmoor/core/job-shape'
 import { z } from 'zod'
-import { moment } from '../field/time.ts'
 import { oneOf, range, wholeFigure } from '../field/figure.ts'
 import {
   JobTitle,
@@ -92,11 +91,23 @@ export const HistoryEntry = z.strictObject({
   ),
 })
 export type HistoryEntry = z.infer<typeof HistoryEntry>
-export const HistoryPage = z.strictObject({ entries: z.array(HistoryEntry), more: z.boolean() })
+export const HistoryPage = z.strictObject({
+  entries: z.array(HistoryEntry),
+  /** Give it back as `before` for the next page; null at the end. */
+  next: z.string().nullable(),
+})
 export type HistoryPage = z.infer<typeof HistoryPage>
 export const HistoryQuery = z.strictObject({
   section: SectionNameSchema.optional(),
-  before: moment.optional(),
+  before: z
+    .string()
+    .regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z~\d{1,10}~[a-zA-Z]{1,32}$/, {
+      error: 'allowed: what the page before gave as next',
+    })
+    .refine((text) => !Number.isNaN(Date.parse(text.split('~')[0]!)), {
+      error: 'allowed: what the page before gave as next',
+    })
+    .optional(),
 })
 const VERSION = 'allowed: a whole number from 1'
 export const VersionNumber = z.coerce

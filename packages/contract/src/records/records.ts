@@ -106,7 +106,8 @@ export const LogRecordSchema = z.strictObject({
 
 export const RecordPage = z.strictObject({
   records: z.array(LogRecordSchema),
-  total: z.int(),
+  /** All that answer; null where there are more than are counted. */
+  total: z.int().nullable(),
   /** Give it back as `before` for the next page; null at the end. */
   next: z.string().nullable(),
 })
