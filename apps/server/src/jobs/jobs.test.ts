@@ -1,5 +1,5 @@
 import { SECTION_NAMES, type HistoryPage, type JobBoard, type JobResponse } from '@lochmoor/contract'
-import { emptyJob, type JobDocument } from '@lochmoor/core'
+import { emptyJob } from '@lochmoor/core'
 import Papa from 'papaparse'
 import { pino } from 'pino'
 import { DataSource } from 'typeorm'

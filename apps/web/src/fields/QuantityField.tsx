@@ -1,7 +1,9 @@
 import { figureAt, formatForEntry, howAt, type Known } from '@lochmoor/core'
 import { useEffect, useId, useRef, useState, type ReactNode } from 'react'
+import { useShownJob } from '../jobs/ShownJob.tsx'
 import { useJobStore } from '../store/jobStore.ts'
 import { useUnit } from '../store/preferences.ts'
+import { asTyped, turnOf } from '../store/shownJob.ts'
 import { HowToMeasure } from './HowToMeasure.tsx'
 import { readEntry } from './readEntry.ts'
 import { standInAt } from './standIn.ts'
@@ -34,12 +36,14 @@ const REST_MS = 700
  * and keeps what it could not read, with the reason.
  */
 export const QuantityField = (props: Props) => {
-  const { emptyMeans, label, onChange, path, value } = props
+  const { emptyMeans, label, onChange, path } = props
   const how = props.how ?? howAt(path)
-  const standIn = standInAt(
-    useJobStore((s) => s.document),
-    path,
-  )
+  const job = useShownJob()
+  const standIn = standInAt(job, path)
+  // What was typed and is not shown yet: it holds until the job that is shown has it.
+  const [sent, setSent] = useState<{ readonly si: Known; readonly turn: number } | null>(null)
+  const value = sent !== null && turnOf(job) < sent.turn ? sent.si : props.value
+  const send = (si: Known) => setSent({ si, turn: asTyped(() => onChange(si)) })
   const assumed = props.assumed ?? standIn?.si
   const assumedWord = props.assumedWord ?? standIn?.words ?? 'assumed'
   const figure = figureAt(path)
@@ -75,11 +79,11 @@ export const QuantityField = (props: Props) => {
     const next = readEntry(text, figure, unit, path)
     if (next.kind !== 'read') {
       // What was half typed before it became unreadable is no figure: the one that stood there before holds.
-      if (value !== before.current) onChange(before.current)
+      if (value !== before.current) send(before.current)
       return
     }
     const si = next.si ?? emptyMeans ?? null
-    if (si !== value) onChange(si)
+    if (si !== value) send(si)
   }
   /** One of the meanings of an entry that has several: it is an entry made and left. */
   const choose = (text: string) => {

@@ -8,6 +8,7 @@ import { openJob } from '../store/openJob.ts'
 import { ConflictDialog } from './ConflictDialog.tsx'
 import { useJobCommands } from './jobCommands.ts'
 import { JobHeader } from './JobHeader.tsx'
+import { ShownJob } from './ShownJob.tsx'
 import { StationsRail } from './StationsRail.tsx'
 import { useKeptPlace } from './useKeptPlace.ts'
 import { useUndoKeys } from './useUndoKeys.ts'
@@ -39,12 +40,12 @@ export const JobFrame = () => {
   if (trouble) return <Trouble error={trouble} onRetry={() => void loadAll(jobId).then(setTrouble)} />
   if (!open || !catalogue) return <p className="p-6 text-soft">Opening the job…</p>
   return (
-    <>
+    <ShownJob key={jobId}>
       <JobHeader />
       <StationsRail />
       <Outlet />
       <ConflictDialog />
-    </>
+    </ShownJob>
   )
 }
 

@@ -14,6 +14,7 @@ import { StateMark } from '../marks/StateMark.tsx'
 import { readinessNow } from '../store/assessments.ts'
 import { useCatalogue } from '../store/catalogueStore.ts'
 import { useJobStore } from '../store/jobStore.ts'
+import { useShownJob } from './ShownJob.tsx'
 import { lastTabOf, usePlaces } from '../store/places.ts'
 import { useMayWrite } from '../store/sessionStore.ts'
 import { PAPERS } from './papers.ts'
@@ -28,7 +29,7 @@ const BOX = 'flex shrink-0 flex-col items-start justify-center border-b-[3px] px
  * unfolded; of a folded one the station one is at still shows. On a phone all of it is behind the name of that station.
  */
 export const StationsRail = () => {
-  const job = useJobStore((s) => s.document)!
+  const job = useShownJob()
   const catalogue = useCatalogue((s) => s.catalogue)!
   const mayWrite = useMayWrite()
   const [open, setOpen] = useState(false)

@@ -3,7 +3,6 @@ import {
   engineOfJob,
   FUEL_STATION,
   readinessOf,
-  type Assess,
   type Catalogue,
   type EngineOnFuel,
   type JobDocument,
@@ -12,7 +11,7 @@ import {
 import { useCatalogue } from './catalogueStore.ts'
 
 /** What a station says of the open job: one assessment a change serves readiness, rail, headline and sheets. */
-export const assessmentOf: Assess = assessor()
+export const assessmentOf = assessor()
 
 let last: { readonly job: JobDocument; readonly catalogue: Catalogue; readonly readiness: Readiness } | null = null
 /** How far the open job has come. */

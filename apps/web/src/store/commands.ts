@@ -24,6 +24,7 @@ import { outbox } from './outbox.ts'
 import { crossAgain, crossBack } from './records.ts'
 import { send, sendNow, sendSoon } from './sending.ts'
 import { personNow } from './sessionStore.ts'
+import { shownNow } from './shownJob.ts'
 
 /**
  * The one door for changes. A command says whether it can run; with `commit` it runs. Keys, buttons and their disabled
@@ -35,13 +36,19 @@ export interface Command {
   apply(job: JobDocument): JobDocument
   /** Consecutive runs with the same label become one step of undo. */
   readonly merges?: boolean
+  /** Puts something there whatever stands elsewhere: nothing of it was made from the job as it was. */
+  readonly standsAlone?: boolean
 }
 
 const always = () => true
 
+/** A value that stands for itself, whatever else the job holds. */
+const isPlain = (value: unknown): boolean => typeof value !== 'object' || value === null
+
 export const setVehicle = (change: Partial<VehicleSection>, label: string, merges = true): Command => ({
   label,
   merges,
+  standsAlone: Object.values(change).every(isPlain),
   can: always,
   apply: (job) => ({ ...job, vehicle: { ...job.vehicle, ...change } }),
 })
@@ -49,6 +56,7 @@ export const setVehicle = (change: Partial<VehicleSection>, label: string, merge
 export const setFuel = (change: Partial<FuelSection>, label: string, merges = true): Command => ({
   label,
   merges,
+  standsAlone: Object.values(change).every(isPlain),
   can: always,
   apply: (job) => ({ ...job, fuel: { ...job.fuel, ...change } }),
 })
@@ -56,6 +64,7 @@ export const setFuel = (change: Partial<FuelSection>, label: string, merges = tr
 export const setExhaust = (change: Partial<ExhaustSection>, label: string, merges = true): Command => ({
   label,
   merges,
+  standsAlone: Object.values(change).every(isPlain),
   can: always,
   apply: (job) => ({ ...job, exhaust: { ...job.exhaust, ...change } }),
 })
@@ -63,6 +72,7 @@ export const setExhaust = (change: Partial<ExhaustSection>, label: string, merge
 export const setSystem = (change: Partial<SystemSection>, label: string, merges = true): Command => ({
   label,
   merges,
+  standsAlone: Object.values(change).every(isPlain),
   can: always,
   apply: (job) => ({ ...job, system: { ...job.system, ...change } }),
 })
@@ -70,6 +80,7 @@ export const setSystem = (change: Partial<SystemSection>, label: string, merges 
 export const setWork = (change: Partial<WorkSection>, label: string, merges = false): Command => ({
   label,
   merges,
+  standsAlone: Object.values(change).every(isPlain),
   can: always,
   apply: (job) => ({ ...job, work: { ...job.work, ...change } }),
 })
@@ -86,6 +97,7 @@ export const applyChange = (change: JobChange, label: string): Command => ({
 export const setAt = (path: string, value: unknown, label: string): Command => ({
   label,
   merges: true,
+  standsAlone: isPlain(value),
   can: (job) => valueAt(job, path) !== undefined,
   apply: (job) => withValueAt(job, path, value),
 })
@@ -100,6 +112,7 @@ export const putBack = <S extends keyof JobDocument>(section: S, value: JobDocum
 export const setLine = (which: LineName, change: Partial<LineDesign>, label: string): Command => ({
   label,
   merges: true,
+  standsAlone: Object.values(change).every(isPlain),
   can: always,
   apply: (job) => ({ ...job, fuel: { ...job.fuel, [which]: { ...job.fuel[which], ...change } } }),
 })
@@ -108,6 +121,7 @@ export const setLine = (which: LineName, change: Partial<LineDesign>, label: str
 export const setLeg = (which: LineName, id: string, change: Partial<LineLeg>, label: string): Command => ({
   label,
   merges: true,
+  standsAlone: Object.values(change).every(isPlain),
   can: (job) => job.fuel[which].legs.some((leg) => leg.id === id),
   apply: (job) => {
     const line = job.fuel[which]
@@ -189,6 +203,25 @@ const move = (next: (state: JobState) => JobState): boolean => {
   return true
 }
 
+/**
+ * The job with a command done to it. What was clicked was made from the job as it was shown: where something has been
+ * typed since, both are joined, so that no key is lost.
+ */
+const changed = (job: JobDocument, command: Command): JobDocument => {
+  const shown = shownNow()
+  if (shown === null || shown === job || command.standsAlone) return command.apply(job)
+  const next = command.apply(shown)
+  return {
+    ...job,
+    ...Object.fromEntries(
+      changedSections(shown, next).map((s) => [
+        s,
+        mergeThree<unknown>(JOB.fields[s], shown[s], next[s], job[s]).merged,
+      ]),
+    ),
+  }
+}
+
 /** Runs a command on the open job; returns whether it ran. Guests change nothing. */
 export const run = (command: Command): boolean => {
   const state = useJobStore.getState()
@@ -196,7 +229,7 @@ export const run = (command: Command): boolean => {
   const atMs = performance.now()
   const merge = command.merges === true && lastRun.label === command.label && atMs - lastRun.atMs < MERGE_WITHIN_MS
   lastRun = { label: command.label, atMs }
-  const next = command.apply(state.document)
+  const next = changed(state.document, command)
   move((s) => afterCommit(s, next, command.label, merge))
   return true
 }

@@ -31,15 +31,27 @@ const same = (a: readonly unknown[], b: readonly unknown[]): boolean =>
 /** Assesses a station of a job, or gives what it said before where nothing that it looks at has changed. */
 export type Assess = <A extends StationAssessment>(station: StationOf<A>, job: JobDocument, catalogue: Catalogue) => A
 
-/** One memory of the last assessment of every station: for one job at a time. */
-export const assessor = (): Assess => {
-  const last = new Map<string, { readonly inputs: readonly unknown[]; readonly said: StationAssessment }>()
-  return <A extends StationAssessment>(station: StationOf<A>, job: JobDocument, catalogue: Catalogue): A => {
+/** What is remembered of a station: the job as it is shown, and the one that is shown next. */
+const REMEMBERED = 2
+
+/** One memory of the last assessments of every station: for one job at a time. */
+export const assessor = (): Assess & {
+  /** Whether nothing has changed that a station looks at. */
+  readonly knows: (station: StationValue, job: JobDocument, catalogue: Catalogue) => boolean
+} => {
+  const last = new Map<string, readonly { readonly inputs: readonly unknown[]; readonly said: StationAssessment }[]>()
+  const find = (station: StationValue, inputs: readonly unknown[]) =>
+    last.get(station.id)?.find((k) => same(k.inputs, inputs))
+  const assess = <A extends StationAssessment>(station: StationOf<A>, job: JobDocument, catalogue: Catalogue): A => {
     const inputs = inputsOf(station, job, catalogue)
-    const known = last.get(station.id)
-    if (known && same(known.inputs, inputs)) return known.said as A
+    const known = find(station, inputs)
+    if (known) return known.said as A
     const said = station.assess(job, catalogue)
-    last.set(station.id, { inputs, said })
+    last.set(station.id, [{ inputs, said }, ...(last.get(station.id) ?? [])].slice(0, REMEMBERED))
     return said
   }
+  return Object.assign(assess, {
+    knows: (station: StationValue, job: JobDocument, catalogue: Catalogue) =>
+      find(station, inputsOf(station, job, catalogue)) !== undefined,
+  })
 }

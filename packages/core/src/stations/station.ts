@@ -76,6 +76,8 @@ export interface StationValue {
   untouched(job: JobDocument, empty: JobDocument): boolean
   /** Every verdict, without remedies: a pure function of the document and the parts it looks through. */
   assess(job: JobDocument, catalogue: Catalogue): StationAssessment
+  /** Where the assessment takes long: works it out ahead, a step at a time, so that the assessment finds it done. */
+  readonly prepare?: (job: JobDocument) => Iterable<void>
   /** Changes worth trying where a verdict is not sound. */
   ladders(job: JobDocument, catalogue: Catalogue): readonly Ladder[]
   /** What must be bought for it; null where a station has no list. */

@@ -1,11 +1,11 @@
 import type { Catalogue, JobDocument, StationAssessment, StationOf, Working } from '@lochmoor/core'
 import { useCallback, useMemo, useState, type ComponentType, type ReactNode } from 'react'
 import { useNavigate, useParams } from 'react-router'
+import { useShownJob } from '../../jobs/ShownJob.tsx'
 import { useCommands, type PaletteCommand } from '../../palette/paletteStore.ts'
 import { NotFound } from '../../shell/Misses.tsx'
 import { assessmentOf } from '../../store/assessments.ts'
 import { useCatalogue } from '../../store/catalogueStore.ts'
-import { useJobStore } from '../../store/jobStore.ts'
 import { useRemedies } from './background/useRemedies.ts'
 import { benchCommands } from './benchCommands.ts'
 import { BenchContext, type AskWorking } from './benchContext.ts'
@@ -55,7 +55,7 @@ export interface BenchOf<A extends StationAssessment, Extra extends object> {
 export const makeBench = <A extends StationAssessment, Extra extends object>(of: BenchOf<A, Extra>) => {
   const { station } = of
   const Bench = (): ReactNode => {
-    const job = useJobStore((s) => s.document)!
+    const job = useShownJob()
     const catalogue = useCatalogue((s) => s.catalogue)!
     const { sheet = '' } = useParams()
     const navigate = useNavigate()

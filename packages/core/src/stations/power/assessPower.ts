@@ -1,7 +1,7 @@
-import type { JobDocument } from '../../job/index.ts'
+import { withChange, type JobDocument } from '../../job/index.ts'
 import { worstState } from '../../verdict/index.ts'
 import type { StationAssessment } from '../station.ts'
-import { causesFirst } from './causes.ts'
+import { causesFirst, mistakesToUndo } from './causes.ts'
 import { judgeFanDip, judgeFanFeed, judgeRest } from './chargingOfJob.ts'
 import { judgeFusePlan } from './fusePlan.ts'
 import { judgeCranking, judgeKeyed, judgeMeasuredStart, judgeSag, judgeStarterCircuit } from './judgeCranking.ts'
@@ -27,7 +27,7 @@ import { judgeGenerator, judgeMeasuredCharging, judgeOutputPoints, judgeSupply }
 import { judgePumpCut, judgeStop } from './judgeStop.ts'
 import { judgeFuseInrush, judgeFuseLoad, judgeFuseShort, judgeThinLeads, judgeWireDrops } from './judgeWires.ts'
 import { judgeKeyedWires } from './keyedFinder.ts'
-import { powerCase, type PowerCase, type PowerVerdict } from './powerCase.ts'
+import { powerCase, workOut, type PowerCase, type PowerVerdict } from './powerCase.ts'
 import { judgeSensorEarth } from './sensorReturns.ts'
 
 export interface PowerAssessment extends StationAssessment {
@@ -86,6 +86,16 @@ const ACTIONS = {
   caution: null,
   ok: null,
 } as const
+
+/** Ahead of the assessment, step by step, all that it works out: of the job, and with each mistake undone. */
+export function* preparePower(job: JobDocument): Generator<void> {
+  const c = powerCase(job)
+  yield* workOut(c)
+  for (const { cure } of mistakesToUndo(job, c, judgePower(c))) {
+    yield
+    yield* workOut(powerCase(withChange(job, cure)))
+  }
+}
 
 /** The power station of a job: a pure function of the document. */
 export const assessPower = (job: JobDocument): PowerAssessment => {

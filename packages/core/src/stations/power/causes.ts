@@ -63,6 +63,12 @@ const mistakesOf = (job: JobDocument, c: PowerCase): Mistake[] => {
   ]
 }
 
+/** What is undone to see what it causes; none where only one thing is wrong, or nothing was worked out. */
+export const mistakesToUndo = (job: JobDocument, c: PowerCase, judged: readonly Verdict[]): Mistake[] => {
+  const unsound = judged.filter((v) => v.state !== 'ok')
+  return unsound.length < 2 ? [] : mistakesOf(job, c).filter((m) => unsound.some((v) => v.id === m.verdict))
+}
+
 /**
  * Verdicts in the order of cause and effect: a mistake first, as bad as the worst that it does, and right beneath it what
  * is cured when it alone is undone. Found by undoing each and judging the whole station again.
@@ -74,8 +80,7 @@ export const causesFirst = (
   judgeAgain: (job: JobDocument) => readonly Verdict[],
 ): Verdict[] => {
   const unsound = judged.filter((v) => v.state !== 'ok')
-  // Where only one thing is wrong, or nothing was worked out, there is nothing to put in order.
-  const causes = unsound.length < 2 ? [] : mistakesOf(job, c).filter((m) => unsound.some((v) => v.id === m.verdict))
+  const causes = mistakesToUndo(job, c, judged)
   if (causes.length === 0) return worstFirst(judged)
   const cures = causes.map((m) => {
     const after = new Map(judgeAgain(withChange(job, m.cure)).map((v) => [v.id, v.state]))

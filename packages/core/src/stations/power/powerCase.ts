@@ -52,7 +52,7 @@ export interface PowerCase {
 /** So much of the start is followed: inrush, and two compressions of the slowest engine. */
 export const FIRST_S = 0.4
 
-const MOST_KEPT = 16
+const MOST_KEPT = 32
 interface Worked {
   solved?: SolvedCar
   coldStart?: CrankTrace
@@ -67,7 +67,8 @@ const workedOf = (supply: CarSupply): Worked => {
   const key = JSON.stringify(supply)
   let own = kept.get(key)
   if (own) return own
-  if (kept.size >= MOST_KEPT) kept.clear()
+  const [oldest] = kept.keys()
+  if (kept.size >= MOST_KEPT && oldest !== undefined) kept.delete(oldest)
   kept.set(key, (own = {}))
   return own
 }
@@ -107,6 +108,15 @@ export const powerCase = (job: JobDocument): PowerCase => {
       },
     },
   }) as typeof c & Pick<PowerCase, 'solved' | 'coldStart' | 'wireChecks' | 'stops' | 'leastCharge'>
+}
+
+/** Works out, a step at a time, what takes long of a case; where it is asked for it is then there. */
+export function* workOut(c: PowerCase): Generator<void> {
+  if (c.refusedBy !== null || !c.gateKnown) return
+  for (const what of ['solved', 'coldStart', 'wireChecks', 'stops', 'leastCharge'] as const) {
+    void c[what]
+    yield
+  }
 }
 
 /** Sizes that nobody has decided or read off. */

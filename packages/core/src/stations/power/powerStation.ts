@@ -1,6 +1,6 @@
 import { isUntouched } from '../../job/index.ts'
 import { station } from '../station.ts'
-import { assessPower } from './assessPower.ts'
+import { assessPower, preparePower } from './assessPower.ts'
 import { powerCautions } from './cautions.ts'
 import { partsOfPower } from './partsOfPower.ts'
 import { powerCase } from './powerCase.ts'
@@ -93,6 +93,7 @@ export const POWER_STATION = station({
   workings: POWER_WORKINGS,
   cautions: powerCautions,
   untouched: (job, empty) => isUntouched('power', job, empty),
+  prepare: preparePower,
   assess: assessPower,
   ladders: powerLadders,
   parts: (job) => partsOfPower(powerCase(job)),
