@@ -78,7 +78,7 @@ const otherFloors = (folder) => ({
 /** Where nothing is waited for: workers and what is loaded late apart. */
 const PROMISELESS = {
   files: ['apps/cli/src/**/*.ts', 'apps/web/src/benches/**/*.{ts,tsx}'],
-  ignores: ['**/*.test.{ts,tsx}', '**/background/**', 'apps/web/src/benches/stationScreens.tsx'],
+  ignores: ['**/*.test.{ts,tsx}', '**/background/**', 'apps/web/src/benches/station{Benches.ts,Screens.tsx}'],
   selectors: [
     ':function[async=true]',
     'AwaitExpression',

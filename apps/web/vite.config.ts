@@ -4,6 +4,7 @@ import react from '@vitejs/plugin-react'
 import { defaultClientConditions, defineConfig } from 'vite'
 import { compression, defineAlgorithm } from 'vite-plugin-compression2'
 import { VitePWA } from 'vite-plugin-pwa'
+import { opensAtOnce } from './opensAtOnce.ts'
 
 /** The largest file of the program that a browser keeps for the time without a connection: a solver of some megabytes. */
 const MOST_KEPT_BYTES = 8 * 2 ** 20
@@ -14,6 +15,7 @@ export default defineConfig({
   plugins: [
     react({ jsxImportSource: '#words' }),
     tailwindcss(),
+    opensAtOnce('/src/app.tsx'),
     VitePWA({
       // A new version waits until the person at the page takes it.
       registerType: 'prompt',

@@ -57,9 +57,9 @@ export const EDITS = [
   },
   // The screen.
   {
-    file: 'apps/web/src/benches/stationScreens.tsx',
-    after: "  power: () => import('./power/PowerBench.tsx').then((m) => m.PowerBench),\n",
-    add: "  lights: () => import('./lights/LightsBench.tsx').then((m) => m.LightsBench),\n",
+    file: 'apps/web/src/benches/stationBenches.ts',
+    after: "  power: { path: 'power', load: () => import('./power/PowerBench.tsx').then((m) => m.PowerBench) },\n",
+    add: "  lights: { path: 'lights', load: () => import('./lights/LightsBench.tsx').then((m) => m.LightsBench) },\n",
   },
   // The demo.
   ...['CURLEW', 'WARDEN', 'CARRIER'].map((name) => ({

@@ -1,14 +1,26 @@
 import { useCallback, useEffect, useState } from 'react'
 import { Outlet } from 'react-router'
 import { explainApiError } from '../api/client.ts'
+import { ownDataIsThere } from '../shell/arrived.ts'
+import { laterPart } from '../shell/later.tsx'
 import { Trouble } from '../shell/Trouble.tsx'
 import { sendNow } from '../store/sending.ts'
 import { loadSession, useSession } from '../store/sessionStore.ts'
 import { watchReturn } from '../store/watchReturn.ts'
-import { SecondFactorWanted } from './SecondFactorWanted.tsx'
-import { FirstOwnerPage } from './FirstOwnerPage.tsx'
-import { SecondFactorPage } from './SecondFactorPage.tsx'
 import { SignInPage } from './SignInPage.tsx'
+
+interface Asks {
+  readonly onDone: () => void
+}
+const FirstOwnerPage = laterPart<Asks>(() =>
+  import('./FirstOwnerPage.tsx').then((m) => ({ default: m.FirstOwnerPage })),
+)
+const SecondFactorPage = laterPart<Asks & { readonly totp: boolean; readonly passkey: boolean }>(() =>
+  import('./SecondFactorPage.tsx').then((m) => ({ default: m.SecondFactorPage })),
+)
+const SecondFactorWanted = laterPart<Asks>(() =>
+  import('./SecondFactorWanted.tsx').then((m) => ({ default: m.SecondFactorWanted })),
+)
 
 /** Lets in who is signed in. Signed out in the middle of the work, the screen waits behind the sign-in. */
 export const SessionGate = () => {
@@ -22,6 +34,11 @@ export const SessionGate = () => {
   }, [])
   useEffect(load, [load])
   useEffect(watchReturn, [])
+  // Who has to sign in first has all that this page shows.
+  const outside = session !== null && session.state !== 'signed-in' && session.state !== 'guest'
+  useEffect(() => {
+    if (outside) ownDataIsThere()
+  }, [outside])
   // Until it is set up the server lets nothing else be done.
   const wanting = session?.state === 'signed-in' && session.secondFactor.wanting
   const who = session?.state === 'signed-in' ? session.personId : session?.state === 'guest' ? 'guest' : null

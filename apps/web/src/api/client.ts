@@ -1,4 +1,5 @@
 import { Refusal } from '@lochmoor/contract'
+import { forgetAhead, takeAhead } from './ahead.ts'
 import { err, ok, type Result } from '@lochmoor/core'
 import type { z } from 'zod'
 
@@ -23,7 +24,10 @@ export const whenSignedOut = (act: () => void): void => {
 
 type Body = { readonly json: unknown } | { readonly blob: Blob } | null
 
-const request = (method: string, path: string, body: Body): Promise<Response> => {
+const request = async (method: string, path: string, body: Body): Promise<Response> => {
+  if (method !== 'GET') forgetAhead()
+  const ahead = method === 'GET' ? await takeAhead(path) : null
+  if (ahead) return ahead
   const type = body === null ? null : 'json' in body ? 'application/json' : body.blob.type
   return fetch(`/api${path}`, {
     method,

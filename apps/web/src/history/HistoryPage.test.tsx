@@ -28,7 +28,11 @@ const open = () => {
     if (/history\/fuel\/2$/.test(path))
       return reply(200, { section: 'fuel', version: 2, value: { ...job.fuel, lowV: 11.1 } })
     if (/before=/.test(path)) return reply(200, { entries: [version(1, null, null)], next: null })
-    if (/history/.test(path)) return reply(200, { entries: [version(3, 12, 11.1), version(2, 11.1, 12)], next: '2026-02-02T08:00:00.000Z~2~fuel' })
+    if (/history/.test(path))
+      return reply(200, {
+        entries: [version(3, 12, 11.1), version(2, 11.1, 12)],
+        next: '2026-02-02T08:00:00.000Z~2~fuel',
+      })
     return Promise.reject(new TypeError('away'))
   }
   useJobStore.setState(

@@ -1,5 +1,5 @@
 import { SECTION_NAMES, type HistoryEntry, type HistoryPage as Page, type SectionName } from '@lochmoor/contract'
-import { STATION_LIST, type JobDocument } from '@lochmoor/core'
+import { STATION_HEADS, type JobDocument } from '@lochmoor/core'
 import { useCallback, useEffect, useState } from 'react'
 import { explainApiError } from '../api/client.ts'
 import { fetchHistory, fetchVersion } from '../api/jobs.ts'
@@ -20,7 +20,7 @@ const sectionWords = (section: SectionName): string =>
     ? 'Engine and car'
     : section === 'work'
       ? 'State'
-      : (STATION_LIST.find((s) => s.sections[0] === section)?.title ?? section)
+      : (STATION_HEADS.find((s) => s.sections[0] === section)?.title ?? section)
 
 /** Who changed what and when, with the way back. */
 export const HistoryPage = () => {

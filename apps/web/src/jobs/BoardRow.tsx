@@ -1,12 +1,12 @@
 import type { BoardJob, Colleagues } from '@lochmoor/contract'
-import { counted, STAGE_WORDS, stationOf, WORK_STATE_WORDS, WORK_STATES, type WorkState } from '@lochmoor/core'
+import { counted, headOf, STAGE_WORDS, WORK_STATE_WORDS, WORK_STATES, type WorkState } from '@lochmoor/core'
 import { Hammer, Wrench } from 'lucide-react'
 import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { explainApiError } from '../api/client.ts'
 import { writeSection } from '../api/jobs.ts'
-import { isOrdered } from '../benches/fuel/order/orderParts.ts'
 import { StateMark } from '../marks/StateMark.tsx'
+import { isOrdered } from './isOrdered.ts'
 import { daysSince } from './shortTime.ts'
 
 interface Props {
@@ -77,7 +77,7 @@ export const BoardRow = ({ job, colleagues, here, story, onChanged }: Props) => 
         {job.stations.map((s) => (
           <li
             key={s.station}
-            title={`${stationOf(s.station).title}: ${STAGE_WORDS[s.stage]}`}
+            title={`${headOf(s.station).title}: ${STAGE_WORDS[s.stage]}`}
             className="flex flex-col items-center leading-tight"
           >
             {s.stage === 'built' ? (
@@ -87,7 +87,7 @@ export const BoardRow = ({ job, colleagues, here, story, onChanged }: Props) => 
                 <StateMark state={s.verdict} wordless />
               </span>
             )}
-            <span className="text-sm text-soft">{stationOf(s.station).short}</span>
+            <span className="text-sm text-soft">{headOf(s.station).short}</span>
             <span className="sr-only">{STAGE_WORDS[s.stage]}</span>
           </li>
         ))}

@@ -7,6 +7,7 @@ import { boardCsvPath } from '../api/jobs.ts'
 import { Button } from '../shell/Button.tsx'
 import { HeaderMiddle } from '../shell/HeaderMiddle.tsx'
 import { Trouble } from '../shell/Trouble.tsx'
+import { ownDataIsThere } from '../shell/arrived.ts'
 import { useFetched } from '../shell/useFetched.ts'
 import { boardAlong, colleaguesAlong } from '../store/fetchAlong.ts'
 import { useSession } from '../store/sessionStore.ts'
@@ -22,6 +23,10 @@ export const JobsPage = () => {
   const { query, change } = useBoardQuery()
   const asked = JSON.stringify(query)
   const { fetched, again } = useFetched(useCallback(() => boardAlong(JSON.parse(asked) as BoardQuery), [asked]))
+  const there = fetched.state === 'there'
+  useEffect(() => {
+    if (there) ownDataIsThere()
+  }, [there])
   const people = useFetched(colleaguesAlong).fetched
   const colleagues = people.state === 'there' ? people.value : []
   useEffect(() => {

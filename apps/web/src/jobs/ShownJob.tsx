@@ -10,7 +10,8 @@ import {
   type ReactNode,
 } from 'react'
 import { useJobStore } from '../store/jobStore.ts'
-import { followJob, shownIs, shownNow } from '../store/shownJob.ts'
+import { followJob, isShown } from '../store/followJob.ts'
+import { shownIs, shownNow } from '../store/shownJob.ts'
 
 const ShownContext = createContext<JobDocument | null>(null)
 const never = () => () => {}
@@ -31,7 +32,7 @@ export const ShownJob = ({ children }: { children: ReactNode }) => {
     const first = shownNow()
     return followJob(first, (next, atOnce) => (atOnce ? setJob(next) : startTransition(() => setJob(next))))
   }, [])
-  useLayoutEffect(() => shownIs(job), [job])
+  useLayoutEffect(() => isShown(job), [job])
   useEffect(() => () => shownIs(null), [])
   return <ShownContext value={job}>{children}</ShownContext>
 }

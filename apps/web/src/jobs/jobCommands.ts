@@ -1,4 +1,4 @@
-import { STATION_LIST } from '@lochmoor/core'
+import { STATION_HEADS } from '@lochmoor/core'
 import { useCallback } from 'react'
 import { useNavigate } from 'react-router'
 import { useCommands, type PaletteCommand } from '../palette/paletteStore.ts'
@@ -9,7 +9,7 @@ import { PAPERS } from './papers.ts'
 
 /** Single keys that lead to stations and papers, outside of fields. */
 const PLACES: readonly (readonly [path: string, name: string, key: string])[] = [
-  ...STATION_LIST.map((s) => [s.path, s.inSentence, s.key] as const),
+  ...STATION_HEADS.map((s) => [s.path, s.inSentence, s.key] as const),
   ...PAPERS.map((p) => [p.path, p.title.toLowerCase(), p.key] as const),
 ]
 

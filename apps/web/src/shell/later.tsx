@@ -1,25 +1,35 @@
 import { lazy, Suspense, type ComponentType, type ReactNode } from 'react'
+import { lineBearsMore, useArrived } from './arrived.ts'
 
 type Load = () => Promise<{ default: ComponentType }>
 const loads: Load[] = []
 
-/** A screen whose script is fetched after the first one stands. */
-export const later = (load: Load): ReactNode => {
-  const Screen = lazy(load)
-  loads.push(load)
-  return (
+/** A part of a screen whose script is fetched when it is shown. */
+export const laterPart = <P extends object>(load: () => Promise<{ default: ComponentType<P> }>): ComponentType<P> => {
+  const Part = lazy(load) as unknown as ComponentType<P>
+  return (props) => (
     <Suspense fallback={<p className="p-6 text-soft">Opening…</p>}>
-      <Screen />
+      <Part {...props} />
     </Suspense>
   )
 }
 
-const AFTER_MS = 300
+/** A screen whose script is fetched after the first one stands. */
+export const later = (load: Load): ReactNode => {
+  const Screen = laterPart(load)
+  loads.push(load)
+  return <Screen />
+}
 
-/** Fetches every such script at once, so that no screen is out of reach when the connection goes later. */
+const fetchNow = (): void => {
+  for (const load of loads)
+    load().catch((e: unknown) => console.warn('a screen could not be loaded ahead; it is loaded when opened', e))
+}
+
+/** Fetches every such script once the open page has all of its own, if the line can bear it. */
 export const fetchTheRest = (): void => {
-  setTimeout(() => {
-    for (const load of loads)
-      load().catch((e: unknown) => console.warn('a screen could not be loaded ahead; it is loaded when opened', e))
-  }, AFTER_MS)
+  const end = useArrived.subscribe(() => {
+    end()
+    if (lineBearsMore()) fetchNow()
+  })
 }

@@ -24,7 +24,7 @@ import { outbox } from './outbox.ts'
 import { crossAgain, crossBack } from './records.ts'
 import { send, sendNow, sendSoon } from './sending.ts'
 import { personNow } from './sessionStore.ts'
-import { shownNow } from './shownJob.ts'
+import { atOnce, shownNow } from './shownJob.ts'
 
 /**
  * The one door for changes. A command says whether it can run; with `commit` it runs. Keys, buttons and their disabled
@@ -230,7 +230,10 @@ export const run = (command: Command): boolean => {
   const merge = command.merges === true && lastRun.label === command.label && atMs - lastRun.atMs < MERGE_WITHIN_MS
   lastRun = { label: command.label, atMs }
   const next = changed(state.document, command)
-  move((s) => afterCommit(s, next, command.label, merge))
+  const go = () => void move((s) => afterCommit(s, next, command.label, merge))
+  // What was made from the job as it is shown must not wait: the next change would be made without it.
+  if (command.standsAlone) go()
+  else atOnce(go)
   return true
 }
 
@@ -245,12 +248,6 @@ export const redo = (): void => {
   const step = useJobStore.getState().future.at(-1)
   if (move(afterRedo) && step) crossAgain(step)
 }
-
-/** The browser asks before it lets go of a page on which something stands that it has refused to keep. */
-export const askBeforeLosing = (): void =>
-  addEventListener('beforeunload', (e) => {
-    if (outbox.standsHereOnly()) e.preventDefault()
-  })
 
 /** Sends what waits when the connection is back, and before the page is hidden. */
 export const watchConnection = (): (() => void) => {

@@ -8,6 +8,7 @@ import { outbox } from './outbox.ts'
 import type { SectionEntry } from './outboxEntries.ts'
 import { hearStored, sendNow } from './sending.ts'
 import { personNow } from './sessionStore.ts'
+import { storedOf } from './storedMeanwhile.ts'
 import { countEdits } from './waitingEdits.ts'
 import { bringUp, gather, newestOf, shownOver } from './takingIn.ts'
 
@@ -81,6 +82,15 @@ export const refreshJob = async (): Promise<void> => {
   }
 }
 
+/** A job as the server has it. What was stored while it was on its way may be missing in it: then it is asked for again. */
+const newestJob = async (id: string, wanted: () => boolean): ReturnType<typeof jobAlong> => {
+  for (;;) {
+    const stored = storedOf(id)
+    const loaded = await jobAlong(id)
+    if (!loaded.ok || isKeptShown() || storedOf(id) === stored || !wanted()) return loaded
+  }
+}
+
 let turns = 0
 
 /** Loads a job into the store, with what this browser still has to send. */
@@ -90,7 +100,7 @@ export const openJob = async (id: string): Promise<Result<null, ApiError>> => {
   await outbox.load()
   const personId = personNow()
   if (personId !== null) await outbox.adopt(personId)
-  const loaded = await jobAlong(id)
+  const loaded = await newestJob(id, () => turn === turns)
   // Somebody has asked for another job meanwhile; that one is opened.
   if (turn !== turns) return ok(null)
   if (!loaded.ok) return err(loaded.error)

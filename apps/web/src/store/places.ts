@@ -1,4 +1,4 @@
-import { stationAt } from '@lochmoor/core'
+import { headAt } from '@lochmoor/core'
 import { create } from 'zustand'
 import { persist } from 'zustand/middleware'
 import { PAPERS } from '../jobs/papers.ts'
@@ -45,13 +45,13 @@ export const rememberPlace = (jobId: string, at: string): void => {
 /** Address of a station or paper within a job: on the tab that was open last, where there still is such a tab. */
 export const lastTabOf = (jobId: string | null, place: string): string => {
   const tab = placesOf(jobId).tabs[place]
-  return tab && stationAt(place)?.tabs.some((t) => t.path === tab) ? `${place}/${tab}` : place
+  return tab && headAt(place)?.tabs.some((t) => t.path === tab) ? `${place}/${tab}` : place
 }
 
 /** Where a job was left; null on its first visit, and where there is no such screen any more. */
 export const lastPlaceOf = (jobId: string): string | null => {
   const place = placesOf(jobId).last?.split('/')[0] ?? ''
-  return stationAt(place) || PAPERS.some((p) => p.path === place) ? lastTabOf(jobId, place) : null
+  return headAt(place) || PAPERS.some((p) => p.path === place) ? lastTabOf(jobId, place) : null
 }
 
 export const rememberUnfolded = (jobId: string, group: string, open: boolean): void =>

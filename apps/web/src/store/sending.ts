@@ -7,6 +7,7 @@ import { editOf, outbox } from './outbox.ts'
 import type { OutboxEntry, SectionEntry } from './outboxEntries.ts'
 import { loadSession, personNow } from './sessionStore.ts'
 import { afterStored, bringUp, gather, newestOf } from './takingIn.ts'
+import { noteStored } from './storedMeanwhile.ts'
 import { countEdits } from './waitingEdits.ts'
 import { alone, hearOthers, tellOthers, type Told } from './tab.ts'
 
@@ -208,6 +209,7 @@ const sendSection = async (entry: SectionEntry): Promise<Outcome> => {
 
 const acknowledge = (latest: SectionEntry, sent: unknown, version: number, savedAt: string): Outcome => {
   const { jobId, key, section, value } = latest
+  noteStored(jobId)
   const open = get()
   if (open.jobId === jobId)
     set({ acknowledged: { ...open.acknowledged, [section]: { version, value: sent } }, savedAt })
@@ -238,6 +240,7 @@ export const hearStored = ({
   value,
   savedAt,
 }: Omit<Extract<Told, { kind: 'stored' }>, 'kind'>): void => {
+  noteStored(jobId)
   const open = get()
   const section = name as SectionName
   const personId = personNow()

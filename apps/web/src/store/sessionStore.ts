@@ -1,6 +1,7 @@
 import { SessionState } from '@lochmoor/contract'
 import { err, ok, type Result } from '@lochmoor/core'
 import { create } from 'zustand'
+import { forgetAhead } from '../api/ahead.ts'
 import { keepSessionToken, whenSignedOut, type ApiError } from '../api/client.ts'
 import { keepAnswer, keptAnswer } from '../api/keptAnswers.ts'
 import { fetchSession, keepPreferences } from '../api/people.ts'
@@ -53,6 +54,7 @@ export const loadSession = async (): Promise<Result<null, ApiError>> => {
     if (usePreferences.getState().unsentBy !== session.personId) adoptPreferences(session.preferences)
   }
   // Who has gone leaves nothing but what they have not sent.
+  if (session.state !== 'signed-in' && session.state !== 'guest') forgetAhead()
   if (session.state !== 'signed-in') await forgetAlong()
   useSession.setState({ session })
   const { unsentBy } = usePreferences.getState()

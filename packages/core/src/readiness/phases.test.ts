@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { STATION_LIST, PHASES, type Phase } from '../stations/index.ts'
 import type { VerdictState } from '../verdict/index.ts'
 import { phasesOf } from './phases.ts'
-import type { StationReadiness, StationStage } from './readiness.ts'
+import type { StationReadiness } from './readiness.ts'
+import type { StationStage } from './stage.ts'
 
 const STATES: readonly VerdictState[] = ['ok', 'caution', 'stop', 'unknown']
 const STAGES: readonly StationStage[] = ['not-begun', 'measuring', 'judged', 'built']

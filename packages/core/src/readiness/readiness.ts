@@ -2,18 +2,9 @@ import { emptyJob, type JobDocument } from '../job/index.ts'
 import { type Station } from '../sections/index.ts'
 import type { Catalogue } from '../parts/index.ts'
 import { STATION_LIST, type Assess, type StationAssessment } from '../stations/index.ts'
+import type { StationStage } from './stage.ts'
 import type { VerdictState } from '../verdict/index.ts'
 import { repairsFirst, type RepairFirst } from '../stations/walk-around/index.ts'
-
-/** How far a station has come. */
-export type StationStage = 'not-begun' | 'measuring' | 'judged' | 'built'
-
-export const STAGE_WORDS: Readonly<Record<StationStage, string>> = {
-  'not-begun': 'Not started',
-  measuring: 'In progress',
-  judged: 'Checked',
-  built: 'Built',
-}
 
 export interface StationReadiness {
   readonly station: Station

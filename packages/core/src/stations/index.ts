@@ -1,4 +1,5 @@
 export { assessor, type Assess } from './assessor.ts'
+export { headAt, headOf, STATION_HEADS } from './heads.ts'
 export * from './registry.ts'
 export { remediesOf, seekRemedies, type Remedies, type Remedy } from './remedies.ts'
 export {
@@ -6,6 +7,7 @@ export {
   type Ladder,
   type Phase,
   type StationAssessment,
+  type StationHead,
   type StationOf,
   type StationTab,
   type StationValue,

@@ -45,8 +45,8 @@ export interface Ladder {
   readonly betterIsEnough?: true
 }
 
-/** A station as the rest of the program sees it: a value, without type parameters. */
-export interface StationValue {
+/** What a station is called and where it stands: all that lists, addresses and boards need of it. */
+export interface StationHead {
   readonly id: StationId
   /** Part of its address. */
   readonly path: string
@@ -60,6 +60,13 @@ export interface StationValue {
   readonly phase: Phase
   /** Sections it enters. */
   readonly sections: readonly SectionName[]
+  readonly tabs: readonly StationTab[]
+}
+
+export const stationHead = (head: StationHead): StationHead => head
+
+/** A station as the rest of the program sees it: a value, without type parameters. */
+export interface StationValue extends StationHead {
   /**
    * Places of the document that its assessment looks at, beside the figures that name it as a user: it is assessed again
    * only when one of them has changed.
@@ -67,7 +74,6 @@ export interface StationValue {
   readonly reads: readonly string[]
   /** Kinds of parts that its assessment looks through. */
   readonly stock: readonly (keyof Catalogue)[]
-  readonly tabs: readonly StationTab[]
   /** Workings that its verdicts may point to. */
   readonly workings: readonly string[]
   /** What can hurt somebody at this station's work; local rules and licensed trades come first. */

@@ -1,4 +1,4 @@
-import { stationOf, type Station } from '@lochmoor/core'
+import { headOf, type Station } from '@lochmoor/core'
 import { run, setWork } from '../../store/commands.ts'
 import { useJobStore } from '../../store/jobStore.ts'
 import { useMayWrite } from '../../store/sessionStore.ts'
@@ -17,13 +17,13 @@ export const BuiltSwitch = ({ station }: { station: Station }) => {
           run(
             setWork(
               { built: e.target.checked ? [...built, station] : built.filter((b) => b !== station) },
-              `${stationOf(station).title.toLowerCase()} built`,
+              `${headOf(station).title.toLowerCase()} built`,
             ),
           )
         }
         className="size-5 accent-accent"
       />
-      {stationOf(station).title}: done on the car
+      {headOf(station).title}: done on the car
     </label>
   )
 }

@@ -1,5 +1,5 @@
 import { STATION_LIST } from '@lochmoor/core'
-import { STATION_BENCHES } from '../stationScreens.tsx'
+import { STATION_BENCHES } from '../stationBenches.ts'
 import { tabsWithStates, verdictsOfTab } from './tabs.ts'
 
 const fuel = STATION_LIST.find((s) => s.id === 'fuel')!
@@ -7,8 +7,9 @@ const exhaust = STATION_LIST.find((s) => s.id === 'exhaust')!
 
 describe('screens of the stations', () => {
   it.each(STATION_LIST.map((s) => [s.id, s] as const))('%s has one for every tab', async (id, station) => {
-    const { screens } = await STATION_BENCHES[id]()
+    const { screens } = await STATION_BENCHES[id].load()
     expect(Object.keys(screens)).toEqual(station.tabs.map((t) => t.path))
+    expect(STATION_BENCHES[id].path).toBe(station.path)
   })
 })
 

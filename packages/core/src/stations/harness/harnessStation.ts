@@ -1,5 +1,6 @@
 import { isUntouched } from '../../job/index.ts'
 import { station } from '../station.ts'
+import { HARNESS_HEAD } from './head.ts'
 import { assessHarness } from './assessHarness.ts'
 import { harnessCautions } from './cautions.ts'
 import { harnessCase } from './harnessCase.ts'
@@ -8,14 +9,7 @@ import { HARNESS_WORKINGS } from './harnessWorkings.ts'
 import { partsOfHarness } from './partsOfHarness.ts'
 
 export const HARNESS_STATION = station({
-  id: 'harness',
-  path: 'harness',
-  key: 'a',
-  title: 'Harness',
-  short: 'Harness',
-  inSentence: 'harness',
-  phase: 'design',
-  sections: ['harness'],
+  ...HARNESS_HEAD,
   reads: [
     'harness',
     'power',
@@ -29,20 +23,10 @@ export const HARNESS_STATION = station({
     'fuel.safety.inertiaSwitch',
   ],
   stock: [],
-  tabs: [
-    { path: '', title: 'Car', judges: null },
-    { path: 'circuits', title: 'Circuits', judges: ['pins', 'tuning-cable', 'road-speed', 'unused-leads'] },
-    { path: 'routes', title: 'Routes', judges: ['loom', 'hole', 'room', 'heat', 'motion', 'plug', 'reach', 'locked', 'classes', 'exposure', 'crossing', 'measured', 'clips'] },
-    { path: 'ecu-place', title: 'ECU place', judges: ['ecu-place', 'fixing', 'reach', 'plug', 'surplus', 'crossing', 'unused-leads'] },
-    { path: 'noise', title: 'Noise', judges: ['exposure', 'classes', 'shield', 'suppressed', 'pick-up', 'pick-up-polarity', 'crossing-angle', 'returns', 'shared-supply'] },
-    { path: 'cut', title: 'Cut and label', judges: ['loom', 'cavities', 'splices', 'spool', 'pinned-last', 'sleeve', 'body-off', 'old-wires'] },
-    { path: 'board', title: 'Form board', judges: ['loom', 'cavities', 'splices', 'measured'] },
-    { path: 'proof', title: 'Proof and order', judges: ['proof', 'keying', 'loom', 'cavities'] },
-  ],
   workings: HARNESS_WORKINGS,
   cautions: harnessCautions,
   untouched: (job, empty) => isUntouched('harness', job, empty),
   assess: assessHarness,
   ladders: harnessLadders,
   parts: (job) => partsOfHarness(harnessCase(job)),
-}) // prettier-ignore
+})

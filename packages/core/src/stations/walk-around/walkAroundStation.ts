@@ -1,23 +1,13 @@
 import { isUntouched } from '../../job/index.ts'
 import { station } from '../station.ts'
+import { WALK_AROUND_HEAD } from './head.ts'
 import { assessWalkAround } from './assessWalkAround.ts'
 import { cautionsOf, testsFor } from './fitness/index.ts'
 
 export const WALK_AROUND_STATION = station({
-  id: 'walkAround',
-  path: 'walk-around',
-  key: 'w',
-  title: 'Walk-around',
-  short: 'Walk',
-  inSentence: 'walk-around',
-  phase: 'survey',
-  sections: ['walkAround', 'vehicle'],
+  ...WALK_AROUND_HEAD,
   reads: ['walkAround', 'vehicle'],
   stock: [],
-  tabs: [
-    { path: '', title: 'The car', judges: null },
-    { path: 'tests', title: 'Tests', judges: null },
-  ],
   // Engine figures that the walk-around gathers stand outside its own section.
   workings: [],
   cautions: (job) => [...new Set(testsFor(job).flatMap((t) => cautionsOf(t, job)))],

@@ -6,7 +6,8 @@ import {
   type OrderItem,
   type PartLine,
 } from '@lochmoor/core'
-import { isOrdered, orderParts } from './orderParts.ts'
+import { isOrdered } from '../../../jobs/isOrdered.ts'
+import { orderParts } from './orderParts.ts'
 import { HoldGate } from './HoldGate.tsx'
 import { holdsOf } from './holds.ts'
 

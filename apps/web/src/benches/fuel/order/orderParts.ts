@@ -1,13 +1,9 @@
-import { counted, WORK_STATES, type OpenPoints, type OrderItem, type WorkState } from '@lochmoor/core'
+import { counted, type OpenPoints, type OrderItem, type WorkState } from '@lochmoor/core'
 import { run, setWork } from '../../../store/commands.ts'
 import { enterRecord } from '../../../store/records.ts'
 import { holdsOf, listWithin, stoodOpen } from './holds.ts'
 
 const MOST_LIST = 2900
-
-/** Whether the parts of a job in this state are bought. */
-export const isOrdered = (state: WorkState): boolean =>
-  WORK_STATES.indexOf(state) >= WORK_STATES.indexOf('parts-ordered')
 
 /** Moves the job to a state in which its parts are bought, and writes down why and what stood open. */
 export const orderParts = (
