@@ -12,7 +12,8 @@ const server = createServer((_, response) => {
   pool.query(QUERY, [id], (error, rows) => {
     if (error) {
       response.statusCode = 500
-      return response.end(error.message)
+      response.end(error.message)
+      return
     }
     const texts = /** @type {Record<string, any>[]} */ (rows).map(
       (r) =>

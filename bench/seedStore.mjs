@@ -45,6 +45,14 @@ export const seedStore = async (url, { jobs, judged, records, thickLog, versions
     [thick.id],
   )
   await c.query('update job_section set version = ? where job_id = ?', [Math.max(1, Math.ceil(versions / 7)), thick.id])
+  // What the server keeps of a log beside its entries, and that the board has changed.
+  await c.query('set session group_concat_max_len = 16777216')
+  await c.query(
+    `insert into record_words (job_id, lot, words)
+     select job_id, seq div 64, group_concat(search order by seq separator '\\n') from record r
+     where not exists (select 1 from record_words w where w.job_id = r.job_id) group by job_id, seq div 64`,
+  )
+  await c.query('insert into board_turn select id, uuid() from workshop on duplicate key update turn = uuid()')
   await c.query('analyze table job, job_section, job_section_history, record')
   await c.end()
   return /** @type {string} */ (thick.id)

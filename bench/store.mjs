@@ -1,6 +1,6 @@
 // @ts-check
-import mysql from 'mysql2/promise'
 import { startTestServer } from '../tools/launch/startTestServer.mjs'
+import { seedStore } from './seedStore.mjs'
 import { median, often, quantile, report } from './measure.mjs'
 
 const JOBS = often(10_000, 40)
@@ -8,46 +8,17 @@ const RECORDS = often(200_000, 4_000)
 /** One job of the many has a thick book. */
 const THICK_BOOK = often(5_000, 100)
 
-/** Ten thousand jobs made of the demo's, with two hundred thousand entries in their books. @param {string} url */
-const seed = async (url) => {
-  const c = await mysql.createConnection(url)
-  const [[{ n }]] = /** @type {any} */ (await c.query('select count(*) n from job'))
-  await c.query(
-    'create temporary table made (id char(36) character set ascii primary key, source char(36) character set ascii, n int)',
-  )
-  await c.query(
-    `insert into made select uuid(), j.id, s.seq from job j join seq_1_to_${Math.ceil(JOBS / n)} s limit ${JOBS}`,
-  )
-  await c.query(`insert into job (id, workshop_id, title, year, state, state_since, person_id, created_at, updated_at)
-    select m.id, j.workshop_id, concat(j.title, ' ', m.n), j.year,
-      elt(1 + m.n % 7, 'asked', 'surveyed', 'designed', 'parts-ordered', 'in-build', 'started', 'handed-over'),
-      now() - interval (m.n % 400) day, j.person_id, now(), now() - interval (m.n * 7 % 100000) minute
-    from made m join job j on j.id = m.source`)
-  await c.query(`insert into job_section (job_id, section, version, schema_version, value, updated_at)
-    select m.id, s.section, 1, s.schema_version, s.value, now() from made m join job_section s on s.job_id = m.source`)
-  const book = async (/** @type {string} */ from, /** @type {string} */ sequence) =>
-    c.query(`insert into record (id, workshop_id, job_id, kind, at, who, field, body, search)
-      select uuid(), j.workshop_id, j.id, if(q.seq % 3, 'measurement', 'note'), now(), 'Tobin Raithe',
-        if(q.seq % 3, 'walkAround.tests.restingV', null),
-        if(q.seq % 3,
-          json_object('kind', 'measurement', 'quantity', 'At rest', 'si', 12.4, 'family', 'voltage', 'text', '12.4 V',
-            'field', 'walkAround.tests.restingV', 'place', '', 'condition', '', 'instrument', ''),
-          json_object('kind', 'note', 'text', concat('seen under the car, entry ', q.seq))),
-        concat('tobin raithe seen under the car, entry ', q.seq)
-      from ${from} j join ${sequence} q`)
-  const [[thick]] = /** @type {any} */ (await c.query('select id from made limit 1'))
-  await book('job', `seq_1_to_${Math.floor((RECORDS - THICK_BOOK) / JOBS)}`)
-  await book(`(select * from job where id = '${thick.id}')`, `seq_1_to_${THICK_BOOK}`)
-  await c.query('analyze table job, job_section, record')
-  await c.end()
-  return /** @type {string} */ (thick.id)
-}
-
 /** Lists, opening and searching at the size of a very busy workshop, asked over HTTP one after the other. */
 export const store = async () => {
   const server = await startTestServer()
   try {
-    const thick = await seed(server.databaseUrl)
+    const thick = await seedStore(server.databaseUrl, {
+      jobs: JOBS,
+      records: RECORDS,
+      thickLog: THICK_BOOK,
+      versions: 7,
+      judged: false,
+    })
     const signedIn = await fetch(`${server.address}/api/session/demo`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },

@@ -12,6 +12,10 @@ describe('./lochmoor bench', () => {
       'book of a job',
       'sheets at once, all done in',
       'changes, next frame painted',
+      'a job opened, answers a second',
+      'by a bare handler',
+      'key to paint',
+      'a line that it opens',
     ])
       expect(stdout).toContain(part)
     expect(stdout).not.toMatch(/NaN|undefined/)
@@ -19,6 +23,9 @@ describe('./lochmoor bench', () => {
 
   it('refuses what is no option', () => {
     const { status, stderr } = spawnSync(inRoot('lochmoor'), ['bench', '--fast'], { encoding: 'utf8' })
-    expect([status, stderr]).toEqual([1, 'lochmoor: "--fast" is not an option; bench takes --quick or nothing.\n'])
+    expect([status, stderr]).toEqual([
+      1,
+      'lochmoor: "--fast" is not an option; bench takes --quick and names of parts.\n',
+    ])
   })
 })

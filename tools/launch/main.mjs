@@ -10,7 +10,7 @@ const HELP = `Lochmoor: planner and calculator for fuel injection conversions
   ./lochmoor backup FILE                 everything of the demo, or of DATABASE_URL, into one file; also while it runs
   ./lochmoor restore FILE                a backup into an empty database
   ./lochmoor calc [NAME] [--schema]      a calculator: JSON cases on standard input, results on standard output
-  ./lochmoor bench [--quick]             measure speed; quick: only go through it
+  ./lochmoor bench [--quick] [part…]     measure speed; quick: only go through it
 `
 
 /** @type {Record<string, () => Promise<(args: string[]) => Promise<number>>>} */

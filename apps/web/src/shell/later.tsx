@@ -26,10 +26,15 @@ const fetchNow = (): void => {
     load().catch((e: unknown) => console.warn('a screen could not be loaded ahead; it is loaded when opened', e))
 }
 
+const AFTER_MS = 1500
+
 /** Fetches every such script once the open page has all of its own, if the line can bear it. */
 export const fetchTheRest = (): void => {
   const end = useArrived.subscribe(() => {
     end()
-    if (lineBearsMore()) fetchNow()
+    // What is there is drawn first.
+    setTimeout(() => {
+      if (lineBearsMore()) fetchNow()
+    }, AFTER_MS)
   })
 }
