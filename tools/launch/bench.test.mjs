@@ -11,7 +11,7 @@ describe('./lochmoor bench', () => {
       'whole job of',
       'book of a job',
       'sheets at once, all done in',
-      'changes, next frame painted',
+      'address to picture',
       'a job opened, answers a second',
       'by a bare handler',
       'key to paint',

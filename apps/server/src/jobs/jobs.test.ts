@@ -265,10 +265,10 @@ describe('the board', () => {
     expect(await found('?search=elsewhere%20one')).toBe(true)
     // Only another case: the words are the same, what is shown is not.
     const { vehicle, work } = sections
-    await jobs.write(caller, id, 'vehicle', 1, { ...(vehicle.value), title: 'ELSEWHERE two' })
+    await jobs.write(caller, id, 'vehicle', 1, { ...vehicle.value, title: 'ELSEWHERE two' })
     expect([await found('?search=elsewhere%20one'), await found('?search=elsewhere%20two')]).toEqual([false, true])
     expect(await found('?state=started&search=elsewhere')).toBe(false)
-    await jobs.write(caller, id, 'work', 1, { ...(work.value), state: 'started' })
+    await jobs.write(caller, id, 'work', 1, { ...work.value, state: 'started' })
     expect(await found('?state=started&search=elsewhere')).toBe(true)
     await jobs.archive({ ...caller, email: 'x' }, id, new Date(), 'here')
     expect(await found('?search=elsewhere')).toBe(false)
