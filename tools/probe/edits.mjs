@@ -34,6 +34,12 @@ export const EDITS = [
     add: "export * from './lights/index.ts'\n",
   },
   { file: 'packages/core/src/stations/registry.ts', after: '  HARNESS_STATION,\n', add: '  LIGHTS_STATION,\n' },
+  {
+    file: 'packages/core/src/stations/heads.ts',
+    after: "import { HARNESS_HEAD } from './harness/head.ts'\n",
+    add: "import { LIGHTS_HEAD } from './lights/head.ts'\n",
+  },
+  { file: 'packages/core/src/stations/heads.ts', after: '  HARNESS_HEAD,\n', add: '  LIGHTS_HEAD,\n' },
   // Stored jobs.
   {
     file: 'packages/contract/src/job/migrations.ts',
@@ -54,12 +60,6 @@ export const EDITS = [
     file: 'packages/contract/src/job/test/versions.ts',
     after: "board and proof of the loom': {\n    before: version10,\n    after: version11,\n  },\n",
     add: "  '11-to-12: the lights': { before: version11, after: version12 },\n",
-  },
-  // The screen.
-  {
-    file: 'apps/web/src/benches/stationBenches.ts',
-    after: "  power: { path: 'power', load: () => import('./power/PowerBench.tsx').then((m) => m.PowerBench) },\n",
-    add: "  lights: { path: 'lights', load: () => import('./lights/LightsBench.tsx').then((m) => m.LightsBench) },\n",
   },
   // The demo.
   ...['CURLEW', 'WARDEN', 'CARRIER'].map((name) => ({

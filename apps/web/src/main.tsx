@@ -1,5 +1,6 @@
 import { beginAhead } from './api/ahead.ts'
-import { STATION_BENCHES } from './benches/stationBenches.ts'
+import { headAt } from '@lochmoor/core'
+import { benchOf } from './benches/stationBenches.ts'
 import './look/look.css'
 
 /*
@@ -11,8 +12,8 @@ beginAhead(jobId ?? null)
 const wanted: Promise<unknown>[] = [import('./app.tsx')]
 if (jobId !== undefined) {
   wanted.push(import('./jobs/JobFrame.tsx'))
-  const bench = Object.entries(STATION_BENCHES).find(([, { path }]) => path === place)?.[1]
-  if (bench) wanted.push(bench.load())
+  const station = headAt(place ?? '')
+  if (station) wanted.push(benchOf(station))
 }
 Promise.all(wanted).catch((e: unknown) => {
   // What was fetched ahead is fetched again where it is needed, and missed there; without the program nothing is shown.

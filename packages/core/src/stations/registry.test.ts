@@ -5,6 +5,7 @@ import { arbWalkedJob } from './walk-around/test/randomWalk.ts'
 import { soundExhaust } from './exhaust/test/exhausts.ts'
 import { soundJob } from './fuel/test/jobs.ts'
 import fc from 'fast-check'
+import { headAt, headOf, STATION_HEADS } from './heads.ts'
 import { PARTS_HELD, STATION_LIST, stationAt, stationOf } from './registry.ts'
 import { PHASES } from './station.ts'
 
@@ -18,6 +19,14 @@ describe('the registry of stations', () => {
     expect(phases).toEqual([...phases].sort((a, b) => a - b))
     for (const s of STATION_LIST) expect([stationOf(s.id), stationAt(s.path)]).toEqual([s, s])
     expect(stationAt('nowhere')).toBeNull()
+  })
+  it('goes by the heads that the board and addresses know', () => {
+    expect(STATION_LIST.map((s) => s.id)).toEqual(STATION_HEADS.map((s) => s.id))
+    for (const head of STATION_HEADS) {
+      expect(stationOf(head.id)).toMatchObject(head)
+      expect([headOf(head.id), headAt(head.path)]).toEqual([head, head])
+    }
+    expect(headAt('nowhere')).toBeNull()
   })
   it('no two share an address, a key or a name', () => {
     only(STATION_LIST.map((s) => s.path))

@@ -1,15 +1,14 @@
 import { STATION_LIST } from '@lochmoor/core'
-import { STATION_BENCHES } from '../stationBenches.ts'
+import { benchOf } from '../stationBenches.ts'
 import { tabsWithStates, verdictsOfTab } from './tabs.ts'
 
 const fuel = STATION_LIST.find((s) => s.id === 'fuel')!
 const exhaust = STATION_LIST.find((s) => s.id === 'exhaust')!
 
 describe('screens of the stations', () => {
-  it.each(STATION_LIST.map((s) => [s.id, s] as const))('%s has one for every tab', async (id, station) => {
-    const { screens } = await STATION_BENCHES[id].load()
+  it.each(STATION_LIST.map((s) => [s.id, s] as const))('%s has one for every tab', async (_id, station) => {
+    const { screens } = await benchOf(station)
     expect(Object.keys(screens)).toEqual(station.tabs.map((t) => t.path))
-    expect(STATION_BENCHES[id].path).toBe(station.path)
   })
 })
 

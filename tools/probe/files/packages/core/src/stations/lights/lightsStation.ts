@@ -2,19 +2,12 @@ import { isUntouched } from '../../job/index.ts'
 import { say } from '../../verdict/index.ts'
 import { station } from '../station.ts'
 import { assessLights } from './assessLights.ts'
+import { LIGHTS_HEAD } from './head.ts'
 
 export const LIGHTS_STATION = station({
-  id: 'lights',
-  path: 'lights',
-  key: 'g',
-  title: 'Lights',
-  short: 'Lights',
-  inSentence: 'lights',
-  phase: 'design',
-  sections: ['lights'],
+  ...LIGHTS_HEAD,
   reads: ['lights'],
   stock: [],
-  tabs: [{ path: '', title: 'Headlamps', judges: null }],
   workings: [],
   cautions: () => [],
   untouched: (job, empty) => isUntouched('lights', job, empty),

@@ -1,0 +1,1 @@
+export { ExhaustBench as bench } from './ExhaustBench.tsx'

@@ -1,0 +1,1 @@
+export { FuelBench as bench } from './FuelBench.tsx'

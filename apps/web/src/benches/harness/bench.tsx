@@ -1,0 +1,1 @@
+export { HarnessBench as bench } from './HarnessBench.tsx'

@@ -1,0 +1,1 @@
+export { PowerBench as bench } from './PowerBench.tsx'

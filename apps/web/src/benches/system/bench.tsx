@@ -1,0 +1,1 @@
+export { SystemBench as bench } from './SystemBench.tsx'

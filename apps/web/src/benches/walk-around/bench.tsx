@@ -1,0 +1,1 @@
+export { WalkAroundBench as bench } from './WalkAroundBench.tsx'

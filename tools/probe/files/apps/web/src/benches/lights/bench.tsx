@@ -1,0 +1,1 @@
+export { LightsBench as bench } from './LightsBench.tsx'
