@@ -186,7 +186,8 @@ describe('preparing the store', () => {
     expect(document.fuel).toEqual(old.fuel)
     expect(document.walkAround).toEqual(emptyJob('').walkAround)
     expect(stored!.sections.find((s) => s.section === 'fuel')!.version).toBe(7)
-    const history = await again.get(JobsRepository).wholeHistory(workshop, job)
+    const history: { section: string; version: number }[] = []
+    for await (const text of again.get(JobsRepository).historyTexts(workshop, job)) history.push(JSON.parse(text))
     expect(history.map((h) => `${h.section} ${h.version}`).sort()).toEqual([
       'exhaust 1',
       'fuel 7',

@@ -1,8 +1,10 @@
-import { Imported, JobFile, JobId, MOST_JOB_FILE_BYTES, Refusal } from '@lochmoor/contract'
+import { Imported, JobFile, JobFileQuery, JobId, MOST_JOB_FILE_BYTES, Refusal } from '@lochmoor/contract'
+import { Readable } from 'node:stream'
 import type { Result } from '@lochmoor/core'
-import { Controller, Get, HttpException, Param, Post, Req, Res } from '@nestjs/common'
+import { Controller, Get, HttpException, Param, Post, Query, Req, Res, StreamableFile } from '@nestjs/common'
 import { ApiBody, ApiTags } from '@nestjs/swagger'
 import type { Request, Response } from 'express'
+import type { z } from 'zod'
 import { Answers, jsonSchemaOf } from '../http/answers.decorator.ts'
 import { Turns } from '../threads/turns.ts'
 import { From, Who, type PersonCaller } from '../workshop/caller.ts'
@@ -38,12 +40,13 @@ export class ExportsController {
   async export(
     @Who() caller: PersonCaller,
     @Param('id', { schema: JobId }) id: string,
+    @Query({ schema: JobFileQuery }) { history }: z.infer<typeof JobFileQuery>,
     @From() address: string,
     @Res({ passthrough: true }) response: Response,
-  ): Promise<JobFile> {
-    const file = orRefuse(await this.exports.export(caller, id, new Date(), address))
-    response.attachment(`${file.sections.vehicle.title.replace(/[/:*?"<>|]/g, '-')}.lochmoor.json`)
-    return file
+  ): Promise<StreamableFile> {
+    const { pieces, title } = orRefuse(await this.exports.export(caller, id, new Date(), address, history === 'whole'))
+    response.attachment(`${title.replace(/[/:*?"<>|]/g, '-')}.lochmoor.json`)
+    return new StreamableFile(Readable.from(pieces), { type: 'application/json; charset=utf-8' })
   }
 
   @Post('import')

@@ -1,18 +1,12 @@
 import { randomUUID } from 'node:crypto'
-import {
-  JOB_FILE_FORMAT,
-  JOB_SCHEMA_VERSION,
-  type JobFile,
-  repointField,
-  type Imported,
-  type SectionName,
-} from '@lochmoor/contract'
+import { JOB_FILE_FORMAT, JOB_SCHEMA_VERSION, repointField, type Imported } from '@lochmoor/contract'
 import { err, ok, type JobDocument, type LogRecord, type Result } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import { DataSource } from 'typeorm'
 import { documentOf } from '../jobs/documentOf.ts'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
 import { PhotosRepository, type PhotoRow } from '../records/photos.repository.ts'
+import type { PhotoEntity } from '../records/record.entity.ts'
 import { RecordsRepository } from '../records/records.repository.ts'
 import { isBare, reencode } from '../records/reencode.ts'
 import { WorkPools } from '../threads/workPools.ts'
@@ -29,6 +23,27 @@ export type ExportError =
 type ReadFile = Extract<JobFileRead, { ok: true }>['file']
 type ReadPhotos = Extract<JobFileRead, { ok: true }>['photos']
 
+/** A job file on its way: the name of the car, and the text in pieces. */
+export interface JobFileText {
+  readonly title: string
+  readonly pieces: AsyncIterable<string>
+}
+
+async function* joined(texts: AsyncIterable<string>): AsyncGenerator<string, void> {
+  let first = true
+  for await (const text of texts) {
+    yield first ? text : `,${text}`
+    first = false
+  }
+}
+async function* recordTexts(pages: AsyncIterable<readonly LogRecord[]>): AsyncGenerator<string, void> {
+  for await (const page of pages) yield page.map((r) => JSON.stringify(r)).join(',')
+}
+async function* photoTexts(photos: AsyncIterable<PhotoEntity>): AsyncGenerator<string, void> {
+  for await (const { height, id, image, width } of photos)
+    yield JSON.stringify({ id, type: 'image/jpeg', width, height, base64: image.toString('base64') })
+}
+
 /** A job as one open file, and back again. */
 @Injectable()
 export class ExportsService {
@@ -42,46 +57,46 @@ export class ExportsService {
     private readonly pools: WorkPools,
   ) {}
 
+  /**
+   * A job as the text of a `JobFile`, a piece at a time, so that no more of it is ever held than a photograph or some
+   * entries.
+   * @param withHistory whether every earlier version goes with it
+   */
   async export(
     { email, workshopId }: PersonCaller,
     id: string,
     now: Date,
     address: string,
-  ): Promise<Result<JobFile, ExportError>> {
+    withHistory: boolean,
+  ): Promise<Result<JobFileText, ExportError>> {
     const job = await this.jobs.find(workshopId, id)
     if (!job) return err({ code: 'noSuchJob' })
-    const [records, photos, history] = await Promise.all([
-      this.records.all(workshopId, id),
-      this.photos.all(workshopId, id),
-      this.jobs.wholeHistory(workshopId, id),
-    ])
     await this.audit.note({ workshopId, event: 'job-exported', who: email, about: `${job.title} (${id})`, address })
-    return ok({
+    const head = JSON.stringify({
       format: JOB_FILE_FORMAT,
       schemaVersion: JOB_SCHEMA_VERSION,
-      exportedAt: now.toISOString(),
+      exportedAt: now,
       id,
-      createdAt: job.createdAt.toISOString(),
-      stateSince: job.stateSince.toISOString(),
+      createdAt: job.createdAt,
+      stateSince: job.stateSince,
       sections: documentOf(id, job.sections),
-      records: records,
-      photos: photos.map((p) => ({
-        id: p.id,
-        type: 'image/jpeg',
-        width: p.width,
-        height: p.height,
-        base64: p.image.toString('base64'),
-      })),
-      history: history.map((h) => ({
-        section: h.section as SectionName,
-        version: h.version,
-        at: h.at.toISOString(),
-        who: h.who,
-        importedBy: h.importedBy,
-        schemaVersion: h.schemaVersion,
-        value: h.value as Record<string, unknown>,
-      })),
     })
+    return ok({ title: job.title, pieces: this.pieces(workshopId, id, head, withHistory) })
+  }
+
+  private async *pieces(
+    workshopId: string,
+    id: string,
+    head: string,
+    withHistory: boolean,
+  ): AsyncGenerator<string, void> {
+    yield `${head.slice(0, -1)},"records":[`
+    yield* joined(recordTexts(this.records.inPages(workshopId, id)))
+    yield '],"photos":['
+    yield* joined(photoTexts(this.photos.each(workshopId, id)))
+    yield '],"history":['
+    if (withHistory) yield* joined(this.jobs.historyTexts(workshopId, id))
+    yield ']}'
   }
 
   /** Reads a file of this or an older version. Keeps the ids where they are free, so that out and in again is the same. */

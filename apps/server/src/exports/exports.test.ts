@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { JOB_SCHEMA_VERSION, type JobFile, type SectionName } from '@lochmoor/contract'
+import { DataSource } from 'typeorm'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
 import { demoCaller, strangerOf, type Caller } from '../test/callers.ts'
 import { asVersion1, asVersion2, asVersion3, asVersion4, asVersion5, asVersion7 } from '../test/oldDocuments.ts'
@@ -71,6 +72,40 @@ describe('a job as a file', () => {
     expect(correction.corrects).toBe(old.id)
     const photo = other.records.find((r) => r.body.kind === 'photo')!
     expect(other.photos[0]!.id).toBe(photo.body.kind === 'photo' ? photo.body.photoId : '')
+  })
+
+  it('without its history it is the same but for the earlier versions, and goes in again', async () => {
+    const whole = await exported()
+    const { body: file } = await owner.get(`/api/jobs/${ID}/export?history=none`).expect(200)
+    expect({ ...file, exportedAt: '' }).toEqual({ ...whole, exportedAt: '', history: [] })
+    const { body } = await owner.post('/api/jobs/import', file).expect(201)
+    const other = (await owner.get(`/api/jobs/${body.id}`)).body.sections.fuel
+    expect([other.version, other.value]).toEqual([1, whole.sections.fuel])
+    await owner.get(`/api/jobs/${ID}/export?history=some`).expect(400)
+  })
+
+  it('comes as it is read, however much there is, each version and entry once', async () => {
+    const { body: made } = await owner.post('/api/jobs', { title: 'Long lived' }).expect(201)
+    const database = server.app.get(DataSource)
+    // Many of one moment: the places where one reading ends and the next begins lie among them.
+    await database.query(
+      `insert into job_section_history (job_id, section, version, schema_version, value, at, who)
+       select h.job_id, h.section, q.seq, h.schema_version, h.value, h.at, 'Tobin Raithe'
+       from job_section_history h join seq_2_to_40 q where h.job_id = ?`,
+      [made.id],
+    )
+    await database.query(
+      `insert into record (id, workshop_id, job_id, kind, at, who, body, search)
+       select uuid(), j.workshop_id, j.id, 'note', now(), 'Tobin Raithe', json_object('kind', 'note', 'text', concat('n', q.seq)), 'x'
+       from job j join seq_1_to_1203 q where j.id = ?`,
+      [made.id],
+    )
+    const file = await exported(made.id as string)
+    const versions = file.history.map((h) => `${h.section} ${h.version}`)
+    expect([versions.length, new Set(versions).size]).toEqual([40 * 8, 40 * 8])
+    expect(file.records.map((r) => (r.body.kind === 'note' ? r.body.text : ''))).toEqual(
+      Array.from({ length: 1203 }, (_, i) => `n${i + 1}`),
+    )
   })
 
   it('in another workshop nobody of this one has it', async () => {

@@ -73,6 +73,16 @@ export interface HistoryPlace {
   readonly section: string
 }
 
+interface HistoryRow extends HistoryPlace {
+  readonly schemaVersion: number
+  readonly who: string
+  readonly importedBy: string | null
+  /** JSON text */
+  readonly value: string
+}
+/** Versions that are read at once, where all are wanted. */
+const VERSIONS_AT_ONCE = 50
+
 /** Rows that go to the store in one statement. */
 const AT_ONCE = 200
 
@@ -277,12 +287,25 @@ export class JobsRepository {
       .getOne()
   }
 
-  /** Oldest first. */
-  wholeHistory(workshopId: string, jobId: string): Promise<SectionHistoryEntity[]> {
-    return this.versions(workshopId, jobId)
-      .orderBy('h.at', 'ASC')
-      .addOrderBy('h.section', 'ASC')
-      .addOrderBy('h.version', 'ASC')
-      .getMany()
+  /** Every version as the JSON text of an entry of a job file, oldest first, some at a time. */
+  async *historyTexts(workshopId: string, jobId: string): AsyncGenerator<string, void> {
+    let place: HistoryPlace | null = null
+    for (;;) {
+      const rows: HistoryRow[] = await this.database.query<HistoryRow[]>(
+        `select h.section, h.version, h.schema_version as schemaVersion, h.at, h.who, h.imported_by as importedBy,
+           cast(h.value as char) as value
+         from job_section_history h join job j on j.id = h.job_id and j.workshop_id = ?
+         where h.job_id = ?${place ? ' and h.at >= ? and (h.at > ? or h.version > ? or (h.version = ? and h.section > ?))' : ''}
+         order by h.at, h.version, h.section limit ${VERSIONS_AT_ONCE}`,
+        [workshopId, jobId, ...(place ? [place.at, place.at, place.version, place.version, place.section] : [])],
+      )
+      for (const { at, importedBy, schemaVersion, section, value, version, who } of rows) {
+        const head = JSON.stringify({ section, version, at, who, importedBy, schemaVersion })
+        yield `${head.slice(0, -1)},"value":${value}}`
+      }
+      const last = rows.at(-1)
+      if (!last || rows.length < VERSIONS_AT_ONCE) return
+      place = last
+    }
   }
 }

@@ -33,11 +33,16 @@ export class PhotosRepository {
     await manager.insert(PhotoEntity, { ...photo, workshopId, jobId })
   }
 
-  all(workshopId: string, jobId: string): Promise<PhotoEntity[]> {
-    return this.database.getRepository(PhotoEntity).find({
-      where: { workshopId, jobId },
-      select: { id: true, width: true, height: true, image: true },
-      order: { id: 'ASC' },
-    })
+  /** The photographs of a job, one at a time. */
+  async *each(workshopId: string, jobId: string): AsyncGenerator<PhotoEntity, void> {
+    const photos = this.database.getRepository(PhotoEntity)
+    const where = { workshopId, jobId }
+    for (const { id } of await photos.find({ where, select: { id: true }, order: { id: 'ASC' } })) {
+      const photo = await photos.findOne({
+        where: { ...where, id },
+        select: { id: true, width: true, height: true, image: true },
+      })
+      if (photo) yield photo
+    }
   }
 }

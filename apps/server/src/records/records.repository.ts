@@ -1,7 +1,7 @@
 import type { RecordQuery } from '@lochmoor/contract'
 import { meaningsOf, type LogRecord, type RecordBody } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
-import { DataSource, type EntityManager, type SelectQueryBuilder } from 'typeorm'
+import { DataSource, MoreThan, type EntityManager, type SelectQueryBuilder } from 'typeorm'
 import { RecordEntity } from './record.entity.ts'
 
 /** The words of an entry that a search looks through, in lower case. */
@@ -29,12 +29,15 @@ const AT_ONCE = 200
  * fraction of looking through entries.
  */
 const ENTRIES_OF_LOT = 64n
-const ADD_WORDS = `insert into record_words (job_id, lot, words)
+// Sixty-four of the longest entries come to more than what is put together by default.
+const ADD_WORDS = `set statement group_concat_max_len = 16777216 for insert into record_words (job_id, lot, words)
   select job_id, seq div ${ENTRIES_OF_LOT}, group_concat(search order by seq separator '\n') from record
   where id in (?) group by job_id, seq div ${ENTRIES_OF_LOT}
   on duplicate key update words = concat(words, '\n', values(words))`
 /** Lots whose entries are looked through at once. */
 const LOTS_AT_ONCE = 40
+/** Entries that are read at once, where all are wanted. */
+const ENTRIES_AT_ONCE = 500
 /** So many entries are counted; of more it is said that there are more. */
 const MOST_COUNTED = 1000
 
@@ -174,11 +177,23 @@ export class RecordsRepository {
     return some.length > MOST_COUNTED ? null : some.length
   }
 
-  /** The whole book in the order in which it was written. */
+  /** The whole book in the order in which it was written, some entries at a time. */
+  async *inPages(workshopId: string, jobId: string): AsyncGenerator<LogRecord[], void> {
+    for (let seq = '0'; ;) {
+      const rows: RecordEntity[] = await this.database.getRepository(RecordEntity).find({
+        where: { workshopId, jobId, seq: MoreThan(seq) },
+        order: { seq: 'ASC' },
+        take: ENTRIES_AT_ONCE,
+      })
+      if (rows.length > 0) yield rows.map(shown)
+      if (rows.length < ENTRIES_AT_ONCE) return
+      seq = rows.at(-1)!.seq
+    }
+  }
+
   async all(workshopId: string, jobId: string): Promise<LogRecord[]> {
-    const rows = await this.database
-      .getRepository(RecordEntity)
-      .find({ where: { workshopId, jobId }, order: { seq: 'ASC' } })
-    return rows.map(shown)
+    const all: LogRecord[] = []
+    for await (const page of this.inPages(workshopId, jobId)) all.push(...page)
+    return all
   }
 }

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto'
+import type { LogRecord } from '@lochmoor/core'
 import Papa from 'papaparse'
 import sharp from 'sharp'
 import request from 'supertest'
@@ -6,6 +7,7 @@ import { DataSource } from 'typeorm'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
 import { demoCaller, type Caller } from '../test/callers.ts'
 import { testServer, type TestServer } from '../test/testServer.ts'
+import { RecordsRepository } from './records.repository.ts'
 
 let server: TestServer
 let owner: Caller
@@ -149,6 +151,22 @@ describe('job log', () => {
       )
       expect([search, found]).toEqual([search, wanted.reverse()])
     }
+  })
+
+  it('finds the last word of the longest entries, stored together', async () => {
+    const [, , , id] = job.split('/')
+    const [row] = await server.app.get(DataSource).query('select workshop_id as workshopId from job where id = ?', [id])
+    const records = Array.from({ length: 130 }, (_, i) => ({
+      ...note(`${'ß€𝄞 '.repeat(990)} end${i}x`),
+      who: 'Tobin Raithe',
+      importedBy: null,
+      storedAt: AT,
+      corrects: null,
+      withdraws: false,
+    }))
+    await server.app.get(RecordsRepository).add(row.workshopId, id!, records as LogRecord[])
+    for (const i of [0, 63, 64, 100, 129])
+      expect((await owner.get(`${job}/records?search=end${i}x`).expect(200)).body.total).toBe(1)
   })
 
   it('of very many entries says that there are more than it has counted', async () => {

@@ -13,6 +13,7 @@ const built = (path: string): string =>
     .replace(/\.ts$/, '.js')
 
 const IDLE_MS = 30_000
+const JUDGE_IDLE_MS = 15 * 60_000
 
 /** Threads beside the one that answers: papers are drawn, jobs judged for the board and job files read there. */
 @Injectable()
@@ -28,7 +29,8 @@ export class WorkPools implements OnModuleDestroy {
     filename: built('jobs/judgeWorker.ts'),
     minThreads: 0,
     maxThreads: Math.min(4, Math.max(1, availableParallelism() - 1)),
-    idleTimeout: IDLE_MS,
+    // The board is looked at now and then all day: starting a thread takes longer than judging a job.
+    idleTimeout: JUDGE_IDLE_MS,
     resourceLimits: { maxOldGenerationSizeMb: 512 },
   })
   /** One at a time: a job file may be large. What it needs beyond its limit ends this thread and nothing else. */

@@ -54,6 +54,15 @@ export const JobMenu = () => {
                 <Download size={17} aria-hidden /> Export as a file
               </a>
             </DropdownMenu.Item>
+            <DropdownMenu.Item asChild>
+              <a
+                href={`/api/jobs/${jobId}/export?history=none`}
+                download={`${job.vehicle.title}.lochmoor.json`}
+                className="flex min-h-9 items-center gap-2 px-3 data-[highlighted]:bg-wash"
+              >
+                <Download size={17} aria-hidden /> Export without its history
+              </a>
+            </DropdownMenu.Item>
             {archivedAt ? (
               <Item icon={<ArchiveRestore size={17} aria-hidden />} onSelect={() => void toBoard(restoreJob(jobId))}>
                 Back to the board

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { JOB_SCHEMA_VERSION, JobDocumentSchema, SectionNameSchema } from '../job/jobDocument.ts'
+import { oneOf } from '../field/figure.ts'
 import { moment } from '../field/time.ts'
 import { filled, LogRecordSchema } from './records.ts'
 
@@ -74,6 +75,9 @@ export type JobFile = z.infer<typeof JobFile>
 
 /** Lists of a file are measured before anything in them is looked at: a million empty entries are one problem. */
 export const LISTS_OF_JOB_FILE = { records: MOST_RECORDS, photos: MOST_PHOTOS, history: MOST_VERSIONS } as const
+
+/** Whether every earlier version goes with a job: of a much edited one they are most of the file. */
+export const JobFileQuery = z.strictObject({ history: oneOf(['whole', 'none']).default('whole') })
 
 export const Imported = z.strictObject({ id: z.uuid(), keptId: z.boolean(), migratedFrom: z.int().nullable() })
 export type Imported = z.infer<typeof Imported>
