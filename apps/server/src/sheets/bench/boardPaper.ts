@@ -8,8 +8,9 @@ import {
   type BoardSheet,
 } from '@lochmoor/core'
 import PDFDocument from 'pdfkit'
-import { INK, sheetFont, sheetText, SOFT } from '../pdf/sheetPaper.ts'
+import { INK, sheetText, SOFT } from '../pdf/sheetPaper.ts'
 import { MM } from '../pdf/templatePaper.ts'
+import { lettersOfPaper } from '../pdf/letters.ts'
 
 const EDGE_MM = 10
 const TOP_MM = 26
@@ -74,7 +75,7 @@ export const boardPaper = (paper: Paper, drawings: readonly BoardDrawing[], head
     autoFirstPage: false,
     info: { Title: head.title, Producer: 'Lochmoor', Creator: 'Lochmoor' },
   })
-  doc.registerFont('plain', sheetFont(400)).registerFont('bold', sheetFont(700))
+  doc.registerFont('plain', lettersOfPaper(400)).registerFont('bold', lettersOfPaper(700))
   const boards = drawings.map((d) => ({ d, sheets: sheetsOf(boardLines(d), window) }))
   const all = boards.reduce((sum, b) => sum + b.sheets.length, 0)
   let number = 0

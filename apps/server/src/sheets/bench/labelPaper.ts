@@ -1,8 +1,9 @@
 import type { Paper } from '@lochmoor/contract'
 import type { ListedWire } from '@lochmoor/core'
 import PDFDocument from 'pdfkit'
-import { INK, sheetFont, sheetText, SOFT } from '../pdf/sheetPaper.ts'
+import { INK, sheetText, SOFT } from '../pdf/sheetPaper.ts'
 import { MM } from '../pdf/templatePaper.ts'
+import { lettersOfPaper } from '../pdf/letters.ts'
 
 const LABEL_MM = { width: 45, height: 11 } as const
 const EDGE_MM = 12
@@ -25,7 +26,7 @@ export const labelPaper = (
     autoFirstPage: false,
     info: { Title: head.title, Producer: 'Lochmoor', Creator: 'Lochmoor' },
   })
-  doc.registerFont('plain', sheetFont(400)).registerFont('bold', sheetFont(700))
+  doc.registerFont('plain', lettersOfPaper(400)).registerFont('bold', lettersOfPaper(700))
   labels.forEach((lines, n) => {
     const k = n % (columns * rows)
     if (k === 0) {

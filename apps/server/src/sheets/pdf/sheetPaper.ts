@@ -1,10 +1,6 @@
-import { createRequire } from 'node:module'
 import type { Paper } from '@lochmoor/contract'
 import PDFDocument from 'pdfkit'
-
-const require = createRequire(import.meta.url)
-export const sheetFont = (weight: 400 | 700): string =>
-  require.resolve(`@fontsource/public-sans/files/public-sans-latin-${weight}-normal.woff`)
+import { lettersOfPaper } from './letters.ts'
 
 export const INK = '#1d2529'
 export const SOFT = '#55626a'
@@ -58,7 +54,7 @@ export class SheetPaper {
       bufferPages: true,
       info: { Title: title, Producer: 'Lochmoor', Creator: 'Lochmoor' },
     })
-    this.doc.registerFont('plain', sheetFont(400)).registerFont('bold', sheetFont(700)).fillColor(INK)
+    this.doc.registerFont('plain', lettersOfPaper(400)).registerFont('bold', lettersOfPaper(700)).fillColor(INK)
     this.width = this.doc.page.width - 2 * MARGIN
   }
 

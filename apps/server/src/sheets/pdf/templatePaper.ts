@@ -1,7 +1,8 @@
 import type { Paper } from '@lochmoor/contract'
 import type { DrillTemplate, TemplateMark } from '@lochmoor/core'
 import PDFDocument from 'pdfkit'
-import { INK, sheetFont, sheetText } from './sheetPaper.ts'
+import { INK, sheetText } from './sheetPaper.ts'
+import { lettersOfPaper } from './letters.ts'
 
 /** Points of a PDF in a millimetre: 72 to the inch. */
 export const MM = 72 / 25.4
@@ -71,7 +72,7 @@ export const templatePaper = (paper: Paper, t: DrillTemplate, head: TemplateHead
     autoFirstPage: false,
     info: { Title: head.title, Producer: 'Lochmoor', Creator: 'Lochmoor' },
   })
-  doc.registerFont('plain', sheetFont(400)).registerFont('bold', sheetFont(700))
+  doc.registerFont('plain', lettersOfPaper(400)).registerFont('bold', lettersOfPaper(700))
   const step = roomMm - OVERLAP_MM
   const sheets = t.stripLengthMm <= roomMm ? 1 : Math.ceil((t.stripLengthMm - OVERLAP_MM) / step)
   for (let i = 0; i < sheets; i++) {
