@@ -69,7 +69,18 @@ describe('an assessment that is remembered', () => {
     expect(at(job)).toEqual(['walkAround', 'system', 'fuel', 'exhaust', 'power', 'harness'])
     expect(at(job)).toEqual([])
     expect(at(withValueAt(job, 'work.heldBy', 'paint'))).toEqual([])
-    expect(at(withValueAt(job, 'exhaust.cablePathM', 0.7))).toEqual(['exhaust'])
+    const longer = [0.7, 0.8, 0.9].map((m) => withValueAt(job, 'exhaust.cablePathM', m)) as [
+      typeof job,
+      typeof job,
+      typeof job,
+    ]
+    expect(at(longer[0])).toEqual(['exhaust'])
+    // What was shown before that is remembered too; of three the oldest is not.
+    expect([at(job), at(longer[0])]).toEqual([[], []])
+    expect(at(longer[1])).toEqual(['exhaust'])
+    expect(at(longer[2])).toEqual(['exhaust'])
+    expect([at(longer[1]), at(longer[2])]).toEqual([[], []])
+    expect(at(longer[0])).toEqual(['exhaust'])
     expect(at(withValueAt(job, 'fuel.primeS', 2.5))).toEqual(['system', 'fuel', 'exhaust'])
     expect(at(withValueAt(job, 'fuel.primeS', 2.6))).toEqual(['system', 'fuel'])
     expect(at(withValueAt(job, 'walkAround.cabin.controllerPlace', 'boot'))).toEqual(['walkAround', 'system', 'fuel'])
