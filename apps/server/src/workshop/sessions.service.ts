@@ -31,7 +31,7 @@ type WhoAsks = {
   readonly expiresAt: Date
   readonly seenAt: Date
   readonly halfway: number
-  readonly idleHours: number
+  readonly idleH: number
   readonly secondFactor: number
 } & (
   | {
@@ -44,8 +44,9 @@ type WhoAsks = {
     }
   | { readonly personId: null; readonly jobId: string | null; readonly linkExpiresAt: Date }
 )
+const IDLE_COLUMN = 'idle_hours'
 const WHO_ASKS = `select s.workshop_id as workshopId, s.expires_at as expiresAt, s.seen_at as seenAt, s.halfway,
-    w.idle_hours as idleHours, w.second_factor as secondFactor,
+    w.${IDLE_COLUMN} as idleH, w.second_factor as secondFactor,
     p.id as personId, p.name, p.email, p.role, p.active, p.totp_secret is not null as hasTotp,
     g.job_id as jobId, g.expires_at as linkExpiresAt
   from session s join workshop w on w.id = s.workshop_id
@@ -84,7 +85,7 @@ export class SessionsService {
     const now = Date.now()
     if (!row || row.halfway || row.expiresAt.getTime() <= now) return null
     const restedMs = now - row.seenAt.getTime()
-    if (row.personId !== null && restedMs > row.idleHours * HOUR_MS) return null
+    if (row.personId !== null && restedMs > row.idleH * HOUR_MS) return null
     if (restedMs > SEEN_MS)
       await this.database.getRepository(SessionEntity).update({ tokenHash }, { seenAt: new Date(now) })
     const { workshopId } = row
