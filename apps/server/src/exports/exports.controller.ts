@@ -1,11 +1,11 @@
 import { Imported, JobFile, JobFileQuery, JobId, MOST_JOB_FILE_BYTES, Refusal } from '@lochmoor/contract'
-import { Readable } from 'node:stream'
 import type { Result } from '@lochmoor/core'
 import { Controller, Get, HttpException, Param, Post, Query, Req, Res, StreamableFile } from '@nestjs/common'
 import { ApiBody, ApiTags } from '@nestjs/swagger'
 import type { Request, Response } from 'express'
 import type { z } from 'zod'
 import { Answers, jsonSchemaOf } from '../http/answers.decorator.ts'
+import { streamed } from '../http/streamed.ts'
 import { Turns } from '../threads/turns.ts'
 import { From, Who, type PersonCaller } from '../workshop/caller.ts'
 import { ExportsService, type ExportError } from './exports.service.ts'
@@ -46,7 +46,7 @@ export class ExportsController {
   ): Promise<StreamableFile> {
     const { pieces, title } = orRefuse(await this.exports.export(caller, id, new Date(), address, history === 'whole'))
     response.attachment(`${title.replace(/[/:*?"<>|]/g, '-')}.lochmoor.json`)
-    return new StreamableFile(Readable.from(pieces), { type: 'application/json; charset=utf-8' })
+    return streamed(pieces, 'application/json; charset=utf-8')
   }
 
   @Post('import')

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { JOB_SCHEMA_VERSION, type JobFile, type SectionName } from '@lochmoor/contract'
 import { DataSource } from 'typeorm'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
+import { JobsRepository } from '../jobs/jobs.repository.ts'
 import { demoCaller, strangerOf, type Caller } from '../test/callers.ts'
 import { asVersion1, asVersion2, asVersion3, asVersion4, asVersion5, asVersion7 } from '../test/oldDocuments.ts'
 import { testServer, type TestServer } from '../test/testServer.ts'
@@ -106,6 +107,23 @@ describe('a job as a file', () => {
     expect(file.records.map((r) => (r.body.kind === 'note' ? r.body.text : ''))).toEqual(
       Array.from({ length: 1203 }, (_, i) => `n${i + 1}`),
     )
+  })
+
+  it('that cannot be read to its end is broken off, and does not look whole', async () => {
+    const jobs = server.app.get(JobsRepository)
+    const honest = jobs.historyTexts.bind(jobs)
+    jobs.historyTexts = async function* (...asked) {
+      for await (const text of honest(...asked)) {
+        yield text
+        throw new Error('the store has gone')
+      }
+    }
+    try {
+      await expect(owner.get(`/api/jobs/${ID}/export`)).rejects.toThrow(/aborted|socket hang up/)
+    } finally {
+      jobs.historyTexts = honest
+    }
+    expect((await exported()).id).toBe(ID)
   })
 
   it('in another workshop nobody of this one has it', async () => {

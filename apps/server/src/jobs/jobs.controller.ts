@@ -17,7 +17,6 @@ import {
   VersionNumber,
   type SectionName,
 } from '@lochmoor/contract'
-import { Readable } from 'node:stream'
 import type { Result } from '@lochmoor/core'
 import {
   Body,
@@ -36,6 +35,7 @@ import {
 import { ApiBody, ApiTags } from '@nestjs/swagger'
 import { z } from 'zod'
 import { Answers, jsonSchemaOf } from '../http/answers.decorator.ts'
+import { streamed } from '../http/streamed.ts'
 import { parseOrRefuse } from '../http/schema.pipe.ts'
 import { From, GuestsToo, OwnerOnly, Who, type Caller, type PersonCaller } from '../workshop/caller.ts'
 import { PeopleService } from '../workshop/people.service.ts'
@@ -89,10 +89,8 @@ export class JobsController {
     @Query({ schema: BoardQuery }) query: BoardQuery,
   ): Promise<StreamableFile> {
     const names = new Map((await this.people.colleagues(workshopId)).map((p) => [p.id, p.name]))
-    return new StreamableFile(Readable.from(this.board.csv(workshopId, query, names, new Date())), {
-      type: 'text/csv; charset=utf-8',
-      disposition: 'attachment; filename="jobs.csv"',
-    })
+    const lines = this.board.csv(workshopId, query, names, new Date())
+    return streamed(lines, 'text/csv; charset=utf-8', 'attachment; filename="jobs.csv"')
   }
 
   @Post()

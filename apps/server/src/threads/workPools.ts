@@ -15,30 +15,26 @@ const built = (path: string): string =>
 const IDLE_MS = 30_000
 const JUDGE_IDLE_MS = 15 * 60_000
 
+/** One thread less than the machine has cores, four at most; it ends when nothing has come for a while. */
+const pool = (file: string, more: Partial<ConstructorParameters<typeof Piscina>[0]> = {}): Piscina =>
+  new Piscina({
+    filename: built(file),
+    minThreads: 0,
+    maxThreads: Math.min(4, Math.max(1, availableParallelism() - 1)),
+    idleTimeout: IDLE_MS,
+    resourceLimits: { maxOldGenerationSizeMb: 512 },
+    ...more,
+  })
+
 /** Threads beside the one that answers: papers are drawn, jobs judged for the board and job files read there. */
 @Injectable()
 export class WorkPools implements OnModuleDestroy {
-  private readonly papers = new Piscina({
-    filename: built('sheets/paperWorker.ts'),
-    minThreads: 0,
-    maxThreads: Math.min(4, Math.max(1, availableParallelism() - 1)),
-    idleTimeout: IDLE_MS,
-    resourceLimits: { maxOldGenerationSizeMb: 512 },
-  })
-  private readonly judges = new Piscina({
-    filename: built('jobs/judgeWorker.ts'),
-    minThreads: 0,
-    maxThreads: Math.min(4, Math.max(1, availableParallelism() - 1)),
-    // The board is looked at now and then all day: starting a thread takes longer than judging a job.
-    idleTimeout: JUDGE_IDLE_MS,
-    resourceLimits: { maxOldGenerationSizeMb: 512 },
-  })
+  private readonly papers = pool('sheets/paperWorker.ts')
+  /** The board is looked at now and then all day: starting a thread takes longer than judging a job. */
+  private readonly judges = pool('jobs/judgeWorker.ts', { idleTimeout: JUDGE_IDLE_MS })
   /** One at a time: a job file may be large. What it needs beyond its limit ends this thread and nothing else. */
-  private readonly files = new Piscina({
-    filename: built('exports/jobFileWorker.ts'),
-    minThreads: 0,
+  private readonly files = pool('exports/jobFileWorker.ts', {
     maxThreads: 1,
-    idleTimeout: IDLE_MS,
     resourceLimits: { maxOldGenerationSizeMb: 1024 },
   })
 
