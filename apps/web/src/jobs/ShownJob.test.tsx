@@ -1,10 +1,11 @@
 import 'fake-indexeddb/auto'
 import { SECTION_NAMES } from '@lochmoor/contract'
-import { emptyJob, emptyLeg, valueAt, type JobDocument, type Known } from '@lochmoor/core'
+import { emptyJob, emptyLeg, valueAt, type Catalogue, type JobDocument, type Known } from '@lochmoor/core'
 import { act, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { QuantityField } from '../fields/QuantityField.tsx'
+import { useCatalogue } from '../store/catalogueStore.ts'
 import { run, setAt, setLegs } from '../store/commands.ts'
 import { initialJobState, useJobStore, type JobState } from '../store/jobStore.ts'
 import { outbox } from '../store/outbox.ts'
@@ -80,6 +81,30 @@ describe('a figure that is typed', () => {
     expect([field.value, lowV(), shownV()]).toEqual(['11.8', 11.8, 'null'])
     await screen.findByText('11.8', { selector: 'output' })
     expect(shownNow()).toBe(document())
+  })
+
+  it('is shown also where it cannot be judged, so that what is wrong is said there', async () => {
+    const said = jest.spyOn(console, 'error').mockImplementation(() => undefined)
+    useCatalogue.setState({
+      catalogue: new Proxy(
+        {},
+        {
+          get: () => {
+            throw new Error('no parts')
+          },
+        },
+      ) as Catalogue,
+    })
+    render(
+      <ShownJob>
+        <Bench />
+      </ShownJob>,
+    )
+    await userEvent.type(screen.getByLabelText('Volts'), '11.8', { delay: null })
+    await screen.findByText('11.8', { selector: 'output' })
+    expect(said).toHaveBeenCalledWith('the job could not be judged', new Error('no parts'))
+    useCatalogue.setState({ catalogue: null })
+    said.mockRestore()
   })
 
   it('taken back to what is still shown, it is taken back in the job too', async () => {

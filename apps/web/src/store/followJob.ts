@@ -52,12 +52,17 @@ export const followJob = (
     const { catalogue } = useCatalogue.getState()
     if (!job) return
     judged = { job, fromMs: performance.now() }
-    if (catalogue)
-      for (const _ of judging(job, catalogue)) {
-        await giveWay()
-        // The next key has come: what it makes of the job is judged instead.
-        if (ended || lastTurn() !== mine) return
-      }
+    try {
+      if (catalogue)
+        for (const _ of judging(job, catalogue)) {
+          await giveWay()
+          // The next key has come: what it makes of the job is judged instead.
+          if (ended || lastTurn() !== mine) return
+        }
+    } catch (e) {
+      // It fails again where it is shown, and is said there.
+      console.error('the job could not be judged', e)
+    }
     show(job, false)
   }
   const unsubscribe = useJobStore.subscribe(({ document }, before) => {
