@@ -382,7 +382,10 @@ describe('history of sections', () => {
     const second = (await owner.get(`${jobUrl(id)}/history?section=fuel&before=${first.next}`)).body
     expect(second.entries.map((e: { version: number }) => e.version)).toEqual([11, 10, 9, 8, 7, 6, 5, 4, 3, 2, 1])
     expect(second.next).toBeNull()
-    await owner.get(`${jobUrl(id)}/history?before=yesterday`).expect(400)
+    for (const before of ['yesterday', '2026-13-45T00:00:00.000Z~1~fuel', '2026-02-01T00:00:00.000Z~1~fuel;'])
+      await owner.get(`${jobUrl(id)}/history?before=${encodeURIComponent(before)}`).expect(400)
+    for (const before of ['0000-01-01T00:00:00.000Z~1~fuel', '9999-12-31T23:59:59.999Z~9999999999~nowhere'])
+      await owner.get(`${jobUrl(id)}/history?before=${before}`).expect(200)
   })
   it('pages through versions of one and the same time without losing or doubling one', async () => {
     const { id } = await newJob('Many at once')

@@ -60,7 +60,7 @@ export const JobMenu = () => {
                 download={`${job.vehicle.title}.lochmoor.json`}
                 className="flex min-h-9 items-center gap-2 px-3 data-[highlighted]:bg-wash"
               >
-                <Download size={17} aria-hidden /> Export without its history
+                <Download size={17} aria-hidden /> Export without history
               </a>
             </DropdownMenu.Item>
             {archivedAt ? (

@@ -102,7 +102,7 @@ describe('a figure that is typed', () => {
     )
     await userEvent.type(screen.getByLabelText('Volts'), '11.8', { delay: null })
     await screen.findByText('11.8', { selector: 'output' })
-    expect(said).toHaveBeenCalledWith('the job could not be judged', new Error('no parts'))
+    expect(said).toHaveBeenCalledWith('the stations could not be worked out', new Error('no parts'))
     useCatalogue.setState({ catalogue: null })
     said.mockRestore()
   })

@@ -61,7 +61,7 @@ export const followJob = (
         }
     } catch (e) {
       // It fails again where it is shown, and is said there.
-      console.error('the job could not be judged', e)
+      console.error('the stations could not be worked out', e)
     }
     show(job, false)
   }
