@@ -27,6 +27,16 @@ export interface CircuitModel {
   railPa(regulatedPa: number, demandM3S: number): number
 }
 
+/** What a return line stands against, Pa over the tank: its column and its losses. In single-line systems it lies level. */
+export const returnBackPa = (
+  c: Pick<FuelCircuit, 'return' | 'fluid'> & { readonly regulator: Pick<FuelCircuit['regulator'], 'type'> },
+  returnFlowM3S: number,
+): number =>
+  c.return === null
+    ? 0
+    : (c.regulator.type === 'return' ? columnPa(c.return.riseM, c.fluid) : 0) +
+      lineDropPa(c.return, returnFlowM3S, c.fluid)
+
 export const circuitModel = (c: FuelCircuit): CircuitModel => {
   const { feed, filter, fluid, pump, regulator, strainer } = c
   const tankPa = c.tankPressurePa ?? 0
@@ -38,10 +48,7 @@ export const circuitModel = (c: FuelCircuit): CircuitModel => {
   const feedColumnPa = columnPa(feed.riseM, fluid)
   const supplyColumnPa = returnType ? feedColumnPa : 0
   const suctionDropPa = (q: number) => (c.suction ? lineDropPa(c.suction, q, fluid) : 0)
-  const returnColumnPa = returnType && c.return ? columnPa(c.return.riseM, fluid) : 0
-
-  const backPa = (returnFlowM3S: number): number =>
-    tankPa + returnColumnPa + (c.return ? lineDropPa(c.return, returnFlowM3S, fluid) : 0)
+  const backPa = (returnFlowM3S: number): number => tankPa + returnBackPa(c, returnFlowM3S)
   const wideOpenPa = (returnFlowM3S: number): number =>
     backPa(returnFlowM3S) + elementDropPa(regulator.fullOpen, returnFlowM3S)
 

@@ -3,18 +3,28 @@ import type { Trace } from '../verdict/index.ts'
 const LAMINAR_UP_TO_RE = 2000
 const TURBULENT_FROM_RE = 4000
 const LN10 = Math.log(10)
+/** Newton squares what is wrong: after a step of this share nothing is left that a double could hold. */
+const LAST_STEP_SHARE = 1e-7
+/** More than any Reynolds number and roughness takes. */
+const MOST_STEPS = 12
 
-/** 1/sqrt(f) after Colebrook and White (J. Inst. Civ. Eng. 11, 1939), by Newton from Haaland's explicit estimate. */
+/** 1/sqrt(f) of an ordinary line, f = 0.028. */
+const USUAL_ROOT_INVERSE = 6
+
+/**
+ * 1/sqrt(f) after Colebrook and White (J. Inst. Civ. Eng. 11, 1939), by Newton: what is to become nothing rises and bends
+ * down, so that from the second step on the answer is neared from one side.
+ */
 const colebrookRootInverse = (reynolds: number, relativeRoughness: number): number => {
   const a = relativeRoughness / 3.7
   const b = 2.51 / reynolds
-  let x = -1.8 * Math.log10(a ** 1.11 + 6.9 / reynolds)
-  for (let i = 0; i < 4; i++) {
+  let x = USUAL_ROOT_INVERSE
+  for (let i = 0; i < MOST_STEPS; i++) {
     const inside = a + b * x
-    const residual = x + 2 * Math.log10(inside)
+    const residual = x + (2 / LN10) * Math.log(inside)
     const step = residual / (1 + (2 * b) / (LN10 * inside))
     x -= step
-    if (Math.abs(step) < 1e-12 * x) break
+    if (Math.abs(step) < LAST_STEP_SHARE * x) break
   }
   return x
 }
@@ -24,7 +34,7 @@ const colebrookSlope = (reynolds: number, relativeRoughness: number, x: number):
   const b = 2.51 / reynolds
   const inside = relativeRoughness / 3.7 + b * x
   const dxdRe = (2 * b * x) / (LN10 * reynolds * inside) / (1 + (2 * b) / (LN10 * inside))
-  return (-2 * dxdRe) / x ** 3
+  return (-2 * dxdRe) / (x * x * x)
 }
 
 /**
@@ -54,7 +64,8 @@ const laminar = (reynolds: number, trace?: Trace): number => {
 }
 
 const turbulent = (reynolds: number, relativeRoughness: number, trace?: Trace): number => {
-  const f = colebrookRootInverse(reynolds, relativeRoughness) ** -2
+  const x = colebrookRootInverse(reynolds, relativeRoughness)
+  const f = 1 / (x * x)
   trace?.step({
     symbol: 'f',
     meaning: 'friction factor, turbulent (the equation holds for this f)',
@@ -75,7 +86,7 @@ const between = (reynolds: number, relativeRoughness: number, trace?: Trace): nu
   const width = TURBULENT_FROM_RE - LAMINAR_UP_TO_RE
   const x1 = colebrookRootInverse(TURBULENT_FROM_RE, relativeRoughness)
   const f0 = 64 / LAMINAR_UP_TO_RE
-  const f1 = x1 ** -2
+  const f1 = 1 / (x1 * x1)
   const s0 = -64 / LAMINAR_UP_TO_RE ** 2
   const s1 = colebrookSlope(TURBULENT_FROM_RE, relativeRoughness, x1)
   const t = (reynolds - LAMINAR_UP_TO_RE) / width

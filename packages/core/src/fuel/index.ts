@@ -30,12 +30,11 @@ export { shutOffAt, type ShutOff, type ShutOffBasis } from './shutOff.ts'
 export { mostHeldDemandM3S, railWithFallingDemandPa, requiredRisePa } from './limits.ts'
 export {
   COMBINATION_FAILURES,
-  rankCombinations,
   type Combination,
-  type CombinationAnswer,
   type CombinationCase,
   type CombinationPoint,
-} from './choose/combinations.ts'
+} from './choose/combinationCase.ts'
+export { rankCombinations, type CombinationAnswer } from './choose/combinations.ts'
 export { checkCombinations } from './choose/checkCombinations.ts'
 export { pumpSanity, type PumpDoubt } from './choose/pumpSanity.ts'
 export {

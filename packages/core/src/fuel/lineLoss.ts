@@ -44,7 +44,7 @@ export const lineFlow = (flowM3S: number, boreM: number, fluid: Fluid, trace?: T
 export const lineDropPa = (line: Line, flowM3S: number, fluid: Fluid, trace?: Trace): number => {
   if (flowM3S < LEAST_FLOW_M3S) return 0
   let dropPa = pieceDropPa(line, flowM3S, fluid, trace)
-  for (const piece of line.then ?? []) dropPa += pieceDropPa(piece, flowM3S, fluid, trace)
+  if (line.then) for (const piece of line.then) dropPa += pieceDropPa(piece, flowM3S, fluid, trace)
   return dropPa
 }
 

@@ -15,12 +15,27 @@ export interface Packing {
 
 const SLACK = 1e-9
 
+/** Lists that were packed last: what is typed elsewhere in a job does not cut anything anew. */
+const packedLast = new Map<string, Packing>()
+const MOST_REMEMBERED = 32
+
 /**
  * Pieces packed on stock lengths with the fewest stock lengths, so the least waste. Each piece costs its length and one
  * cut; the last cut of a stock length may fall on its end.
  * @param piecesM each above 0 and at most `stockM`; a longer one is an error of the caller
  */
 export const packOnStock = (piecesM: readonly number[], stockM: number, cutM: number = CUT_WIDTH_M): Packing => {
+  const list = JSON.stringify([piecesM, stockM, cutM])
+  const known = packedLast.get(list)
+  if (known) return known
+  const packing = packed(piecesM, stockM, cutM)
+  const [oldest] = packedLast.keys()
+  if (oldest !== undefined && packedLast.size === MOST_REMEMBERED) packedLast.delete(oldest)
+  packedLast.set(list, packing)
+  return packing
+}
+
+const packed = (piecesM: readonly number[], stockM: number, cutM: number): Packing => {
   const tooLong = piecesM.find((p) => p > stockM + SLACK)
   if (tooLong !== undefined) throw new Error(`a piece of ${tooLong} m is longer than the stock of ${stockM} m`)
   const { bars, leastBars, proved } = fewestBars(

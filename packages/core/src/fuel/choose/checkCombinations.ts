@@ -1,6 +1,6 @@
 import type { InputError } from '../../verdict/index.ts'
 import { checkPumpTables } from '../pumpAtVoltage.ts'
-import type { CombinationCase } from './combinations.ts'
+import type { CombinationCase } from './combinationCase.ts'
 
 export type CombinationsError = InputError<string>
 

@@ -7,11 +7,11 @@ import { solveFuelCircuit } from '../solveFuelCircuit.ts'
 import type { FuelCircuit, Line } from '../circuitTypes.ts'
 import {
   COMBINATION_FAILURES,
-  rankCombinations,
   type Combination,
   type CombinationCase,
   type CombinationFailure,
-} from './combinations.ts'
+} from './combinationCase.ts'
+import { rankCombinations } from './combinations.ts'
 
 /*
  * The ranking once more, by a loop that shares nothing and remembers nothing: every combination at every moment with its

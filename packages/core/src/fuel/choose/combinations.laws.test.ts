@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { choiceOf, combinationCaseOf } from '../../stations/fuel/index.ts'
 import { catalogue, soundJob } from '../../stations/fuel/test/jobs.ts'
 import { checkCombinations } from './checkCombinations.ts'
-import { rankCombinations, type Combination, type CombinationCase } from './combinations.ts'
+import type { Combination, CombinationCase } from './combinationCase.ts'
+import { rankCombinations } from './combinations.ts'
 
 /** Designs of every kind, from easy to hopeless. */
 const arbCase: fc.Arbitrary<CombinationCase> = fc

@@ -1,7 +1,7 @@
 import { designOf } from './fuelDesign.ts'
 import { figureOf, fuelLoopOf } from '../../figures/index.ts'
 import { type JobDocument } from '../../job/index.ts'
-import type { CombinationCase, LinePath } from '../../fuel/choose/combinations.ts'
+import type { CombinationCase, LinePath } from '../../fuel/choose/combinationCase.ts'
 import { inOneHose } from '../../fuel/lines/withHose.ts'
 import { dueFactorOf, lossOf } from './circuitOfJob.ts'
 import type { CombinationChoice } from './choiceOfParts.ts'

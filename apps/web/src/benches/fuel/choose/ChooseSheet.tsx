@@ -1,13 +1,11 @@
 import {
   checkCombinations,
-  COMBINATION_FAILURES,
   combinationCaseOf,
   explainInputError,
   partById,
   withHose,
   type Catalogue,
   type Combination,
-  type CombinationAnswer,
   type CombinationChoice,
   type FuelSection,
   type JobDocument,
@@ -27,21 +25,15 @@ import { CombinationTable } from './CombinationTable.tsx'
 import { FilterNote } from './FilterNote.tsx'
 import { LeftOutParts } from './LeftOutParts.tsx'
 import { ParetoChart } from './ParetoChart.tsx'
+import type { RankingView, Shown, Wish } from './rankingView.ts'
 
 const SETTLE_MS = 350
 
-type Wish = 'price' | 'noise' | 'reserve'
 const WISHES = [
   ['price', 'Cheapest first'],
   ['noise', 'Quietest first'],
   ['reserve', 'Most reserve first'],
 ] as const
-
-const inOrder: Readonly<Record<Wish, (a: Combination, b: Combination) => number>> = {
-  price: (a, b) => a.price - b.price || a.noiseClass - b.noiseClass || b.reserve - a.reserve,
-  noise: (a, b) => a.noiseClass - b.noiseClass || a.price - b.price || b.reserve - a.reserve,
-  reserve: (a, b) => b.reserve - a.reserve || a.price - b.price,
-}
 
 /** The change of the design that puts a combination in, with the strainer that goes before its pump. */
 const changeFor = (
@@ -75,9 +67,11 @@ export const ChooseSheet = (props: SheetProps) => {
     const timer = setTimeout(() => start({ kind: 'combinations', job, catalogue, ownOnly }), SETTLE_MS)
     return () => clearTimeout(timer)
   }, [job, catalogue, ownOnly, refused, start])
-  const [kept, setKept] = useState<CombinationAnswer | null>(null)
+  const [kept, setKept] = useState<RankingView | null>(null)
   // While the next ranking is worked out the last one stays in view.
   if (state.kind === 'done' && state.answer !== kept) setKept(state.answer)
+  const soFar = (state.kind === 'running' && state.soFar) || null
+  const shown = soFar ?? kept
   return (
     <Columns
       names={['Chosen', 'Ranking', 'Assessment']}
@@ -112,9 +106,10 @@ export const ChooseSheet = (props: SheetProps) => {
                 ? 'The combinations cannot be ranked: with the reference hose on the manifold, vacuum cancels the whole set pressure. Leave the hose off, or raise the set pressure.'
                 : `The combinations cannot be ranked: ${explainInputError(refused)}`}
             </p>
-          ) : kept ? (
+          ) : shown ? (
             <Ranking
-              answer={kept}
+              answer={shown}
+              unfinished={soFar !== null}
               job={job}
               catalogue={catalogue}
               choice={choice}
@@ -131,42 +126,27 @@ export const ChooseSheet = (props: SheetProps) => {
   )
 }
 
-/** How far a combination comes before something stands against it. */
-const nearness = ({ fails }: Combination): number =>
-  fails === null ? COMBINATION_FAILURES.length : COMBINATION_FAILURES.indexOf(fails)
-
 interface RankingProps {
-  readonly answer: CombinationAnswer
+  readonly answer: RankingView
+  /** More combinations are still to be tried. */
+  readonly unfinished: boolean
   readonly job: JobDocument
   readonly catalogue: Catalogue
   readonly choice: CombinationChoice
   readonly tookMs: number | null
 }
 
-const Ranking = ({ answer, job, catalogue, choice, tookMs }: RankingProps) => {
+const Ranking = ({ answer, unfinished, job, catalogue, choice, tookMs }: RankingProps) => {
   const [wish, setWish] = useState<Wish>('price')
-  const [which, setWhich] = useState<'best' | 'passing' | 'all'>('best')
+  const [which, setWhich] = useState<Shown>('best')
   const take = (c: Combination) => run(setFuel(changeFor(c, job, catalogue, choice), 'combination taken', false))
-  const passing = useMemo(() => answer.ranked.filter((c) => c.fails === null), [answer])
-  const perPump = useMemo(() => {
-    const nearest = new Map<string, Combination>()
-    for (const c of answer.ranked) {
-      const known = nearest.get(c.pumpId)
-      if (!known || nearness(c) > nearness(known)) nearest.set(c.pumpId, c)
-    }
-    return [...nearest.values()]
-  }, [answer])
-  const shown = useMemo(() => {
-    const pool = which === 'all' ? answer.ranked : which === 'best' ? passing.filter((c) => c.best) : passing
-    const sorted = [...pool].sort(inOrder[wish])
-    // Those that fail stay behind those that pass, whatever is wished.
-    return [...sorted.filter((c) => c.fails === null), ...sorted.filter((c) => c.fails !== null)]
-  }, [answer, passing, which, wish])
+  const shown = answer.lists[which][wish]
   return (
     <>
       <p className="mb-2 leading-snug">
         <strong>
           {answer.passing.toLocaleString('en')} of {answer.tried.toLocaleString('en')} combinations pass
+          {unfinished && ' so far'}
         </strong>{' '}
         in every operating condition, with a 15 % reserve of flow and 10 % of return-line margin.{' '}
         <span className="text-soft">
@@ -174,7 +154,7 @@ const Ranking = ({ answer, job, catalogue, choice, tookMs }: RankingProps) => {
           {tookMs !== null && ` in ${(tookMs / 1000).toFixed(2)} s`}; the rest share one of those.
         </span>
       </p>
-      {passing.length > 0 && <ParetoChart passing={passing} catalogue={catalogue} />}
+      {answer.passing > 0 && <ParetoChart marks={answer.marks} best={answer.lists.best.price} catalogue={catalogue} />}
       <div className="my-2 grid max-w-xl grid-cols-2 gap-3">
         <SelectEntry label="Order" value={wish} options={WISHES} onChange={setWish} />
         <SelectEntry
@@ -188,10 +168,17 @@ const Ranking = ({ answer, job, catalogue, choice, tookMs }: RankingProps) => {
           onChange={setWhich}
         />
       </div>
-      <CombinationTable name="Combinations" rows={shown} catalogue={catalogue} job={job} onTake={take} />
+      <CombinationTable
+        name="Combinations"
+        rows={shown}
+        count={answer.counts[which]}
+        catalogue={catalogue}
+        job={job}
+        onTake={take}
+      />
       <h2 className="mt-5 border-b-2 border-ink pb-0.5 font-extrabold">Pump by pump</h2>
       <p className="py-1 text-sm text-soft">Each pump with the parts that suit it best, or what rules it out.</p>
-      <CombinationTable name="Pumps" rows={perPump} catalogue={catalogue} job={job} onTake={take} />
+      <CombinationTable name="Pumps" rows={answer.perPump} catalogue={catalogue} job={job} onTake={take} />
     </>
   )
 }

@@ -11,6 +11,8 @@ const PAGE = 25
 interface Props {
   readonly name: string
   readonly rows: readonly Combination[]
+  /** How many there are, where `rows` are only the first of them. */
+  readonly count?: number
   readonly catalogue: Catalogue
   readonly job: JobDocument
   readonly onTake: (c: Combination) => void
@@ -32,7 +34,7 @@ const isTight = (fails: Combination['fails']): boolean =>
   fails === 'feed drops more than 4 % of the pressure'
 
 /** Combinations with their margins, and the way to take one. */
-export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) => {
+export const CombinationTable = ({ name, rows, count = rows.length, catalogue, job, onTake }: Props) => {
   const [most, setMost] = useState(PAGE)
   const mayWrite = useMayWrite()
   const nameOf = (list: readonly { readonly id: string; readonly name: string }[], id: string) =>
@@ -109,6 +111,12 @@ export const CombinationTable = ({ name, rows, catalogue, job, onTake }: Props) 
         ]}
       />
       {rows.length === 0 && <p className="py-1 text-soft">None. Show those that fail to see what rules them out.</p>}
+      {count > rows.length && (
+        <p className="py-1 text-soft">
+          The first {rows.length.toLocaleString('en')} of {count.toLocaleString('en')} are listed; another order lists
+          others.
+        </p>
+      )}
       {rows.length > most && (
         <p className="mt-1">
           <Button kind="quiet" onClick={() => setMost(most + PAGE)}>

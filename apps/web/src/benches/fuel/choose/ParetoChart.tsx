@@ -1,25 +1,32 @@
 import { partById, type Catalogue, type Combination } from '@lochmoor/core'
 import { scaleLinear } from 'd3-scale'
+import { extent } from 'd3-array'
 import { useWidth } from '../../bench/useWidth.ts'
+import { MOST_SHOWN_RESERVE } from './rankingView.ts'
 
 const HEIGHT = 240
 const MARGIN = { top: 14, right: 16, bottom: 38, left: 52 }
-const MOST_SHOWN_RESERVE = 3
 /** Marks nearer than this lie on one another, px. */
 const MARK = 17
 
+interface Props {
+  /** Of those that pass, what is marked. */
+  readonly marks: readonly Combination[]
+  readonly best: readonly Combination[]
+  readonly catalogue: Catalogue
+}
+
 /** Price against reserve of all that pass; the figure in a mark is its noise class, the best are filled. */
-export const ParetoChart = ({ passing, catalogue }: { passing: readonly Combination[]; catalogue: Catalogue }) => {
+export const ParetoChart = ({ best, catalogue, marks }: Props) => {
   const [ref, width] = useWidth<HTMLElement>(620)
-  const prices = passing.map((c) => c.price)
-  const reserves = passing.map((c) => Math.min(c.reserve, MOST_SHOWN_RESERVE))
-  const x = scaleLinear([Math.min(...prices) - 1, Math.max(...prices) + 1], [MARGIN.left, width - MARGIN.right])
-  const y = scaleLinear([0, 1.1 * Math.max(...reserves)], [HEIGHT - MARGIN.bottom, MARGIN.top])
-  const best = passing.filter((c) => c.best)
+  const [least = 0, most = 0] = extent(marks, (c) => c.price)
+  const [, mostReserve = 0] = extent(marks, (c) => Math.min(c.reserve, MOST_SHOWN_RESERVE))
+  const x = scaleLinear([least - 1, most + 1], [MARGIN.left, width - MARGIN.right])
+  const y = scaleLinear([0, 1.1 * mostReserve], [HEIGHT - MARGIN.bottom, MARGIN.top])
   const at = (c: Combination) => [x(c.price), y(Math.min(c.reserve, MOST_SHOWN_RESERVE))] as const
   // Many lie on one another: of those only the first is marked, the best ahead of the quieter ones.
   const shown: Combination[] = []
-  for (const c of [...passing].sort((a, b) => Number(b.best) - Number(a.best) || a.noiseClass - b.noiseClass)) {
+  for (const c of [...marks].sort((a, b) => Number(b.best) - Number(a.best) || a.noiseClass - b.noiseClass)) {
     const [cx, cy] = at(c)
     if (shown.every((s) => Math.abs(at(s)[0] - cx) > MARK || Math.abs(at(s)[1] - cy) > MARK)) shown.push(c)
   }
