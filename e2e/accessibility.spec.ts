@@ -19,14 +19,21 @@ const NOT_YET = /^(Loading|Opening|Checking)\b.*…$/
 const goTo = async ({ address, page }: Bench, path: string): Promise<void> => {
   if (!page.url().startsWith(`${address}/`)) return void (await page.goto(address + path))
   await page.evaluate((to) => {
+    document.querySelector('h1')?.setAttribute('data-left', '')
     history.pushState(null, '', to)
     dispatchEvent(new PopStateEvent('popstate', { state: null }))
   }, path)
+  // The screen before is shown until the next one is drawn. Screens of one job share its heading.
+  await expect(
+    /^.(jobs|catalogue)./.test(path)
+      ? page.locator(`a[aria-current="page"][href="${path}"]`).first()
+      : page.locator('h1:not([data-left])'),
+  ).toBeAttached()
 }
 
 /** Waits until a screen has all that it shows. */
 const settled = async (page: Page): Promise<void> => {
-  await expect(page.getByRole('heading').first()).toBeVisible()
+  await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible()
   await expect(page.getByText(NOT_YET)).toHaveCount(0)
   await page.evaluate(() => document.fonts.ready)
 }
