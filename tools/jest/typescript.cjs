@@ -4,7 +4,8 @@
 const { createTransformer } = require('@swc/jest').default ?? require('@swc/jest')
 
 const TAKEN = ['Math', 'Number', 'Infinity', 'NaN', 'Object', 'Array', 'Map', 'Set', 'JSON', 'String', 'Error']
-const STRICT = /^"use strict";/
+/** Comments may stand before it. */
+const STRICT = /^(?:\s|\/\*[\s\S]*?\*\/|\/\/.*\n)*"use strict";/
 
 /** Only what the module uses and does not name itself. */
 const taking = (code) => {
@@ -25,7 +26,7 @@ module.exports = {
     const swc = createTransformer(options)
     return {
       ...swc,
-      getCacheKey: (...args) => `constants-2-${swc.getCacheKey(...args)}`,
+      getCacheKey: (...args) => `constants-3-${swc.getCacheKey(...args)}`,
       process: (...args) => withConstants(swc.process(...args)),
     }
   },
