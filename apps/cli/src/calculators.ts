@@ -21,6 +21,7 @@ import {
   solveFuelCircuit,
 } from '@lochmoor/core'
 import { calculator, type Calculator } from './calculator.ts'
+import { ENGINE_TOP_CALCULATORS } from './engineTopCalculators.ts'
 import { EXHAUST_CALCULATORS } from './exhaustCalculators.ts'
 import { FUEL_STATION_CALCULATORS } from './fuelStationCalculators.ts'
 import { HARNESS_BENCH_CALCULATORS } from './harnessBenchCalculators.ts'
@@ -90,6 +91,7 @@ export const CALCULATORS: readonly Calculator[] = [
   ),
   ...FUEL_STATION_CALCULATORS,
   ...EXHAUST_CALCULATORS,
+  ...ENGINE_TOP_CALCULATORS,
   ...POWER_CALCULATORS,
   ...HARNESS_CALCULATORS,
   ...HARNESS_BENCH_CALCULATORS,

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { z } from 'zod'
 import { CALCULATORS } from './calculators.ts'
+import { ENGINE_TOP_EXAMPLES } from './test/engineTopExamples.ts'
 import { EXHAUST_EXAMPLES } from './test/exhaustExamples.ts'
 import { FUEL_STATION_EXAMPLES } from './test/fuelStationExamples.ts'
 import { HARNESS_EXAMPLES } from './test/harnessExamples.ts'
@@ -110,6 +111,7 @@ const EXAMPLES: Record<string, unknown> = {
   },
   ...FUEL_STATION_EXAMPLES,
   ...EXHAUST_EXAMPLES,
+  ...ENGINE_TOP_EXAMPLES,
   ...POWER_EXAMPLES,
   ...HARNESS_EXAMPLES,
 }

@@ -1,5 +1,6 @@
 export * from './effects/index.ts'
 export * from './engine/index.ts'
+export * from './engine-top/index.ts'
 export * from './exhaust/index.ts'
 export * from './figures/index.ts'
 export * from './fuel/index.ts'

@@ -1,3 +1,4 @@
+import { dirname, join } from 'node:path'
 import * as contract from '@lochmoor/contract'
 import * as core from '@lochmoor/core'
 import { transformFileSync } from '@swc/core'
@@ -116,7 +117,7 @@ const modulesOf = (here: Here): typeof PageModules => {
     run(
       (name) =>
         name.startsWith('.')
-          ? load(new URL(name, `file://${file}`).pathname)
+          ? load(join(dirname(file), name))
           : name === 'idb'
             ? here.idb
             : SHARED[name],
