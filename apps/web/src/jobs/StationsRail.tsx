@@ -1,17 +1,18 @@
 import {
   PHASE_WORDS,
   phasesOf,
+  repairsFirst,
   STAGE_WORDS,
   STATE_WORDS,
+  STATION_HEADS,
   stationOf,
   type PhaseReadiness,
   type StationReadiness,
 } from '@lochmoor/core'
 import { ChevronDown, ChevronRight, Hammer } from 'lucide-react'
-import { useState, type ReactNode } from 'react'
+import { useMemo, useState, type ReactNode } from 'react'
 import { Link } from 'react-router'
 import { StateMark } from '../marks/StateMark.tsx'
-import { readinessNow } from '../store/assessments.ts'
 import { useCatalogue } from '../store/catalogueStore.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { useShownJob } from './ShownJob.tsx'
@@ -19,10 +20,18 @@ import { lastTabOf, usePlaces } from '../store/places.ts'
 import { useMayWrite } from '../store/sessionStore.ts'
 import { PAPERS } from './papers.ts'
 import { RepairLine } from './RepairLine.tsx'
+import { useReadiness } from './useReadiness.ts'
 import { useAddressInJob } from './useKeptPlace.ts'
 import { useUnfolded } from './useUnfolded.ts'
 
 const BOX = 'flex shrink-0 flex-col items-start justify-center border-b-[3px] px-2 py-1 text-left leading-tight whitespace-nowrap hover:bg-wash' // prettier-ignore
+
+/** The stations by name, until they have been judged for the first time. */
+const NOT_YET_JUDGED: readonly StationReadiness[] = STATION_HEADS.map(({ id }) => ({
+  station: id,
+  stage: 'not-begun',
+  verdict: 'unknown',
+}))
 
 /**
  * The stations by the phases of the work, each with its state, then the papers of the job. The phase one is at is
@@ -34,16 +43,18 @@ export const StationsRail = () => {
   const mayWrite = useMayWrite()
   const [open, setOpen] = useState(false)
   const at = useAddressInJob().split('/')[0] ?? ''
-  const { repairs, stations } = readinessNow(job, catalogue)
-  const phases = phasesOf(stations)
+  const jobId = useJobStore((s) => s.jobId)!
+  const readiness = useReadiness(jobId, job, catalogue)
+  const repairs = useMemo(() => readiness?.repairs ?? repairsFirst(job), [readiness, job])
+  const phases = phasesOf(readiness?.stations ?? NOT_YET_JUDGED)
   const close = () => setOpen(false)
   return (
     <>
       <nav aria-label="Stations" className="shrink-0 border-b border-hair lg:px-2 print:hidden">
-        <WhereOneIs at={at} phases={phases} open={open} onOpen={setOpen} />
+        <WhereOneIs at={at} phases={phases} judged={readiness !== null} open={open} onOpen={setOpen} />
         <div className={`flex-wrap items-stretch px-1 ${open ? 'flex' : 'hidden sm:flex'}`}>
           {phases.map((p) => (
-            <PhaseGroup key={p.phase} of={p} at={at} onGo={close} />
+            <PhaseGroup key={p.phase} of={p} judged={readiness !== null} at={at} onGo={close} />
           ))}
           <span className="flex-1" />
           {PAPERS.filter((p) => mayWrite || p.guests).map((p) => (
@@ -59,7 +70,7 @@ export const StationsRail = () => {
 }
 
 /** On a phone: phase and station one is at, which opens the rail. */
-const WhereOneIs = ({ at, phases, open, onOpen }: { at: string; phases: readonly PhaseReadiness[]; open: boolean; onOpen: (open: boolean) => void }) => {
+const WhereOneIs = ({ at, phases, judged, open, onOpen }: { at: string; phases: readonly PhaseReadiness[]; judged: boolean; open: boolean; onOpen: (open: boolean) => void }) => {
   const phase = phases.find((p) => p.stations.some((s) => stationOf(s.station).path === at))
   const station = phase?.stations.find((s) => stationOf(s.station).path === at)
   const paper = PAPERS.find((p) => p.path === at)
@@ -69,14 +80,24 @@ const WhereOneIs = ({ at, phases, open, onOpen }: { at: string; phases: readonly
         {phase && <span className="text-soft">{PHASE_WORDS[phase.phase]} / </span>}
         <span className="font-bold">{station ? stationOf(station.station).title : (paper?.title ?? 'Stations')}</span>
       </span>
-      {station && <StageMark {...station} />}
+      {station && (judged ? <StageMark {...station} /> : <NotJudged />)}
       <ChevronDown size={18} aria-hidden className={`shrink-0 ${open ? 'rotate-180' : ''}`} />
     </button>
   )
 } // prettier-ignore
 
 /** A phase with its worst state; its stations where it is unfolded. */
-const PhaseGroup = ({ of, at, onGo }: { of: PhaseReadiness; at: string; onGo: () => void }) => {
+const PhaseGroup = ({
+  of,
+  judged,
+  at,
+  onGo,
+}: {
+  of: PhaseReadiness
+  judged: boolean
+  at: string
+  onGo: () => void
+}) => {
   const { phase, stations } = of
   const isHere = stations.some((s) => stationOf(s.station).path === at)
   const [open, setOpen] = useUnfolded(`phase ${phase}`, isHere)
@@ -91,7 +112,7 @@ const PhaseGroup = ({ of, at, onGo }: { of: PhaseReadiness; at: string; onGo: ()
           {PHASE_WORDS[phase]}
           <Chevron size={15} aria-hidden />
         </span>
-        <WorstMark {...of} />
+        {judged ? <WorstMark {...of} /> : <NotJudged />}
       </button>
       {stations
         .filter((s) => open || stationOf(s.station).path === at)
@@ -103,7 +124,7 @@ const PhaseGroup = ({ of, at, onGo }: { of: PhaseReadiness; at: string; onGo: ()
                 <span className="font-normal text-soft">{s.number}</span>
                 {title}
               </span>
-              <StageMark {...s} />
+              {judged ? <StageMark {...s} /> : <NotJudged />}
             </RailLink>
           )
         })}
@@ -116,6 +137,13 @@ const RailLink = ({ to, active, onGo, children }: { to: string; active: boolean;
     {children}
   </Link>
 ) // prettier-ignore
+
+/** Stands where a state comes in a moment. */
+const NotJudged = () => (
+  <span aria-hidden className="text-sm text-soft">
+    …
+  </span>
+)
 
 const WorstMark = ({ worst, built }: PhaseReadiness) => (
   <span className="flex items-center gap-1 text-sm">

@@ -1,7 +1,7 @@
-import { STATION_LIST, type Catalogue, type JobDocument } from '@lochmoor/core'
-import { assessmentOf, readinessNow } from './assessments.ts'
+import type { JobDocument } from '@lochmoor/core'
 import { useCatalogue } from './catalogueStore.ts'
 import { useJobStore } from './jobStore.ts'
+import { giveWay, judging } from './judgeInSlices.ts'
 import { countTurn, isTyping, lastTurn, shownIs } from './shownJob.ts'
 
 /** So long no key has come before what was typed is judged: as long as that took the last time, within these. */
@@ -17,22 +17,6 @@ export const isShown = (job: JobDocument): void => {
   if (judged?.job !== job) return
   tookMs = performance.now() - judged.fromMs
   judged = null
-}
-
-/** Lets everything go first that the page has to do: keys, clicks, drawing. */
-const giveWay = (): Promise<void> =>
-  new Promise((resolve) => {
-    setTimeout(resolve, 0)
-  })
-
-/** Judges a job, a station a step; what it found is remembered and costs nothing when it is shown. */
-function* judging(job: JobDocument, catalogue: Catalogue): Generator<void> {
-  for (const station of STATION_LIST) {
-    if (!assessmentOf.knows(station, job, catalogue)) yield* station.prepare?.(job) ?? []
-    assessmentOf(station, job, catalogue)
-    yield
-  }
-  readinessNow(job, catalogue)
 }
 
 /**

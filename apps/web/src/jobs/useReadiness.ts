@@ -1,0 +1,35 @@
+import type { Catalogue, JobDocument, Readiness } from '@lochmoor/core'
+import { startTransition, useEffect, useState } from 'react'
+import { readinessNow } from '../store/assessments.ts'
+import { giveWay, isJudged, judging } from '../store/judgeInSlices.ts'
+
+/**
+ * How far a job has come. Where its stations are not judged yet that is done after what is on the screen has been drawn, a
+ * station at a time, and until then it says what it said last; null where it has said nothing of this job.
+ */
+export const useReadiness = (jobId: string, job: JobDocument, catalogue: Catalogue): Readiness | null => {
+  const [last, setLast] = useState<{ readonly jobId: string; readonly readiness: Readiness } | null>(null)
+  const judged = isJudged(job, catalogue)
+  useEffect(() => {
+    let ended = false
+    const judge = async (): Promise<void> => {
+      try {
+        for (const _ of judging(job, catalogue)) {
+          await giveWay()
+          if (ended) return
+        }
+      } catch (e) {
+        // The station that fails says so where it is shown; the others are shown as they were.
+        return console.error('the stations could not be worked out', e)
+      }
+      const readiness = readinessNow(job, catalogue)
+      if (!ended) startTransition(() => setLast({ jobId, readiness }))
+    }
+    void judge()
+    return () => {
+      ended = true
+    }
+  }, [jobId, job, catalogue])
+  if (judged) return readinessNow(job, catalogue)
+  return last?.jobId === jobId ? last.readiness : null
+}
