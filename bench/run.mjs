@@ -7,6 +7,7 @@ import { keys } from './keys.mjs'
 import { load } from './load.mjs'
 import { QUICK } from './measure.mjs'
 import { harnessStation } from './harnessStation.mjs'
+import { networkSolver } from './networkSolver.mjs'
 import { powerStation } from './powerStation.mjs'
 import { screen } from './screen.mjs'
 import { slowLine } from './slowLine.mjs'
@@ -22,6 +23,7 @@ console.log(
 /** What is measured, by name, in its order. @type {Readonly<Record<string, () => void | Promise<void>>>} */
 const PARTS = {
   computation,
+  network: networkSolver,
   fuel: fuelStation,
   exhaust: exhaustStation,
   power: powerStation,

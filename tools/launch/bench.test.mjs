@@ -7,6 +7,7 @@ describe('./lochmoor bench', () => {
     expect([status, stderr, stdout]).toEqual([0, expect.any(String), expect.any(String)])
     for (const part of [
       'one fuel circuit',
+      'by a published network solver',
       'combinations over',
       'whole job of',
       'book of a job',
