@@ -14,7 +14,9 @@ import {
 } from '../packages/core/dist/index.js'
 import { STOCK_CATALOGUE } from '../apps/server/dist/catalogue/stock/index.js'
 import { DEMO_JOBS } from '../apps/server/dist/demo/demoJobs.js'
-import { median, often, report, reportRange } from './measure.mjs'
+import { cars, median, often, report, reportRange } from './measure.mjs'
+
+const DRAWS = often(20_000, 400)
 
 /** @param {number} times @param {() => void} act */
 const msOf = (times, act) =>
@@ -37,7 +39,7 @@ const exactly = (parts, n) =>
 
 /** What runs in the worker of the fuel station: probability and ranking; and the cut list. */
 export const fuelStation = () => {
-  for (const { document } of DEMO_JOBS) {
+  for (const { document } of cars(DEMO_JOBS)) {
     const solved = engineOfJob(document)
       .points.map((p) => solvePoint(designOf(document), p))
       .filter(isSolved)
@@ -45,8 +47,8 @@ export const fuelStation = () => {
     if (!worst) continue
     const name = document.vehicle.title
     const inputs = spreadInputsOf(designOf(document), worst)
-    const spread = msOf(5, () => void spreadCircuit(worst.circuit, inputs, { draws: 20_000, seed: 1 }))
-    report(`20,000 draws at the tightest moment of ${name}, median`, `${spread.toFixed(0)} ms`, '1000 ms or less')
+    const spread = msOf(5, () => void spreadCircuit(worst.circuit, inputs, { draws: DRAWS, seed: 1 }))
+    report(`${DRAWS} draws at the tightest moment of ${name}, median`, `${spread.toFixed(0)} ms`, '1000 ms or less')
 
     const choice = choiceOf(document, STOCK_CATALOGUE)
     // A design of always the same size, whatever of the catalogue fits this car.

@@ -2,7 +2,7 @@
 /* global window, document, MutationObserver */
 import { chromium } from '@playwright/test'
 import { CHROMIUM } from '../tools/launch/chromium.mjs'
-import { startTestServer } from '../tools/launch/startTestServer.mjs'
+import { startApplication } from './application.mjs'
 import { DEMO_JOBS } from '../apps/server/dist/demo/demoJobs.js'
 import { often, QUICK, quantile, report, reportRange } from './measure.mjs'
 
@@ -68,7 +68,7 @@ const typeInto = async (page, label, keys, gapMs) => {
 
 /** What a key costs: to the next frame on a slow machine, and the longest tasks on this one. */
 export const keys = async () => {
-  const server = await startTestServer()
+  const server = await startApplication()
   const browser = await chromium.launch(CHROMIUM)
   try {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })

@@ -1,4 +1,5 @@
 // @ts-check
+import { endShared } from './application.mjs'
 import { command } from './command.mjs'
 import { computation } from './computation.mjs'
 import { exhaustStation } from './exhaustStation.mjs'
@@ -44,4 +45,8 @@ if (unknown.length > 0) {
   console.error(`"${unknown.join(' ')}" is not measured; measured are: ${Object.keys(PARTS).join(', ')}`)
   process.exit(2)
 }
-for (const [name, part] of Object.entries(PARTS)) if (named.length === 0 || named.includes(name)) await part()
+try {
+  for (const [name, part] of Object.entries(PARTS)) if (named.length === 0 || named.includes(name)) await part()
+} finally {
+  await endShared()
+}

@@ -5,9 +5,9 @@ import { fileURLToPath } from 'node:url'
 import { gzipSync } from 'node:zlib'
 import { chromium } from '@playwright/test'
 import { CHROMIUM } from '../tools/launch/chromium.mjs'
-import { startTestServer } from '../tools/launch/startTestServer.mjs'
+import { startApplication } from './application.mjs'
 import { DEMO_JOBS } from '../apps/server/dist/demo/demoJobs.js'
-import { report } from './measure.mjs'
+import { cars, report } from './measure.mjs'
 
 const ASSETS = fileURLToPath(new URL('../apps/web/dist/assets', import.meta.url))
 const INDEX = fileURLToPath(new URL('../apps/web/dist/index.html', import.meta.url))
@@ -23,12 +23,12 @@ const firstScriptBytes = () => {
 /** What the page asks for first, and how soon a bench stands in a real browser. */
 export const screen = async () => {
   report('first script of the web page, compressed', `${(firstScriptBytes() / 1e3).toFixed(0)} kB`, '180 kB')
-  const server = await startTestServer()
+  const server = await startApplication()
   const browser = await chromium.launch(CHROMIUM)
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
     await page.request.post(`${server.address}/api/session/demo`, { data: { as: 'owner' } })
-    for (const { id, document: job } of DEMO_JOBS) {
+    for (const { id, document: job } of cars(DEMO_JOBS)) {
       if (job.fuel.systemType !== 'return') continue
       const from = performance.now()
       await page.goto(`${server.address}/jobs/${id}/fuel`)

@@ -1,7 +1,7 @@
 // @ts-check
 import { chromium } from '@playwright/test'
 import { CHROMIUM } from '../tools/launch/chromium.mjs'
-import { startTestServer } from '../tools/launch/startTestServer.mjs'
+import { startApplication } from './application.mjs'
 import { DEMO_JOBS } from '../apps/server/dist/demo/demoJobs.js'
 import { often, QUICK, reportRange } from './measure.mjs'
 
@@ -11,7 +11,7 @@ const ROUNDS = often(3, 1)
 
 /** A bench opened over a slow line: by somebody who was never here, and once more when the browser has kept the program. */
 export const slowLine = async () => {
-  const server = await startTestServer()
+  const server = await startApplication()
   const browser = await chromium.launch(CHROMIUM)
   /** @type {{ line: number[], usable: number[], again: number[], sentKb: number[] }} */
   const found = { line: [], usable: [], again: [], sentKb: [] }

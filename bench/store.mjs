@@ -1,5 +1,5 @@
 // @ts-check
-import { startTestServer } from '../tools/launch/startTestServer.mjs'
+import { startApplication } from './application.mjs'
 import { seedStore } from './seedStore.mjs'
 import { median, often, quantile, report } from './measure.mjs'
 
@@ -10,7 +10,7 @@ const THICK_BOOK = often(5_000, 100)
 
 /** Lists, opening and searching at the size of a very busy workshop, asked over HTTP one after the other. */
 export const store = async () => {
-  const server = await startTestServer()
+  const server = await startApplication()
   try {
     const thick = await seedStore(server.databaseUrl, {
       jobs: JOBS,

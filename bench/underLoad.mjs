@@ -4,7 +4,7 @@ import { randomUUID } from 'node:crypto'
 import { once } from 'node:events'
 import { readFileSync } from 'node:fs'
 import sharp from 'sharp'
-import { startTestServer } from '../tools/launch/startTestServer.mjs'
+import { startApplication } from './application.mjs'
 import { signInAsOwner } from '../tools/launch/writer.mjs'
 import { QUICK, quantile, report } from './measure.mjs'
 
@@ -27,7 +27,7 @@ const mostMb = (pid) => Number(/^VmHWM:\s+(\d+) kB/m.exec(readFileSync(`/proc/${
  * photographs are taken in and sheets are drawn.
  */
 export const underLoad = async () => {
-  const server = await startTestServer()
+  const server = await startApplication()
   try {
     const call = await signInAsOwner(server.address)
     const image = await picture()

@@ -2,7 +2,7 @@
 import { assessor, readinessOf, remediesOf, STATION_LIST, withValueAt } from '../packages/core/dist/index.js'
 import { STOCK_CATALOGUE } from '../apps/server/dist/catalogue/stock/index.js'
 import { DEMO_JOBS } from '../apps/server/dist/demo/demoJobs.js'
-import { median, report, timesUs } from './measure.mjs'
+import { cars, median, report, timesUs } from './measure.mjs'
 
 const ms = (/** @type {number[]} */ us) => `${(median(us) / 1e3).toFixed(2)} ms`
 /** @typedef {import('../packages/core/src/index.ts').JobDocument} Job */
@@ -12,7 +12,7 @@ const fresh = (job, i) => withValueAt(job, 'fuel.primeS', 2 + (i % 1000) / 1e4)
 
 /** What a change costs: the whole job judged afresh, what one key at the fuel station judges, the remedies beside it. */
 export const wholeJob = () => {
-  for (const { document } of DEMO_JOBS) {
+  for (const { document } of cars(DEMO_JOBS)) {
     const { title } = document.vehicle
     report(
       `whole job of ${title} judged, without remedies, median`,
