@@ -20,26 +20,40 @@ export interface RodLinkage {
   readonly rodM: number
 }
 
-/** End of a lever turned by an angle from straight up. */
-export const ballAt = ({ armM, at, shaft }: Lever, rad: number): Vector => {
-  const { zero, quarter } = planeOf(shaft)
-  return plus(at, times(armM, plus(times(Math.cos(rad), zero), times(Math.sin(rad), quarter))))
+/** A lever with the plane it turns in worked out. */
+interface TurningLever {
+  readonly at: Vector
+  readonly armM: number
+  readonly zero: Vector
+  readonly quarter: Vector
 }
+const turning = ({ armM, at, shaft }: Lever): TurningLever => ({ at, armM, ...planeOf(shaft) })
 
-/** Both ways to close a linkage, rad from straight up; empty where the rod is too long or too short. */
-export const closures = ({ driven, rodM }: RodLinkage, ball: Vector): readonly number[] => {
-  const { zero, quarter } = planeOf(driven.shaft)
-  const w = minus(ball, driven.at)
+const ballOf = ({ armM, at, quarter, zero }: TurningLever, rad: number): Vector =>
+  plus(at, times(armM, plus(times(Math.cos(rad), zero), times(Math.sin(rad), quarter))))
+/** How fast its ball moves a turn, m. */
+const ballMoves = ({ armM, quarter, zero }: TurningLever, rad: number): Vector =>
+  times(armM, plus(times(-Math.sin(rad), zero), times(Math.cos(rad), quarter)))
+
+const waysOf = ({ armM, at, quarter, zero }: TurningLever, rodM: number, ball: Vector): readonly number[] => {
+  const w = minus(ball, at)
   // |w - b(cos z + sin q)|² = l²  =>  A cos + B sin = C
-  const a = 2 * driven.armM * dot(w, zero)
-  const b = 2 * driven.armM * dot(w, quarter)
-  const c = dot(w, w) + driven.armM ** 2 - rodM ** 2
+  const a = 2 * armM * dot(w, zero)
+  const b = 2 * armM * dot(w, quarter)
+  const c = dot(w, w) + armM ** 2 - rodM ** 2
   const reach = Math.hypot(a, b)
   if (reach === 0 || Math.abs(c) > reach) return []
   const middle = Math.atan2(b, a)
   const half = Math.acos(c / reach)
   return half === 0 ? [middle] : [middle - half, middle + half]
 }
+
+/** End of a lever turned by an angle from straight up. */
+export const ballAt = (lever: Lever, rad: number): Vector => ballOf(turning(lever), rad)
+
+/** Both ways to close a linkage, rad from straight up; empty where the rod is too long or too short. */
+export const closures = ({ driven, rodM }: RodLinkage, ball: Vector): readonly number[] =>
+  waysOf(turning(driven), rodM, ball)
 
 /** Rod that joins both levers as they stand at rest, m. */
 export const rodAtRestM = ({ driven, driver }: Omit<RodLinkage, 'rodM' | 'kind'>): number =>
@@ -59,14 +73,14 @@ const TURN = 2 * Math.PI
 export const near = (rad: number, to: number): number => rad - TURN * Math.round((rad - to) / TURN)
 
 /** Small enough that between two steps no lever takes the other way to close. */
-const STEP_RAD = Math.PI / 720
+const FINE_STEP_RAD = Math.PI / 720
 
 export interface RodPoint {
   /** Turned from rest, rad, in the sense it is driven. */
   readonly driverRad: number
   /** Turned from rest by the rod, rad; positive the way the driven lever opens. */
   readonly drivenRad: number
-  /** Of the driven lever for one of the driver; 0 at a dead centre. */
+  /** Turn of the driven lever for one of the driver; beyond all bounds where rod and driven lever lie in line. */
   readonly ratio: number
 }
 
@@ -79,26 +93,27 @@ export interface RodSweep {
 /**
  * Turns the driver from rest by up to `travelRad` (its sign is the way it turns) and follows the driven lever, the way to
  * close that is nearest to where it stood. It binds where the rod no longer reaches: there the driven lever has a dead
- * centre. Closed form of the four-bar linkage (loop closure; Hartenberg and Denavit 1964), in space with ball joints.
+ * centre. Closed form of the four-bar linkage (loop closure; Hartenberg and Denavit 1964), in space with ball joints;
+ * ratio by the speeds of both balls along the rod.
  * @param opens 1 where the driven lever opens clockwise, -1 where it opens the other way
  */
-export const sweepRod = (linkage: RodLinkage, travelRad: number, opens: 1 | -1): RodSweep => {
-  const { driver, driven } = linkage
-  const steps = Math.max(1, Math.ceil(Math.abs(travelRad) / STEP_RAD))
+export const sweepRod = (linkage: RodLinkage, travelRad: number, opens: 1 | -1, stepRad = FINE_STEP_RAD): RodSweep => {
+  const { driver, driven, rodM } = linkage
+  const [drives, follows] = [turning(driver), turning(driven)]
+  const steps = Math.max(1, Math.ceil(Math.abs(travelRad) / stepRad))
+  const sense = Math.sign(travelRad) || 1
   const points: RodPoint[] = []
   let before = driven.restRad
-  const drivenAt = (turnRad: number, from: number): number | null => {
-    const ways = closures(linkage, ballAt(driver, driver.restRad + turnRad)).map((w) => near(w, from))
-    return ways.length === 0 ? null : ways.reduce((a, b) => (Math.abs(b - from) < Math.abs(a - from) ? b : a))
-  }
-  const h = 1e-6
   for (let i = 0; i <= steps; i++) {
     const turnRad = (travelRad * i) / steps
-    const at = drivenAt(turnRad, before)
-    if (at === null) return { points, bindsAtRad: bindsAt(linkage, (travelRad * (i - 1)) / steps, turnRad) }
-    const sense = Math.sign(travelRad) || 1
-    const [back, on] = [drivenAt(turnRad - sense * h, at), drivenAt(turnRad + sense * h, at)]
-    const ratio = (opens * ((on ?? at) - (back ?? at))) / (h * ((on === null ? 0 : 1) + (back === null ? 0 : 1)) || h)
+    const ball = ballOf(drives, driver.restRad + turnRad)
+    const ways = waysOf(follows, rodM, ball).map((w) => near(w, before))
+    if (ways.length === 0) return { points, bindsAtRad: bindsAt(linkage, (travelRad * (i - 1)) / steps, turnRad) }
+    const at = ways.reduce((a, b) => (Math.abs(b - before) < Math.abs(a - before) ? b : a))
+    const rod = minus(ballOf(follows, at), ball)
+    const along = dot(rod, ballMoves(follows, at))
+    const ratio =
+      along === 0 ? Infinity : (opens * sense * dot(rod, ballMoves(drives, driver.restRad + turnRad))) / along
     points.push({ driverRad: Math.abs(turnRad), drivenRad: opens * (at - driven.restRad), ratio })
     before = at
   }

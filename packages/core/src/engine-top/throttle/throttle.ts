@@ -45,53 +45,70 @@ export interface ThrottleAnswer {
 }
 
 const STEPS = 240
+const COARSE_STEPS = 40
+const HAIR_RAD = 1e-9
 
-/** Turn out of a link for turns in, by interpolation between steps far finer than a lever is set. */
-const followed = (link: ThrottleLink, travelRad: number): { at: (rad: number) => number; endRad: number; binds: boolean } => {
-  if (link.kind === 'cable')
-    return {
-      at: (rad) => camTurnRad(link, cablePullM(link, link.sense.drives * rad)),
-      endRad: travelRad,
-      binds: false,
-    }
-  const { bindsAtRad, points } = sweepRod(link, link.sense.drives * travelRad, link.sense.opens)
-  const endRad = bindsAtRad === null ? travelRad : Math.min(bindsAtRad, points.at(-1)?.driverRad ?? 0)
+/** What comes out of a link for what goes in, between two turns of its driver. */
+interface Followed {
+  readonly at: (rad: number) => number
+  /** How far its driver turns before it binds, either way. */
+  readonly leastRad: number
+  readonly mostRad: number
+}
+
+/** Turn out of a rod linkage for turns in one way, by interpolation between steps far finer than a lever is set. */
+const oneWay = (link: RodLinkage & { readonly sense: LinkSense }, turnRad: number, stepRad?: number) => {
+  const { bindsAtRad, points } = sweepRod(link, link.sense.drives * turnRad, link.sense.opens, stepRad)
+  const reachesRad = points.at(-1)?.driverRad ?? 0
+  const endRad = bindsAtRad === null ? Math.abs(turnRad) : Math.min(bindsAtRad, reachesRad)
+  const perRad = reachesRad > 0 ? (points.length - 1) / reachesRad : 0
   return {
     endRad,
-    binds: bindsAtRad !== null,
-    at: (rad) => {
-      if (points.length === 0) return NaN
-      const i = Math.min(points.length - 2, points.findIndex((p) => p.driverRad >= rad) - 1)
-      const a = points[Math.max(0, i)]!
-      const b = points[Math.max(0, i) + 1] ?? a
-      const span = b.driverRad - a.driverRad
-      return span === 0 ? a.drivenRad : a.drivenRad + ((rad - a.driverRad) / span) * (b.drivenRad - a.drivenRad)
+    at: (rad: number): number => {
+      const place = Math.min(points.length - 1, rad * perRad)
+      const i = Math.floor(place)
+      const from = points[i]?.drivenRad ?? NaN
+      const to = points[i + 1]?.drivenRad ?? from
+      return from + (place - i) * (to - from)
     },
   }
-} // prettier-ignore
+}
+
+const followed = (link: ThrottleLink, leastRad: number, mostRad: number, stepRad?: number): Followed => {
+  if (link.kind === 'cable')
+    return { leastRad, mostRad, at: (rad) => camTurnRad(link, cablePullM(link, link.sense.drives * rad)) }
+  const on = oneWay(link, mostRad, stepRad)
+  const back = leastRad < 0 ? oneWay(link, leastRad, stepRad) : null
+  return {
+    leastRad: back ? -back.endRad : 0,
+    mostRad: on.endRad,
+    at: (rad) => (rad < 0 && back ? back.at(-rad) : on.at(Math.max(0, rad))),
+  }
+}
 
 /**
  * What the plate does over the pedal's travel: every link solved by its geometry, one after the other.
- * The slack is lost first; a link that no longer reaches holds all that comes after it.
+ * The slack is lost first; a link that no longer reaches holds all that comes after it. Every rod must reach at rest.
+ * @param stepRad of the levers; coarser where a change is only sought
  */
-export const throttle = (c: ThrottleCase): ThrottleAnswer => {
+export const throttle = (c: ThrottleCase, stepRad?: number): ThrottleAnswer => {
   const slackRad = c.slackM / c.padArmM
   const usedRad = Math.max(0, c.pedalRad - slackRad)
   let binds: ThrottleAnswer['binds'] = null
-  // How far the pedal may go before each link, and what follows it.
-  let turns = Array.from({ length: STEPS + 1 }, (_, i) => (usedRad * i) / STEPS)
+  const steps = stepRad === undefined ? STEPS : COARSE_STEPS
+  // How far each link's driver turns while the pedal goes down.
+  let turns = Array.from({ length: steps + 1 }, (_, i) => (usedRad * i) / steps)
   c.links.forEach((link, index) => {
-    const travelRad = Math.max(0, ...turns)
-    const { at, binds: stuck, endRad } = followed(link, travelRad)
-    if (stuck && binds === null) {
-      const step = turns.findIndex((t) => t > endRad)
-      const pedalRad = slackRad + (usedRad * Math.max(0, step - 1)) / STEPS
+    const { at, leastRad, mostRad } = followed(link, Math.min(0, ...turns), Math.max(0, ...turns), stepRad)
+    const step = turns.findIndex((t) => t > mostRad + HAIR_RAD || t < leastRad - HAIR_RAD)
+    if (step >= 0 && binds === null) {
+      const pedalRad = slackRad + (usedRad * Math.max(0, step - 1)) / steps
       binds = { link: index, padM: c.padArmM * pedalRad }
     }
-    turns = turns.map((t) => at(Math.min(t, endRad)))
+    turns = turns.map((t) => at(Math.min(mostRad, Math.max(leastRad, t))))
   })
   const points = turns.map((plateRad, i): ThrottlePoint => {
-    const pedalRad = slackRad + (usedRad * i) / STEPS
+    const pedalRad = slackRad + (usedRad * i) / steps
     return { pedalRad, padM: c.padArmM * pedalRad, plateRad }
   })
   const fullAtM = crossing(points, c.plateRad)

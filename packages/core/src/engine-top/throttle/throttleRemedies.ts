@@ -18,8 +18,10 @@ export interface ThrottleRemedy {
 /** With the pedal on its stop the plate stands at its own, a hair beyond: neither is opening lost nor the stop forced. */
 const WANTED_SHARE = 1.01
 const NEAR_SHARE = 0.003
-const TRIED = 60
-const HALVINGS = 40
+const TRIED = 32
+const HALVINGS = 24
+/** Of the levers while a change is sought; what is found is tried with fine ones. */
+const COARSE_STEP_RAD = Math.PI / 60
 
 const withLink = (c: ThrottleCase, index: number, link: ThrottleLink, pedalRad = c.pedalRad): ThrottleCase => ({
   ...c,
@@ -69,7 +71,7 @@ const solved = ({ change, from, least, most, set }: Knob, link: number): Throttl
   const shareAt = (x: number): number => {
     const c = set(x)
     if (c === null) return NaN
-    const { binds, share } = throttle(c)
+    const { binds, share } = throttle(c, COARSE_STEP_RAD)
     return binds === null ? share - WANTED_SHARE : NaN
   }
   const places = Array.from({ length: TRIED + 1 }, (_, i) => least + ((most - least) * i) / TRIED)
