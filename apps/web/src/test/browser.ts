@@ -115,12 +115,7 @@ const modulesOf = (here: Here): typeof PageModules => {
     const run = compiled.get(file) ?? compile(file)
     compiled.set(file, run)
     run(
-      (name) =>
-        name.startsWith('.')
-          ? load(join(dirname(file), name))
-          : name === 'idb'
-            ? here.idb
-            : SHARED[name],
+      (name) => (name.startsWith('.') ? load(join(dirname(file), name)) : name === 'idb' ? here.idb : SHARED[name]),
       exports,
       here,
     )
