@@ -4,6 +4,7 @@ import { once } from 'node:events'
 import autocannon from 'autocannon'
 import { startTestServer } from '../tools/launch/startTestServer.mjs'
 import { signInAsOwner } from '../tools/launch/writer.mjs'
+import { forgetMost, mostMb } from './memory.mjs'
 import { often, QUICK, quantile, report, reportRange } from './measure.mjs'
 import { seedStore } from './seedStore.mjs'
 
@@ -18,7 +19,7 @@ const SIZE = {
   judged: true,
 }
 
-/** Asks one address with eight connections. @param {string} what @param {string} url @param {Record<string, string>} headers @param {string} wanted */
+/** Asks one address with eight connections, then with one. @param {string} what @param {string} url @param {Record<string, string>} headers @param {string} wanted */
 const asked = async (what, url, headers, wanted) => {
   const found = await autocannon({ url, connections: CONNECTIONS, duration: SECONDS, headers })
   if (found.errors > 0 || found.non2xx > 0) throw new Error(`${what}: ${found.errors} errors, ${found.non2xx} refusals`)
@@ -28,6 +29,14 @@ const asked = async (what, url, headers, wanted) => {
     `${found.latency.min} / ${found.latency.p50} / ${found.latency.max}`,
     `99th ${found.latency.p99} ms`,
   )
+  /** @type {number[]} */
+  const alone = []
+  for (let i = 0; i < often(40); i++) {
+    const from = performance.now()
+    await (await fetch(url, { headers })).arrayBuffer()
+    alone.push(performance.now() - from)
+  }
+  reportRange('  by one at a time', alone, 'ms')
 }
 
 /** The same query by the barest handler. @param {string} databaseUrl */
@@ -65,19 +74,22 @@ const writers = async (address) => {
   reportRange('  least / median / most', times, 'ms', `99th ${quantile(times, 0.99).toFixed(0)} ms`)
 }
 
-/** The board as CSV: when its first byte comes, and its last. @param {string} address @param {string} cookie */
-const csv = async (address, cookie) => {
+/** A long answer that comes as it is made: its first byte, its last, and what memory it takes. @param {string} what @param {string} url @param {string} cookie @param {number} pid @param {string} wanted */
+const streamed = async (what, url, cookie, pid, wanted) => {
+  forgetMost(pid)
+  const beforeMb = mostMb(pid)
   const from = performance.now()
-  const answer = await fetch(`${address}/api/jobs/board.csv`, { headers: { cookie } })
+  const answer = await fetch(url, { headers: { cookie } })
   let first = 0
   let bytes = 0
   for await (const chunk of /** @type {AsyncIterable<Uint8Array>} */ (/** @type {unknown} */ (answer.body))) {
     first ||= performance.now() - from
     bytes += chunk.length
   }
-  if (!answer.ok) throw new Error(`the board as CSV was answered with ${answer.status}`)
-  report('board as CSV, judged: first byte', `${first.toFixed(0)} ms`, '1000 ms')
+  if (!answer.ok) throw new Error(`${what} was answered with ${answer.status}`)
+  report(`${what}: first byte`, `${first.toFixed(0)} ms`, wanted)
   report(`  all ${(bytes / 1e6).toFixed(1)} MB`, `${((performance.now() - from) / 1e3).toFixed(1)} s`)
+  report('  memory of the server, more than before', `${(mostMb(pid) - beforeMb).toFixed(0)} MB`)
 }
 
 /** What several people feel at once: a store of ten thousand jobs, one of them much written in, asked by eight at a time. */
@@ -105,7 +117,11 @@ export const load = async () => {
     await ask('  words that many hold', `/jobs/${thick}/records?search=car%2049`, '60 ms')
     await ask('  words that one holds', `/jobs/${thick}/records?search=entry%20${SIZE.thickLog - 1}`, '60 ms')
     await ask('  words that none holds', `/jobs/${thick}/records?search=nowhere`, '60 ms')
-    await csv(server.address, cookie)
+    const pid = server.serverPid()
+    await streamed('board as CSV, judged', `${server.address}/api/jobs/board.csv`, cookie, pid, '1000 ms')
+    const file = `${server.address}/api/jobs/${thick}/export`
+    await streamed('export with all history', `${file}?history=whole`, cookie, pid, 'streamed')
+    await streamed('export without history', `${file}?history=none`, cookie, pid, '')
     await writers(server.address)
   } finally {
     await server.end()

@@ -2,10 +2,10 @@
 import { fork } from 'node:child_process'
 import { randomUUID } from 'node:crypto'
 import { once } from 'node:events'
-import { readFileSync } from 'node:fs'
 import sharp from 'sharp'
 import { startApplication } from './application.mjs'
 import { signInAsOwner } from '../tools/launch/writer.mjs'
+import { mostMb } from './memory.mjs'
 import { QUICK, quantile, report } from './measure.mjs'
 
 const CURLEW = '3f0c6a52-8a0e-4b60-8a53-2f6f2b1c9d11'
@@ -18,9 +18,6 @@ const picture = () =>
   sharp({ create: { ...SIDES, channels: 3, background: '#777', noise: { type: 'gaussian', mean: 128, sigma: 12 } } })
     .jpeg({ quality: 60 })
     .toBuffer()
-
-/** The most memory that a process ever had, MB. @param {number} pid */
-const mostMb = (pid) => Number(/^VmHWM:\s+(\d+) kB/m.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1]) / 1024
 
 /**
  * What others feel while somebody makes heavy work: answers a second, the slowest of a hundred, and memory, while large

@@ -11,13 +11,17 @@ import { Sorry } from './sorry.mjs'
 const NODE_SOURCES = ['tsconfig.base.json', 'packages', 'apps/server']
 const WEB_SOURCES = ['tsconfig.base.json', 'packages', 'apps/web']
 
-/** npm keeps its cache in the home folder; a user without one gets a cache in the project. */
-const npmEnvironment = () => {
+/**
+ * What is built is what people use, whatever the shell says it is for. npm keeps its cache in the home folder; a user
+ * without one gets a cache in the project.
+ */
+export const buildEnvironment = () => {
+  const environment = { ...process.env, NODE_ENV: 'production' }
   try {
     accessSync(homedir(), constants.W_OK)
-    return process.env
+    return environment
   } catch {
-    return { ...process.env, npm_config_cache: `${STATE}/npm-cache`, HOME: STATE }
+    return { ...environment, npm_config_cache: `${STATE}/npm-cache`, HOME: STATE }
   }
 }
 
@@ -56,7 +60,7 @@ const carryOut = async ({ name, what, hint, needMb, command, say }, print) => {
   ensureSpace(ROOT, needMb, what)
   say(`${what[0]?.toUpperCase()}${what.slice(1)}${hint ? ` (${hint})` : ''}`)
   unmark(name)
-  const { code, output } = await run(command[0], command[1], { cwd: ROOT, env: npmEnvironment() })
+  const { code, output } = await run(command[0], command[1], { cwd: ROOT, env: buildEnvironment() })
   if (stopAsked()) throw new Sorry('stopped.')
   if (code !== 0) throw failure(output, what)
   markDone(name, print)
@@ -71,7 +75,7 @@ export const installDependencies = (say) =>
     what: 'installing the packages',
     hint: 'about a minute',
     needMb: 900,
-    command: ['npm', ['ci', '--no-audit', '--no-fund']],
+    command: ['npm', ['ci', '--include=dev', '--no-audit', '--no-fund']],
     say,
   })
 
