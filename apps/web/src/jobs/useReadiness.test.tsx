@@ -10,7 +10,7 @@ afterEach(() => jest.restoreAllMocks())
 
 describe('how far a job has come, as the rail shows it', () => {
   it('assesses no station before the first drawing, and says then what each of them says', async () => {
-    const assessed = STATION_LIST.map((s) => jest.spyOn(s as { assess: () => unknown }, 'assess'))
+    const assessed = STATION_LIST.map((s) => jest.spyOn(s as unknown as { assess: () => unknown }, 'assess'))
     const job = jobOf('drawn first')
     const { result } = shown(job)
     expect(result.current).toBeNull()
@@ -32,7 +32,7 @@ describe('how far a job has come, as the rail shows it', () => {
   })
   it('a station that cannot be judged is told in the console, and the page stands', async () => {
     const said = jest.spyOn(console, 'error').mockImplementation(() => undefined)
-    jest.spyOn(POWER_STATION as { assess: () => unknown }, 'assess').mockImplementation(() => {
+    jest.spyOn(POWER_STATION as unknown as { assess: () => unknown }, 'assess').mockImplementation(() => {
       throw new Error('no such wire')
     })
     const { result } = shown({ ...jobOf('broken'), fuel: { ...soundJob().fuel, primeS: 3.3 } })

@@ -1,7 +1,7 @@
 import type { Catalogue, JobDocument, Readiness } from '@lochmoor/core'
 import { startTransition, useEffect, useState } from 'react'
-import { readinessNow } from '../store/assessments.ts'
-import { giveWay, isJudged, judging } from '../store/judgeInSlices.ts'
+import { readinessKnown, readinessNow } from '../store/assessments.ts'
+import { giveWay, judging } from '../store/judgeInSlices.ts'
 
 /**
  * How far a job has come. Where its stations are not judged yet that is done after what is on the screen has been drawn, a
@@ -9,15 +9,16 @@ import { giveWay, isJudged, judging } from '../store/judgeInSlices.ts'
  */
 export const useReadiness = (jobId: string, job: JobDocument, catalogue: Catalogue): Readiness | null => {
   const [last, setLast] = useState<{ readonly jobId: string; readonly readiness: Readiness } | null>(null)
-  const judged = isJudged(job, catalogue)
+  const known = readinessKnown(job, catalogue)
   useEffect(() => {
     let ended = false
     const judge = async (): Promise<void> => {
       try {
-        for (const _ of judging(job, catalogue)) {
-          await giveWay()
-          if (ended) return
-        }
+        if (readinessKnown(job, catalogue) === null)
+          for (const _ of judging(job, catalogue)) {
+            await giveWay()
+            if (ended) return
+          }
       } catch (e) {
         // The station that fails says so where it is shown; the others are shown as they were.
         return console.error('the stations could not be worked out', e)
@@ -30,6 +31,5 @@ export const useReadiness = (jobId: string, job: JobDocument, catalogue: Catalog
       ended = true
     }
   }, [jobId, job, catalogue])
-  if (judged) return readinessNow(job, catalogue)
-  return last?.jobId === jobId ? last.readiness : null
+  return known ?? (last?.jobId === jobId ? last.readiness : null)
 }

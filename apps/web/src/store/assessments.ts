@@ -14,6 +14,10 @@ import { useCatalogue } from './catalogueStore.ts'
 export const assessmentOf = assessor()
 
 let last: { readonly job: JobDocument; readonly catalogue: Catalogue; readonly readiness: Readiness } | null = null
+/** How far the open job has come, where that has been worked out for this very state of it. */
+export const readinessKnown = (job: JobDocument, catalogue: Catalogue): Readiness | null =>
+  last?.job === job && last.catalogue === catalogue ? last.readiness : null
+
 /** How far the open job has come. */
 export const readinessNow = (job: JobDocument, catalogue: Catalogue): Readiness => {
   if (last?.job !== job || last.catalogue !== catalogue)

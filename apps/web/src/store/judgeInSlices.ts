@@ -7,10 +7,6 @@ export const giveWay = (): Promise<void> =>
     setTimeout(resolve, 0)
   })
 
-/** Whether every station has been assessed in this state of the job. */
-export const isJudged = (job: JobDocument, catalogue: Catalogue): boolean =>
-  STATION_LIST.every((s) => assessmentOf.knows(s, job, catalogue))
-
 /** Judges a job, a station a step; what it found is remembered and costs nothing when it is shown. */
 export function* judging(job: JobDocument, catalogue: Catalogue): Generator<void> {
   for (const station of STATION_LIST) {
