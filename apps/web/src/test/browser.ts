@@ -1,4 +1,3 @@
-import { dirname, join } from 'node:path'
 import * as contract from '@lochmoor/contract'
 import * as core from '@lochmoor/core'
 import { transformFileSync } from '@swc/core'
@@ -104,6 +103,15 @@ const compile = (file: string): Run => {
   return new Function('require', 'exports', 'here', `const { navigator, BroadcastChannel, fetch } = here;\n${code}`) as Run // prettier-ignore
 }
 
+const files = new Map<string, string>()
+/** What a name in a file stands for. Each is asked once: an address is parsed in JavaScript here, letter by letter. */
+const fileOf = (name: string, from: string): string => {
+  const key = `${from} ${name}`
+  const known = files.get(key) ?? new URL(name, `file://${from}`).pathname
+  files.set(key, known)
+  return known
+}
+
 /** The modules of one page, each with a state of its own. */
 const modulesOf = (here: Here): typeof PageModules => {
   const own = new Map<string, object>()
@@ -115,7 +123,7 @@ const modulesOf = (here: Here): typeof PageModules => {
     const run = compiled.get(file) ?? compile(file)
     compiled.set(file, run)
     run(
-      (name) => (name.startsWith('.') ? load(join(dirname(file), name)) : name === 'idb' ? here.idb : SHARED[name]),
+      (name) => (name.startsWith('.') ? load(fileOf(name, file)) : name === 'idb' ? here.idb : SHARED[name]),
       exports,
       here,
     )
