@@ -4,7 +4,7 @@ import {
   repairsFirst,
   STAGE_WORDS,
   STATE_WORDS,
-  STATION_HEADS,
+  STATION_LIST,
   stationOf,
   type PhaseReadiness,
   type StationReadiness,
@@ -27,7 +27,7 @@ import { useUnfolded } from './useUnfolded.ts'
 const BOX = 'flex shrink-0 flex-col items-start justify-center border-b-[3px] px-2 py-1 text-left leading-tight whitespace-nowrap hover:bg-wash' // prettier-ignore
 
 /** The stations by name, until they have been judged for the first time. */
-const NOT_YET_JUDGED: readonly StationReadiness[] = STATION_HEADS.map(({ id }) => ({
+const NOT_YET_JUDGED: readonly StationReadiness[] = STATION_LIST.map(({ id }) => ({
   station: id,
   stage: 'not-begun',
   verdict: 'unknown',
