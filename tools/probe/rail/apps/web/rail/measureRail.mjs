@@ -74,7 +74,7 @@ try {
       const note = async (/** @type {string} */ when) => {
         looks++
         // With the states of all stations, which come after the first drawing.
-        await page.waitForFunction(() => !document.querySelector('nav')?.textContent.includes('…'))
+        await page.waitForFunction(() => !document.querySelector('nav[aria-label=Stations]')?.textContent.includes('…'))
         for (const f of await page.evaluate(faultsOfRail)) faults.push(`${width} px, ${colorScheme}, ${when}: ${f}`)
       }
       const phone = width < 640
