@@ -44,17 +44,19 @@ export const StationsRail = () => {
   const [open, setOpen] = useState(false)
   const at = useAddressInJob().split('/')[0] ?? ''
   const jobId = useJobStore((s) => s.jobId)!
-  const readiness = useReadiness(jobId, job, catalogue)
+  const said = useReadiness(jobId, job, catalogue)
+  const readiness = said === 'failed' ? null : said
+  const instead = said === 'failed' ? 'Not known' : '…'
   const repairs = useMemo(() => readiness?.repairs ?? repairsFirst(job), [readiness, job])
   const phases = phasesOf(readiness?.stations ?? NOT_YET_JUDGED)
   const close = () => setOpen(false)
   return (
     <>
       <nav aria-label="Stations" className="shrink-0 border-b border-hair lg:px-2 print:hidden">
-        <WhereOneIs at={at} phases={phases} judged={readiness !== null} open={open} onOpen={setOpen} />
+        <WhereOneIs at={at} phases={phases} instead={readiness ? null : instead} open={open} onOpen={setOpen} />
         <div className={`flex-wrap items-stretch px-1 ${open ? 'flex' : 'hidden sm:flex'}`}>
           {phases.map((p) => (
-            <PhaseGroup key={p.phase} of={p} judged={readiness !== null} at={at} onGo={close} />
+            <PhaseGroup key={p.phase} of={p} instead={readiness ? null : instead} at={at} onGo={close} />
           ))}
           <span className="flex-1" />
           {PAPERS.filter((p) => mayWrite || p.guests).map((p) => (
@@ -70,7 +72,7 @@ export const StationsRail = () => {
 }
 
 /** On a phone: phase and station one is at, which opens the rail. */
-const WhereOneIs = ({ at, phases, judged, open, onOpen }: { at: string; phases: readonly PhaseReadiness[]; judged: boolean; open: boolean; onOpen: (open: boolean) => void }) => {
+const WhereOneIs = ({ at, phases, instead, open, onOpen }: { at: string; phases: readonly PhaseReadiness[]; instead: string | null; open: boolean; onOpen: (open: boolean) => void }) => {
   const phase = phases.find((p) => p.stations.some((s) => stationOf(s.station).path === at))
   const station = phase?.stations.find((s) => stationOf(s.station).path === at)
   const paper = PAPERS.find((p) => p.path === at)
@@ -80,7 +82,7 @@ const WhereOneIs = ({ at, phases, judged, open, onOpen }: { at: string; phases: 
         {phase && <span className="text-soft">{PHASE_WORDS[phase.phase]} / </span>}
         <span className="font-bold">{station ? stationOf(station.station).title : (paper?.title ?? 'Stations')}</span>
       </span>
-      {station && (judged ? <StageMark {...station} /> : <NotJudged />)}
+      {station && (instead === null ? <StageMark {...station} /> : <Instead of={instead} />)}
       <ChevronDown size={18} aria-hidden className={`shrink-0 ${open ? 'rotate-180' : ''}`} />
     </button>
   )
@@ -89,12 +91,12 @@ const WhereOneIs = ({ at, phases, judged, open, onOpen }: { at: string; phases: 
 /** A phase with its worst state; its stations where it is unfolded. */
 const PhaseGroup = ({
   of,
-  judged,
+  instead,
   at,
   onGo,
 }: {
   of: PhaseReadiness
-  judged: boolean
+  instead: string | null
   at: string
   onGo: () => void
 }) => {
@@ -112,7 +114,7 @@ const PhaseGroup = ({
           {PHASE_WORDS[phase]}
           <Chevron size={15} aria-hidden />
         </span>
-        {judged ? <WorstMark {...of} /> : <NotJudged />}
+        {instead === null ? <WorstMark {...of} /> : <Instead of={instead} />}
       </button>
       {stations
         .filter((s) => open || stationOf(s.station).path === at)
@@ -124,7 +126,7 @@ const PhaseGroup = ({
                 <span className="font-normal text-soft">{s.number}</span>
                 {title}
               </span>
-              {judged ? <StageMark {...s} /> : <NotJudged />}
+              {instead === null ? <StageMark {...s} /> : <Instead of={instead} />}
             </RailLink>
           )
         })}
@@ -138,10 +140,10 @@ const RailLink = ({ to, active, onGo, children }: { to: string; active: boolean;
   </Link>
 ) // prettier-ignore
 
-/** Stands where a state comes in a moment. */
-const NotJudged = () => (
-  <span aria-hidden className="text-sm text-soft">
-    …
+/** Stands where a state comes shortly, or cannot come. */
+const Instead = ({ of }: { of: string }) => (
+  <span aria-hidden={of === '…'} className="text-sm text-soft">
+    {of}
   </span>
 )
 

@@ -5,10 +5,11 @@ import { giveWay, judging } from '../store/judgeInSlices.ts'
 
 /**
  * How far a job has come. Where its stations are not judged yet that is done after what is on the screen has been drawn, a
- * station at a time, and until then it says what it said last; null where it has said nothing of this job.
+ * station at a time, and until then it says what it said last; null where it has said nothing of this job, 'failed' where
+ * a station of it could not be assessed.
  */
-export const useReadiness = (jobId: string, job: JobDocument, catalogue: Catalogue): Readiness | null => {
-  const [last, setLast] = useState<{ readonly jobId: string; readonly readiness: Readiness } | null>(null)
+export const useReadiness = (jobId: string, job: JobDocument, catalogue: Catalogue): Readiness | 'failed' | null => {
+  const [last, setLast] = useState<{ readonly jobId: string; readonly readiness: Readiness | 'failed' } | null>(null)
   const known = readinessKnown(job, catalogue)
   useEffect(() => {
     let ended = false
@@ -20,8 +21,10 @@ export const useReadiness = (jobId: string, job: JobDocument, catalogue: Catalog
             if (ended) return
           }
       } catch (e) {
-        // The station that fails says so where it is shown; the others are shown as they were.
-        return console.error('the stations could not be worked out', e)
+        // The station that fails says so where it is shown as well.
+        console.error('the stations could not be worked out', e)
+        if (!ended) setLast({ jobId, readiness: 'failed' })
+        return
       }
       const readiness = readinessNow(job, catalogue)
       if (!ended) startTransition(() => setLast({ jobId, readiness }))
