@@ -1,6 +1,7 @@
 import { emptyJob, type JobDocument } from '@lochmoor/core'
 import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
 import { HERON, LINNET } from './demoCircuits.ts'
+import { CARRIER_ENGINE_TOP, CURLEW_ENGINE_TOP } from './demoEngineTop.ts'
 import { CARRIER_EXHAUST, CURLEW_EXHAUST, WARDEN_EXHAUST } from './demoExhausts.ts'
 import { leg, line, pick, SAFE } from './demoParts.ts'
 import { carrierHarness, CURLEW_HARNESS, WARDEN_HARNESS } from './demoHarness.ts'
@@ -21,7 +22,7 @@ import {
 export const DEMO_WORKSHOP = { id: '0d3a7c1e-5b1f-4a7e-9c41-6f1c0c2b7a01', name: 'Skerrow Bank Garage' }
 
 const c = STOCK_CATALOGUE
-const { fuel: noFuel } = emptyJob('')
+const { engineTop: noEngineTop, fuel: noFuel } = emptyJob('')
 
 /** A strong pump on a low-pressure throttle body, with the old quarter-inch line as return. */
 const curlew: JobDocument = {
@@ -114,6 +115,7 @@ const curlew: JobDocument = {
     safety: SAFE,
   },
   exhaust: CURLEW_EXHAUST,
+  engineTop: CURLEW_ENGINE_TOP,
   power: CURLEW_POWER,
   harness: CURLEW_HARNESS,
   work: { state: 'designed', personId: DEMO_PEOPLE[1].id, heldBy: '', built: [] },
@@ -221,6 +223,7 @@ const warden: JobDocument = {
     safety: SAFE,
   },
   exhaust: WARDEN_EXHAUST,
+  engineTop: noEngineTop,
   power: WARDEN_POWER,
   harness: WARDEN_HARNESS,
   work: {
@@ -313,6 +316,7 @@ const carrierWithoutLoom: Omit<JobDocument, 'harness'> = {
     safety: SAFE,
   },
   exhaust: CARRIER_EXHAUST,
+  engineTop: CARRIER_ENGINE_TOP,
   power: CARRIER_POWER,
   work: { state: 'surveyed', personId: DEMO_PEOPLE[2].id, heldBy: 'Owner looks for an alternator bracket', built: [] },
 }

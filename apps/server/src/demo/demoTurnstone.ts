@@ -1,5 +1,6 @@
 import { emptyJob, type JobDocument } from '@lochmoor/core'
 import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
+import { TURNSTONE_ENGINE_TOP } from './demoEngineTop.ts'
 import { CURLEW_EXHAUST, withTightJoints } from './demoExhausts.ts'
 import { turnstoneHarness } from './demoHarness.ts'
 import { line, pick } from './demoParts.ts'
@@ -8,7 +9,7 @@ import { CURLEW_POWER } from './demoPower.ts'
 import { CURLEW_SYSTEM, CURLEW_WALK } from './demoWalkArounds.ts'
 
 const c = STOCK_CATALOGUE
-const ALL_BUILT = ['walkAround', 'system', 'fuel', 'exhaust', 'power', 'harness'] as const
+const ALL_BUILT = ['walkAround', 'system', 'fuel', 'exhaust', 'engineTop', 'power', 'harness'] as const
 const { work: noWork } = emptyJob('')
 
 /**
@@ -55,6 +56,7 @@ const design = ({ harness: _harness, ...curlew }: JobDocument): Omit<JobDocument
     spots: [{ run: 'common', alongM: 0.12, clockDeg: 320 }],
     typeSet: true,
   },
+  engineTop: TURNSTONE_ENGINE_TOP,
   power: {
     ...CURLEW_POWER,
     wires: { ...CURLEW_POWER.wires, pumpFeed: { ...CURLEW_POWER.wires.pumpFeed, size: 'mm2-4' } },
@@ -76,7 +78,7 @@ export const turnstoneAndWhimbrel = (curlew: JobDocument): readonly [turnstone: 
         state: 'in-build',
         personId: DEMO_PEOPLE[2].id,
         heldBy: '',
-        built: ['walkAround', 'system', 'fuel', 'exhaust'],
+        built: ['walkAround', 'system', 'fuel', 'exhaust', 'engineTop'],
       },
       harness: provedTo(0.6),
     },

@@ -14,6 +14,7 @@ import type { SheetHead } from './fuelSheet.ts'
 import { loomFile } from './bench/loomFiles.ts'
 import { templatePaper } from './pdf/templatePaper.ts'
 import { STATION_SHEETS } from './stationSheets.ts'
+import { tighteningCard } from './tighteningCard.ts'
 
 interface SheetTask {
   readonly kind: 'sheet'
@@ -43,13 +44,23 @@ interface LoomTask {
   readonly english: English
   readonly own: readonly string[]
 }
+interface CardTask {
+  readonly kind: 'tightening-card'
+  readonly job: JobDocument
+  readonly head: Omit<SheetHead, 'inEnglish'>
+  readonly paper: Paper
+  readonly units: UnitChoice
+  readonly english: English
+  readonly own: readonly string[]
+}
 /** A paper to be drawn, as it is handed to a thread. */
-export type PaperTask = SheetTask | TemplateTask | LoomTask
+export type PaperTask = SheetTask | TemplateTask | LoomTask | CardTask
 
 const draw = (task: PaperTask): Promise<Buffer> | Buffer => {
   if (task.kind === 'template') return templatePaper(task.paper, task.template, task.head)
   const { english, head, job, own, paper, units } = task
   const say = (text: string) => inUnits(inEnglish(text, english, own), units, own)
+  if (task.kind === 'tightening-card') return tighteningCard(job, { ...head, inEnglish: say }, paper, units)
   if (task.kind === 'loom') return loomFile(task.file, job, { ...head, inEnglish: say }, paper, units)
   const { catalogue, station } = task
   return STATION_SHEETS[station]!(job, catalogue, { ...head, inEnglish: say }, paper, units)

@@ -57,6 +57,16 @@ export class SheetsController {
     return asFile(made, 'image/svg+xml; charset=utf-8', 'svg')
   }
 
+  @Get('tightening-card.pdf')
+  async tighteningCard(
+    @Who() caller: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Query({ schema: SheetQuery }) { paper, units, english }: SheetQuery,
+  ): Promise<StreamableFile> {
+    const wanted = { units: unitsWanted(units), english }
+    return asFile(await this.sheets.tighteningCard(askerOf(caller), id, paper, wanted), 'application/pdf', 'pdf')
+  }
+
   @Get('loom/:file')
   async loom(
     @Who() caller: Caller,

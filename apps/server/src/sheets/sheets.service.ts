@@ -2,6 +2,7 @@ import type { LoomFile, Paper } from '@lochmoor/contract'
 import {
   chosenSpots,
   earthedTerminal,
+  engineTopCase,
   exhaustCase,
   figureText,
   inEnglish,
@@ -192,6 +193,22 @@ export class SheetsService {
     const { head, own } = await this.headOf(workshopId, job)
     const task = { kind: 'loom', file, job, head, paper, units, english, own } as const
     return { name: `${job.vehicle.title}, ${LOOM_FILE_NAMES[file]}`, bytes: await this.draw(asker, task) }
+  }
+
+  /** The card of every group of bolts; a refusal before the order of one is known. */
+  async tighteningCard(
+    { asker, workshopId }: Asker,
+    id: string,
+    paper: Paper,
+    { units, english }: PaperWords,
+  ): Promise<MadeFile | null> {
+    const job = await this.documentOf(workshopId, id)
+    if (!job) return null
+    if (engineTopCase(job).bolts.every((b) => b.order === null))
+      throw new HttpException({ code: 'noOrder', message: 'No tightening order yet: enter the pattern of a group of bolts on tab “Manifold and bolts” of the engine top.' }, 409) // prettier-ignore
+    const { head, own } = await this.headOf(workshopId, job)
+    const task = { kind: 'tightening-card', job, head, paper, units, english, own } as const
+    return { name: `${job.vehicle.title}, tightening card`, bytes: await this.draw(asker, task) }
   }
 
   private async headOf(workshopId: string, job: JobDocument) {

@@ -1,5 +1,6 @@
 import type { Paper } from '@lochmoor/contract'
 import type { Catalogue, JobDocument, Station, UnitChoice } from '@lochmoor/core'
+import { engineTopSheet } from './engineTopSheet.ts'
 import { exhaustSheet } from './exhaustSheet.ts'
 import { fuelSheet, type SheetHead } from './fuelSheet.ts'
 import { harnessSheet } from './harnessSheet.ts'
@@ -17,6 +18,7 @@ type MakeSheet = (
 export const STATION_SHEETS: Readonly<Partial<Record<Station, MakeSheet>>> = {
   fuel: fuelSheet,
   exhaust: exhaustSheet,
+  engineTop: engineTopSheet,
   power: powerSheet,
   harness: harnessSheet,
 }

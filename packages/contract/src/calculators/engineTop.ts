@@ -216,7 +216,7 @@ export const ThrottleLinkageOutput = z.strictObject({
   atHalf: z.number(),
   remedies: z.array(
     z.strictObject({
-      change: z.enum(['driven arm', 'driver arm', 'driver ball', 'rod length']),
+      change: z.enum(['driven arm', 'driver arm', 'driven ball', 'driver ball', 'rod length']),
       link: z.int(),
       from: z.number(),
       to: z.number(),

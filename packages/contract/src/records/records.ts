@@ -60,6 +60,9 @@ export const RecordBodySchema = z.discriminatedUnion('kind', [
           'heatFilm',
           'section',
           'smallResistance',
+          'airSpeed',
+          'airFlow',
+          'force',
         ],
         { error: FAMILIES },
       )

@@ -8,14 +8,8 @@ export {
   type ThreadState,
 } from './bolts/boltMaterials.ts'
 export { boltPlaces, type BoltPattern } from './bolts/boltPatterns.ts'
-export {
-  SOLD_LENGTHS_M,
-  threadGeometry,
-  THREADS,
-  type NamedThread,
-  type Thread,
-  type ThreadForm,
-} from './bolts/thread.ts'
+export { threadGeometry } from './bolts/thread.ts'
+export { taperedGeometry, type TaperedGeometry } from './bolts/taperedThread.ts'
 export { tighteningOrder, type BoltPlace, type TighteningOrder } from './bolts/tighteningOrder.ts'
 export {
   airCleaner,
@@ -26,6 +20,9 @@ export {
 } from './stack/airCleaner.ts'
 export {
   bonnetClearance,
+  bonnetM,
+  bonnetOverM,
+  rocked,
   CLAY_REACH_M,
   type ClayPoint,
   type ClearanceAnswer,
@@ -33,7 +30,11 @@ export {
   type CornerClearance,
   type StackCorner,
 } from './stack/bonnetClearance.ts'
+export { besideStack, turned, type SideFace, type SideGap, type SidePoint } from './stack/besideStack.ts'
+export { levelsOf, RIM_PLACES, rimCorners, type PieceLevel, type PieceOnPad } from './stack/newStack.ts'
+export { kickdownPullM, kickdownTravel, type KickdownAnswer, type KickdownCase } from './throttle/kickdownTravel.ts'
+export { padForceN, plateSprings, type SpringsAnswer, type SpringsCase } from './throttle/plateSprings.ts'
 export type { CableCam } from './throttle/cableCam.ts'
-export { rodAtRestM, setByRod, type Lever, type RodLinkage } from './throttle/rodLinkage.ts'
+export { ballAt, closures, rodAtRestM, setByRod, type Lever, type RodLinkage } from './throttle/rodLinkage.ts'
 export { throttle, type ThrottleAnswer, type ThrottleCase, type ThrottleLink } from './throttle/throttle.ts'
 export { throttleRemedies, type ThrottleChange, type ThrottleRemedy } from './throttle/throttleRemedies.ts'

@@ -17,6 +17,7 @@ export { ETHANOL, fuelProperties, PETROL, type Fluid, type FuelBlend, type FuelP
 export {
   AMBIENT_PA,
   engineOnFuel,
+  fullFilling,
   type EngineFigures,
   type EngineOnFuel,
   type FuelAtPump,

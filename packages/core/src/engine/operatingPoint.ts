@@ -64,6 +64,10 @@ const BREATHING = {
   fullBoosted: { volumetricEfficiency: 0.85, lambda: 0.8, chargeTemperatureK: 333 },
 } as const
 
+/** Filling at full power, referred to manifold density: a mild road engine, rule of thumb. */
+export const fullFilling = (aspiration: Aspiration): number =>
+  (aspiration === 'natural' ? BREATHING.fullNatural : BREATHING.fullBoosted).volumetricEfficiency
+
 /** A word for a place on the load scale. */
 const nameOfLoad = (s: number): string =>
   s === 0

@@ -14,6 +14,9 @@ const simple = (path: string, value: number, why = THUMB): FigureRule<number> =>
   sources: [own(path), assumed(why, value)],
 })
 
+/** What the air at full power is made of. */
+const BREATHES: readonly Station[] = [...ENGINE, 'engineTop']
+
 /** From bore, stroke and cylinders, m³: V = pi/4 b² s n; null while one of them is not known. */
 export const sweptM3 = (boreM: number | null, strokeM: number | null, cylinders: number | null): number | null =>
   boreM === null || strokeM === null || cylinders === null ? null : (Math.PI / 4) * boreM ** 2 * strokeM * cylinders
@@ -24,7 +27,7 @@ export const sweptM3 = (boreM: number | null, strokeM: number | null, cylinders:
  */
 export const ENGINE_FIGURES = {
   'vehicle.cylinders': {
-    usedBy: [...ENGINE, 'harness'],
+    usedBy: [...ENGINE, 'engineTop', 'harness'],
     sources: [
       own('vehicle.cylinders'),
       measuredAt<number>('exhaust', 'as its banks are numbered', ({ exhaust: { banks } }) =>
@@ -36,7 +39,7 @@ export const ENGINE_FIGURES = {
     ],
   },
   'vehicle.displacementM3': {
-    usedBy: ENGINE,
+    usedBy: BREATHES,
     sources: [
       own('vehicle.displacementM3'),
       {
@@ -60,9 +63,9 @@ export const ENGINE_FIGURES = {
       ),
     ],
   },
-  'vehicle.powerSpeedRpm': simple('vehicle.powerSpeedRpm', 5000),
+  'vehicle.powerSpeedRpm': { ...simple('vehicle.powerSpeedRpm', 5000), usedBy: BREATHES },
   'vehicle.boostPa': {
-    usedBy: ENGINE,
+    usedBy: BREATHES,
     sources: [
       computed<number>('naturally aspirated: none', [], (j) => (boosted(j) ? null : 0)),
       own('vehicle.boostPa'),

@@ -3,6 +3,7 @@ import { describePath } from '../meaning/index.ts'
 import type { Family } from '../quantity/index.ts'
 import type { FuelLoop, InjectionPlace, Station } from '../sections/index.ts'
 import { ENGINE_FIGURES, sweptM3 } from './engineFigures.ts'
+import { ENGINE_TOP_FIGURES } from './engineTopFigures.ts'
 import { EXHAUST_FIGURES } from './exhaustFigures.ts'
 import type { FigureRule } from './figureRule.ts'
 import { figureTable, type Found } from './figureTable.ts'
@@ -14,7 +15,14 @@ import type { CarSupply } from '../power/index.ts'
 import { TANK_FIGURES } from './tankFigures.ts'
 
 /** Figures that are never without an answer: the last of their sources is an assumption. */
-const SURE = { ...ENGINE_FIGURES, ...FUEL_FIGURES, ...TANK_FIGURES, ...EXHAUST_FIGURES, ...POWER_FIGURES }
+const SURE = {
+  ...ENGINE_FIGURES,
+  ...FUEL_FIGURES,
+  ...TANK_FIGURES,
+  ...EXHAUST_FIGURES,
+  ...ENGINE_TOP_FIGURES,
+  ...POWER_FIGURES,
+}
 /** Every figure that more than one place of the program computes with, and where each comes from. */
 export const FIGURES: Readonly<Record<string, FigureRule>> = { ...SURE, ...MEETING_FIGURES }
 export type FigureField = keyof typeof SURE

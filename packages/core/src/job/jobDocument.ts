@@ -1,4 +1,5 @@
 import { emptyOf, group, nodeAt, type FigureNode, type ValueOf } from '../shape/index.ts'
+import { ENGINE_TOP } from '../sections/engineTop.ts'
 import { EXHAUST } from '../sections/exhaust.ts'
 import { FUEL } from '../sections/fuel.ts'
 import { HARNESS } from '../sections/harness.ts'
@@ -18,6 +19,7 @@ export const JOB = group({
   system: SYSTEM,
   fuel: FUEL,
   exhaust: EXHAUST,
+  engineTop: ENGINE_TOP,
   power: POWER,
   harness: HARNESS,
   work: WORK,

@@ -1,6 +1,6 @@
 import { JOB, type JobDocument } from '../job/index.ts'
 import type { Family } from '../quantity/index.ts'
-import { isLeaf, nodeAt, ORDER, valueAt, type Node } from '../shape/index.ts'
+import { isLeaf, nodeAt, ORDER, valueAt, type ListNode, type Node } from '../shape/index.ts'
 import { WALK_GROUPS } from './walkAround/groups.ts'
 import { TEST_ENTRIES } from './walkAround/tests.ts'
 import type { WalkEntry } from './walkAround/walkEntry.ts'
@@ -36,6 +36,21 @@ const familyOf = (node: Node | null): Family | null => (node?.is === 'figure' ? 
 /** What an id says where the program made it of words, as of a circuit; null of one that was drawn. */
 const wordsOfId = (id: string): string | null => (/\d{2,}|[0-9a-f]{8}-/.test(id) ? null : id.replaceAll('-', ' '))
 
+/** What an item without a name is called: by what it is, else by where it stands in its list. */
+const namelessItem = (
+  list: ListNode,
+  labels: Tree | undefined,
+  item: Readonly<Record<string, unknown>>,
+  all: readonly unknown[],
+): string => {
+  for (const field of ['kind', 'place']) {
+    const words = (labels?.[field] as { readonly words?: Readonly<Record<string, string>> } | undefined)?.words
+    const word = words?.[String(item[field])]
+    if (word !== undefined) return word
+  }
+  return `${list.one} ${all.indexOf(item) + 1}`
+}
+
 const walk = (
   path: string,
   job: JobDocument | null,
@@ -49,7 +64,9 @@ const walk = (
     node = node && nodeAt(node, key)
     const own = label as Tree | undefined
     if (list?.is === 'list') {
-      const called = job && (valueAt(job, keys.slice(0, i + 1).join('.')) as { name?: string } | undefined)?.name
+      const at = keys.slice(0, i + 1).join('.')
+      const item = job && (valueAt(job, at) as Readonly<Record<string, unknown>> | undefined)
+      const called = item?.['name'] as string | undefined
       if (key === ORDER) {
         // "Feed line: order of the legs", not of one leg.
         const of = (names.pop() ?? '').replace(new RegExp(`(^|, )${list.one}$`, 'i'), '')
@@ -57,7 +74,7 @@ const walk = (
         label = `order of the ${list.one}s`
       } else {
         names.push(
-          `“${then ?? (called || null) ?? (!('name' in list.item.fields) || called === '' ? wordsOfId(key) : null) ?? 'no longer there'}”`,
+          `“${then ?? (called || null) ?? (!('name' in list.item.fields) || called === '' ? wordsOfId(key) : null) ?? (job && item ? namelessItem(list, own?.['item'] as Tree | undefined, item, valueAt(job, keys.slice(0, i).join('.')) as readonly unknown[]) : null) ?? 'no longer there'}”`, // prettier-ignore
         )
         label = own?.['item']
       }

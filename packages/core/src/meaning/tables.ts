@@ -1,6 +1,8 @@
 import type { JOB } from '../job/index.ts'
 import { SYSTEM_HOWS, VEHICLE_HOWS } from './carHows.ts'
 import { SYSTEM_LABELS, VEHICLE_LABELS, WORK_LABELS } from './carLabels.ts'
+import { ENGINE_TOP_HOWS } from './engineTopHows.ts'
+import { ENGINE_TOP_LABELS } from './engineTopLabels.ts'
 import { EXHAUST_HOWS } from './exhaustHows.ts'
 import { EXHAUST_LABELS } from './exhaustLabels.ts'
 import { FUEL_HOWS } from './fuelHows.ts'
@@ -22,6 +24,7 @@ export const LABELS: { readonly [S in keyof Told]: Labels<Told[S]> } = {
   system: SYSTEM_LABELS,
   fuel: FUEL_LABELS,
   exhaust: EXHAUST_LABELS,
+  engineTop: ENGINE_TOP_LABELS,
   power: POWER_LABELS,
   harness: HARNESS_LABELS,
   work: WORK_LABELS,
@@ -33,6 +36,7 @@ export const HOWS: { readonly [S in Exclude<keyof Told, 'work'>]: Hows<Told[S]> 
   system: SYSTEM_HOWS,
   fuel: FUEL_HOWS,
   exhaust: EXHAUST_HOWS,
+  engineTop: ENGINE_TOP_HOWS,
   power: POWER_HOWS,
   harness: HARNESS_HOWS,
 }

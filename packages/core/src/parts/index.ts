@@ -19,3 +19,14 @@ export {
   type Catalogue,
 } from './parts.ts'
 export { awgM2, WIRE_SIZES, WIRE_SIZE_IDS, wireSizeOf, type WireSize } from './wireSizes.ts'
+export {
+  ALL_THREADS,
+  isTapered,
+  SOLD_LENGTHS_M,
+  TAPERED_THREADS,
+  THREADS,
+  type NamedThread,
+  type TaperedThread,
+  type Thread,
+  type ThreadForm,
+} from './threads.ts'

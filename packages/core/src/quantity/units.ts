@@ -35,6 +35,9 @@ export type Family =
   | 'heatFilm'
   | 'section'
   | 'smallResistance'
+  | 'airSpeed'
+  | 'airFlow'
+  | 'force'
 
 export interface Unit {
   /** Stored in preferences; never shown. */
@@ -170,6 +173,18 @@ export const UNITS: Readonly<Record<Family, readonly Unit[]>> = {
   torque: [
     unit('Nm', 'N m', 1, 0, ['nm', 'n·m', 'newtonmetres']),
     unit('lbfft', 'lbf ft', 0.45359237 * 9.80665 * 12 * INCH_M, 0, ['lbfft', 'lbft', 'ft-lb', 'ftlb']),
+    unit('lbfin', 'lbf in', 0.45359237 * 9.80665 * INCH_M, 0, ['lbfin', 'lbin', 'in-lb', 'inlb']),
+  ],
+  airSpeed: [unit('m/s', 'm/s', 1, 1, ['m/s']), unit('ft/min', 'ft/min', (12 * INCH_M) / 60, 0, ['ft/min', 'fpm'])],
+  airFlow: [
+    unit('L/s', 'L/s', 1e-3, 0, ['l/s']),
+    unit('cfm', 'cu ft/min', (12 * INCH_M) ** 3 / 60, 0, ['cfm', 'cuft/min', 'ft3/min']),
+    unit('m3/min', 'm³/min', 1 / 60, 1, ['m3/min', 'm³/min']),
+  ],
+  force: [
+    unit('N', 'N', 1, 0, ['n', 'newton', 'newtons']),
+    unit('lbf', 'lbf', 0.45359237 * 9.80665, 1, ['lbf', 'lb']),
+    unit('kgf', 'kgf', 9.80665, 1, ['kgf', 'kp', 'kg']),
   ],
   smallResistance: [
     unit('mohm', 'mΩ', 1e-3, 1, ['mohm', 'mΩ', 'mω', 'milliohm']),

@@ -23,7 +23,7 @@ export const WORK_STATE_WORDS: Readonly<Record<WorkState, string>> = {
 }
 
 /** Ids of the stations that have a bench, in the order of the work; the registry of the stations is held against them. */
-export const STATIONS = ['walkAround', 'system', 'fuel', 'exhaust', 'power', 'harness'] as const
+export const STATIONS = ['walkAround', 'system', 'fuel', 'exhaust', 'engineTop', 'power', 'harness'] as const
 export type Station = (typeof STATIONS)[number]
 
 /** Where the job stands in the workshop: what people decide about it, not what is computed. */

@@ -66,7 +66,7 @@ describe('an assessment that is remembered', () => {
       return STATION_LIST.flatMap((s, i) => (counted[i]!.times() > before[i]! ? [s.id] : []))
     }
     const job = soundExhaust()
-    expect(at(job)).toEqual(['walkAround', 'system', 'fuel', 'exhaust', 'power', 'harness'])
+    expect(at(job)).toEqual(['walkAround', 'system', 'fuel', 'exhaust', 'engineTop', 'power', 'harness'])
     expect(at(job)).toEqual([])
     expect(at(withValueAt(job, 'work.heldBy', 'paint'))).toEqual([])
     const longer = [0.7, 0.8, 0.9].map((m) => withValueAt(job, 'exhaust.cablePathM', m)) as [

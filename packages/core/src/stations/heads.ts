@@ -1,3 +1,4 @@
+import { ENGINE_TOP_HEAD } from './engine-top/head.ts'
 import { EXHAUST_HEAD } from './exhaust/head.ts'
 import { FUEL_HEAD } from './fuel/head.ts'
 import { HARNESS_HEAD } from './harness/head.ts'
@@ -15,6 +16,7 @@ export const STATION_HEADS: readonly StationHead[] = [
   SYSTEM_HEAD,
   FUEL_HEAD,
   EXHAUST_HEAD,
+  ENGINE_TOP_HEAD,
   POWER_HEAD,
   HARNESS_HEAD,
 ]

@@ -1,6 +1,7 @@
 import { JOB, type SectionName } from '../job/index.ts'
 import { type Station as StationId } from '../sections/index.ts'
 import { leavesOf } from '../shape/index.ts'
+import { ENGINE_TOP_STATION } from './engine-top/index.ts'
 import { EXHAUST_STATION } from './exhaust/index.ts'
 import { FUEL_STATION } from './fuel/index.ts'
 import { HARNESS_STATION } from './harness/index.ts'
@@ -9,6 +10,7 @@ import type { StationValue } from './station.ts'
 import { SYSTEM_STATION } from './system/index.ts'
 import { WALK_AROUND_STATION } from './walk-around/index.ts'
 
+export * from './engine-top/index.ts'
 export * from './exhaust/index.ts'
 export * from './fuel/index.ts'
 export * from './harness/index.ts'
@@ -25,6 +27,7 @@ export const STATION_LIST: readonly StationValue[] = [
   SYSTEM_STATION,
   FUEL_STATION,
   EXHAUST_STATION,
+  ENGINE_TOP_STATION,
   POWER_STATION,
   HARNESS_STATION,
 ]

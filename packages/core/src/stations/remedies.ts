@@ -9,7 +9,7 @@ import type { Ladder, StationValue } from './station.ts'
 export interface Remedy {
   readonly id: string
   readonly label: Sentence
-  /** What the judged figure becomes. */
+  /** What the judged figure becomes; null where another figure decides then. */
   readonly becomes: Figure | null
   readonly change: JobChange
 }
@@ -88,7 +88,12 @@ export function* seekRemedies(
         const enough = ladder.betterIsEnough ?? false
         const cured = tried(change, verdict, enough, station, job, catalogue, before, assess)
         if (!cured) continue
-        own.push({ id: ladder.id, label, becomes: cured.figure, change })
+        own.push({
+          id: ladder.id,
+          label,
+          becomes: cured.figureName === verdict.figureName ? cured.figure : null,
+          change,
+        })
         break
       }
     if (own.length > 0) found.set(verdict.id, own)

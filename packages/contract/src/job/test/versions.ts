@@ -8,6 +8,7 @@ const {
   walkAround: walkOfNow,
   power: powerNow,
   harness: harnessNow,
+  engineTop,
   ...others
 } = emptyJob('Fellside pickup')
 /** Before version 11. */
@@ -205,6 +206,7 @@ const version10 = {
   harness,
 }
 const version11 = { ...version10, harness: harnessNow }
+const version12 = { ...version11, engineTop }
 
 /** What each migration makes of what, by its id. */
 export const FIXTURES: Readonly<Record<string, { readonly before: object; readonly after: object }>> = {
@@ -227,6 +229,7 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
     before: version10,
     after: version11,
   },
+  '11-to-12: the engine top': { before: version11, after: version12 },
 }
 
 /**
@@ -234,6 +237,17 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
  * on without the names of units, which are words and may be said otherwise.
  */
 export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<SectionName, string>>>>> = {
+  12: {
+    vehicle: '88fdcabdafbe9072',
+    walkAround: '23095d96c982d81e',
+    system: 'd095d2fe338d3580',
+    fuel: '899eb3e2a6a3da26',
+    exhaust: 'a3896714f6451795',
+    engineTop: '503f237ae38071ca',
+    power: '4db113edc1519c0f',
+    harness: '96cb4089496c47e6',
+    work: 'bcddd0ebdc3784e5',
+  },
   11: {
     vehicle: '88fdcabdafbe9072',
     walkAround: '23095d96c982d81e',

@@ -7,7 +7,8 @@ import {
   type TappedMaterialId,
   type ThreadState,
 } from './boltMaterials.ts'
-import { SOLD_LENGTHS_M, threadGeometry, type Thread } from './thread.ts'
+import { SOLD_LENGTHS_M, type Thread } from '../../parts/index.ts'
+import { threadGeometry } from './thread.ts'
 
 /** What stands behind the hole. */
 export type HoleOpensInto = 'nothing' | 'air' | 'coolant' | 'oil' | 'port'

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { bolt, checkBolt, type BoltCase } from './bolt.ts'
 import { boltPlaces } from './boltPatterns.ts'
-import { SOLD_LENGTHS_M, threadGeometry, THREADS } from './thread.ts'
+import { SOLD_LENGTHS_M, THREADS } from '../../parts/index.ts'
+import { threadGeometry } from './thread.ts'
 import { tighteningOrder, type BoltPlace } from './tighteningOrder.ts'
 
 const threadOf = (name: string) => THREADS.find((t) => t.name === name)!

@@ -1,11 +1,4 @@
-/** The two 60° screw threads of cars: same form, other sizes and another stress area. */
-export type ThreadForm = 'iso' | 'unified'
-
-export interface Thread {
-  readonly form: ThreadForm
-  readonly majorM: number
-  readonly pitchM: number
-}
+import type { Thread } from '../../parts/index.ts'
 
 export interface ThreadGeometry {
   /** Pitch diameter d2 = D2, m. */
@@ -45,59 +38,4 @@ export const threadGeometry = ({ form, majorM, pitchM }: Thread): ThreadGeometry
     tappedStripM2M: (7 / 8) * Math.PI * majorM,
     boltStripM2M: (3 / 4) * Math.PI * minorDiameterM,
   }
-}
-
-const MM = 1e-3
-const INCH = 0.0254
-
-export interface NamedThread extends Thread {
-  readonly name: string
-}
-
-const iso = (mm: number, pitchMm: number): NamedThread => ({
-  name: `M${mm} × ${pitchMm}`,
-  form: 'iso',
-  majorM: mm * MM,
-  pitchM: pitchMm * MM,
-})
-const unified = (inches: string, majorIn: number, perInch: number): NamedThread => ({
-  name: `${inches}-${perInch}`,
-  form: 'unified',
-  majorM: majorIn * INCH,
-  pitchM: INCH / perInch,
-})
-
-/** Sizes found on inlet manifolds and throttle bodies: ISO 261 coarse and fine, ASME B1.1 coarse and fine. */
-export const THREADS: readonly NamedThread[] = [
-  iso(5, 0.8),
-  iso(6, 1),
-  iso(7, 1),
-  iso(8, 1.25),
-  iso(8, 1),
-  iso(10, 1.5),
-  iso(10, 1.25),
-  iso(12, 1.75),
-  iso(12, 1.25),
-  iso(14, 2),
-  unified('1/4', 1 / 4, 20),
-  unified('1/4', 1 / 4, 28),
-  unified('5/16', 5 / 16, 18),
-  unified('5/16', 5 / 16, 24),
-  unified('3/8', 3 / 8, 16),
-  unified('3/8', 3 / 8, 24),
-  unified('7/16', 7 / 16, 14),
-  unified('7/16', 7 / 16, 20),
-  unified('1/2', 1 / 2, 13),
-  unified('1/2', 1 / 2, 20),
-]
-
-/** Lengths that bolts are sold in, m: ISO 888, and the usual inch lengths. */
-export const SOLD_LENGTHS_M: Readonly<Record<ThreadForm, readonly number[]>> = {
-  iso: [10, 12, 16, 20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 80, 90, 100, 110, 120, 130, 140, 150].map(
-    (mm) => mm * MM,
-  ),
-  unified: [
-    0.5, 0.625, 0.75, 0.875, 1, 1.125, 1.25, 1.375, 1.5, 1.75, 2, 2.25, 2.5, 2.75, 3, 3.25, 3.5, 3.75, 4, 4.5, 5, 5.5,
-    6,
-  ].map((inches) => inches * INCH),
 }

@@ -2,7 +2,7 @@ import { ballAt, closures, near, rodAtRestM, type Lever, type RodLinkage } from 
 import { throttle, type ThrottleAnswer, type ThrottleCase, type ThrottleLink } from './throttle.ts'
 
 /** What of a linkage can be changed at the bench. */
-export type ThrottleChange = 'driven arm' | 'driver arm' | 'driver ball' | 'rod length'
+export type ThrottleChange = 'driven arm' | 'driver arm' | 'driven ball' | 'driver ball' | 'rod length'
 
 export interface ThrottleRemedy {
   readonly change: ThrottleChange
@@ -61,6 +61,7 @@ const knobsOf = (c: ThrottleCase, index: number, link: ThrottleLink & RodLinkage
   return [
     { change: 'driven arm', from: driven.armM, least: 0.5 * driven.armM, most: 2 * driven.armM, set: (armM) => withLink(c, index, refitted(link, { driven: { ...driven, armM } })) },
     { change: 'driver arm', from: driver.armM, least: 0.5 * driver.armM, most: 2 * driver.armM, set: (armM) => withLink(c, index, refitted(link, { driver: { ...driver, armM } })) },
+    { change: 'driven ball', from: driven.restRad, least: driven.restRad - 1, most: driven.restRad + 1, set: (restRad) => withLink(c, index, refitted(link, { driven: { ...driven, restRad } })) },
     { change: 'driver ball', from: driver.restRad, least: driver.restRad - 1, most: driver.restRad + 1, set: (restRad) => withLink(c, index, refitted(link, { driver: { ...driver, restRad } })) },
     { change: 'rod length', from: link.rodM, least: 0.85 * link.rodM, most: 1.15 * link.rodM, set: (rodM) => withRod(c, index, link, rodM) },
   ] // prettier-ignore

@@ -1,0 +1,1 @@
+export { EngineTopBench as bench } from './EngineTopBench.tsx'

@@ -1,0 +1,73 @@
+import { assumptionsOf, type Assumption } from '../../figures/index.ts'
+import type { JobDocument } from '../../job/index.ts'
+import { describePath } from '../../meaning/index.ts'
+import type { BoltGroup, EngineTopSection, SystemSection, WalkAroundSection } from '../../sections/index.ts'
+import type { Verdict } from '../../verdict/index.ts'
+import { boltsOf, USUAL_CLAMP, type BoltsOfGroup } from './boltsOfJob.ts'
+import { comesOff, type OffPart } from './comesOff.ts'
+import { stackOfJob, type StackOfJob } from './stackOfJob.ts'
+import { throttleOfJob, type ThrottleOfJob } from './throttleOfJob.ts'
+
+export type EngineTopVerdict = Verdict
+
+/** What all judges of the engine top look at: they never go back to the document. */
+export interface EngineTopCase {
+  /** Whether anything of the stack, bolts or throttle was entered. */
+  readonly begun: boolean
+  readonly top: EngineTopSection
+  readonly system: SystemSection['chosen']
+  readonly originality: SystemSection['originality']
+  readonly intake: WalkAroundSection['intake']
+  readonly gearboxCable: WalkAroundSection['gearbox']['kickdown']
+  readonly linkagePlay: WalkAroundSection['tests']['linkagePlay']
+  readonly stack: StackOfJob
+  readonly off: readonly OffPart[]
+  readonly bolts: readonly BoltsOfGroup[]
+  readonly throttle: ThrottleOfJob
+  readonly assumptions: readonly Assumption[]
+}
+
+/** Groups are entered one at a time: what was worked out of the others holds. */
+const remembered = new WeakMap<BoltGroup, BoltsOfGroup>()
+const boltsOfGroup = (g: BoltGroup): BoltsOfGroup => {
+  let own = remembered.get(g)
+  if (!own) remembered.set(g, (own = boltsOf(g)))
+  return own
+}
+
+export const engineTopCase = (job: JobDocument): EngineTopCase => {
+  const { engineTop: top, system, walkAround } = job
+  const begun =
+    top.stack.pieces.length > 0 || top.stack.clay.length > 0 || top.bolts.length > 0 || top.throttle.links.length > 0
+  return {
+    begun,
+    top,
+    system: system.chosen,
+    originality: system.originality,
+    intake: walkAround.intake,
+    gearboxCable: walkAround.gearbox.kickdown,
+    linkagePlay: walkAround.tests.linkagePlay,
+    stack: stackOfJob(job),
+    off: comesOff(job),
+    bolts: top.bolts.map(boltsOfGroup),
+    throttle: throttleOfJob(job),
+    assumptions: begun
+      ? [...assumptionsOf(job, 'engineTop'), ...boltAssumptions(job, top.bolts.map(boltsOfGroup))]
+      : [],
+  }
+}
+
+/** What is taken of bolts until somebody says otherwise. */
+const boltAssumptions = (job: JobDocument, groups: readonly BoltsOfGroup[]): Assumption[] =>
+  groups.flatMap(({ answer, group, torqueCoefficient }): Assumption[] => {
+    if (answer === null) return []
+    const of = (name: 'clampShare' | 'frictionK', si: number, family: 'share' | 'ratio', why: string): Assumption[] => {
+      if (group[name] !== null) return []
+      const field = `engineTop.bolts.${group.id}.${name}`
+      return [{ field, label: describePath(field, job).label, si, family, why }]
+    }
+    return [
+      ...of('clampShare', USUAL_CLAMP, 'share', 'rule of thumb'),
+      ...of('frictionK', torqueCoefficient!, 'ratio', `thread ${group.state!}: rule of thumb`),
+    ]
+  })

@@ -1,0 +1,226 @@
+import {
+  airCleaner,
+  besideStack,
+  bonnetClearance,
+  levelsOf,
+  MOST_DROP_PA,
+  rimCorners,
+  turned,
+  type AirCleanerAnswer,
+  type ClayPoint,
+  type ClearanceAnswer,
+  type PieceLevel,
+  type SideFace,
+  type SideGap,
+  type SidePoint,
+  type StackCorner,
+} from '../../engine-top/index.ts'
+import { fullFilling } from '../../engine/index.ts'
+import { figureOf } from '../../figures/index.ts'
+import type { JobDocument } from '../../job/index.ts'
+import type { EngineTopSection, StackKind } from '../../sections/index.ts'
+
+export type NewPiece = StackKind | 'elbow'
+
+/** What stands on the pad when the job is done, and what is round it. */
+export interface StackOfJob {
+  readonly entry: EngineTopSection['stack']
+  /** What really stands there: without the air cleaner where that is remote. */
+  readonly levels: readonly PieceLevel<NewPiece>[]
+  readonly totalM: number | null
+  /** Old stack, its sum; null where a piece is not measured or none is entered. */
+  readonly oldM: number | null
+  readonly clay: readonly ClayPoint[]
+  /** Id of the lump that the walk-around stands for; null where there is none. */
+  readonly fromWalk: string | null
+  readonly corners: readonly StackCorner[]
+  /** What a corner, lump or point is called, by its id. */
+  readonly nameOf: (id: string) => string
+  readonly clearance: ClearanceAnswer
+  readonly rockRad: number
+  readonly axisUpM: number
+  readonly wantedM: number
+  readonly sideWantedM: number
+  readonly gaps: readonly SideGap[]
+  /** Points that cannot be held against their neighbours yet. */
+  readonly openPoints: readonly string[]
+  readonly air: AirCleanerAnswer | null
+  readonly elementHeightM: number | null
+  /** Most at the element, m/s. */
+  readonly faceLimitMS: number
+  /** Seat of the element above the old pad, m. */
+  readonly seatM: number | null
+  /** Highest that spacers together may be, m; null while a gap is not known. */
+  readonly tallestSpacerM: number | null
+}
+
+export const CLEANER_KINDS: readonly StackKind[] = ['base', 'element', 'lid', 'nut']
+const WALK = 'walked-round'
+const RIM = 'rim'
+const NUT = 'top'
+const ELBOW = 'elbow'
+const WALK_SPREAD_M = 0.002
+const CLAY_SPREAD_M = 0.001
+const RAD = Math.PI / 180
+
+const CORNER_NAMES: Readonly<Record<string, string>> = {
+  [NUT]: 'nut of the air cleaner',
+  [ELBOW]: 'elbow of the duct',
+  'rim-front': 'rim of the air cleaner, front',
+  'rim-front-right': 'rim of the air cleaner, front right',
+  'rim-right': 'rim of the air cleaner, right',
+  'rim-rear-right': 'rim of the air cleaner, rear right',
+  'rim-rear': 'rim of the air cleaner, rear',
+  'rim-rear-left': 'rim of the air cleaner, rear left',
+  'rim-left': 'rim of the air cleaner, left',
+  'rim-front-left': 'rim of the air cleaner, front left',
+  [WALK]: 'clay of the walk-around',
+  [RIM]: 'rim of the air cleaner',
+}
+
+const sum = (pieces: readonly { readonly heightM: number | null }[]): number | null =>
+  pieces.length === 0 || pieces.some((p) => p.heightM === null) ? null : pieces.reduce((s, p) => s + p.heightM!, 0)
+
+const clayOf = (job: JobDocument): { clay: ClayPoint[]; fromWalk: string | null } => {
+  const { clay } = job.engineTop.stack
+  const own = clay.flatMap((c): ClayPoint[] => {
+    const rightM = c.rightM ?? (c.place === 'centre' ? 0 : null)
+    const aheadM = c.aheadM ?? (c.place === 'centre' ? 0 : null)
+    if (rightM === null || aheadM === null || c.topM === null || c.clayM === null) return []
+    return [{ id: c.id, rightM, aheadM, oldTopM: c.topM, clayM: c.clayM, spreadM: c.spreadM ?? CLAY_SPREAD_M }]
+  })
+  const { gapM, stackM } = job.walkAround.bonnet
+  if (own.some((c) => Math.hypot(c.rightM, c.aheadM) < 0.02) || gapM === null || stackM === null)
+    return { clay: own, fromWalk: null }
+  return {
+    clay: [...own, { id: WALK, rightM: 0, aheadM: 0, oldTopM: stackM, clayM: gapM, spreadM: WALK_SPREAD_M }],
+    fromWalk: WALK,
+  }
+}
+
+const cornersOf = (job: JobDocument, levels: readonly PieceLevel<NewPiece>[]): StackCorner[] => {
+  const { cleaner, facingDeg, points, rimM, elementM } = job.engineTop.stack
+  const top = levels.at(-1)?.toM ?? null
+  const lid = levels.filter((l) => l.kind !== 'nut').at(-1)?.toM ?? null
+  const across = Math.max(rimM ?? 0, elementM ?? 0)
+  const own = points.flatMap((p): StackCorner[] => {
+    if (p.rightM === null || p.aheadM === null || p.topM === null) return []
+    const at = { id: p.id, rightM: p.rightM, aheadM: p.aheadM, topM: p.topM }
+    return [p.turns === true ? turned(at, facingDeg) : at]
+  })
+  if (top === null) return own
+  if (cleaner === 'remote') return [{ id: ELBOW, rightM: 0, aheadM: 0, topM: top }, ...own]
+  return [
+    { id: NUT, rightM: 0, aheadM: 0, topM: top },
+    ...(across > 0 && lid !== null && levels.some((l) => l.kind === 'element') ? rimCorners(across, lid) : []),
+    ...own,
+  ]
+}
+
+const facesOf = (job: JobDocument): SideFace[] =>
+  job.engineTop.stack.around.flatMap((n): SideFace[] => {
+    const onEngine = n.onEngine === true
+    if (n.side === 'round')
+      return n.rightM === null || n.aheadM === null || n.radiusM === null
+        ? []
+        : [{ id: n.id, kind: 'round', rightM: n.rightM, aheadM: n.aheadM, radiusM: n.radiusM, onEngine }]
+    return n.atM === null ? [] : [{ id: n.id, kind: n.side, atM: n.atM, onEngine }]
+  })
+
+const sidePointsOf = (job: JobDocument, levels: readonly PieceLevel<NewPiece>[]): SidePoint[] => {
+  const { cleaner, elementM, facingDeg, points, rimM } = job.engineTop.stack
+  const across = Math.max(rimM ?? 0, elementM ?? 0)
+  const lid = levels.filter((l) => l.kind !== 'nut').at(-1)?.toM ?? null
+  return [
+    ...points.flatMap((p): SidePoint[] => {
+      if (p.rightM === null || p.aheadM === null || p.topM === null) return []
+      const reachM = (p.end === 'angled' ? p.angledReachM : p.reachM) ?? 0
+      const at = { id: p.id, rightM: p.rightM, aheadM: p.aheadM, topM: p.topM, reachM }
+      return [p.turns === true ? turned(at, facingDeg) : at]
+    }),
+    ...(cleaner === 'on-top' && across > 0 && lid !== null
+      ? [{ id: RIM, rightM: 0, aheadM: 0, topM: lid, reachM: across / 2 }]
+      : []),
+  ]
+}
+
+/** Below this it is no element, m. */
+const LEAST_ELEMENT_M = 1e-3
+const BAR_PA = 101_325
+
+const airOf = (job: JobDocument, elementHeightM: number | null): AirCleanerAnswer | null => {
+  const { dropHeightM, dropPa, elementM } = job.engineTop.stack
+  if (elementM === null || elementHeightM === null || elementHeightM < LEAST_ELEMENT_M) return null
+  const speedHz = figureOf(job, 'vehicle.powerSpeedRpm') / 60
+  const base = {
+    displacementM3: figureOf(job, 'vehicle.displacementM3'),
+    speedHz,
+    volumetricEfficiency: fullFilling(job.vehicle.aspiration),
+    boostRatio: 1 + figureOf(job, 'vehicle.boostPa') / BAR_PA,
+    diameterM: elementM,
+    heightM: elementHeightM,
+    openShare: figureOf(job, 'engineTop.stack.openShare'),
+    lidM2: 0,
+    mostFaceMS: figureOf(job, 'engineTop.stack.faceMS'),
+    measured: null,
+    mostDropPa: MOST_DROP_PA,
+  }
+  const plain = airCleaner(base)
+  return dropPa === null || dropHeightM === null
+    ? plain
+    : airCleaner({ ...base, measured: { dropPa, flowM3S: plain.airM3S, heightM: dropHeightM } })
+}
+
+/** Stack, clay and neighbours of a job, worked out once for all judges. */
+export const stackOfJob = (job: JobDocument): StackOfJob => {
+  const entry = job.engineTop.stack
+  const remote = entry.cleaner === 'remote'
+  const kept = remote ? entry.pieces.filter((p) => !CLEANER_KINDS.includes(p.kind)) : entry.pieces
+  const standing: { kind: NewPiece; heightM: number | null }[] = [
+    ...kept,
+    ...(remote ? [{ kind: 'elbow' as const, heightM: figureOf(job, 'engineTop.stack.elbowM') }] : []),
+  ]
+  const levels = levelsOf<NewPiece>(standing)
+  const { clay, fromWalk } = clayOf(job)
+  const corners = cornersOf(job, levels)
+  const rockRad = figureOf(job, 'engineTop.stack.rockDeg') * RAD
+  const axisUpM = -figureOf(job, 'engineTop.stack.axisBelowM')
+  const wantedM = figureOf(job, 'engineTop.stack.wantedM')
+  const clearance = bonnetClearance({ clay, corners, rock: { rockRad, axisUpM }, wantedM })
+  const elementHeightM = entry.pieces.find((p) => p.kind === 'element')?.heightM ?? null
+  const spacers = standing.filter((p) => p.kind === 'spacer')
+  const spacersM = spacers.length === 0 ? 0 : sum(spacers)
+  // Whatever stands on a spacer goes up with it; a rail on the manifold does not.
+  const carried = clearance.corners.filter((x) => !entry.points.some((p) => p.id === x.id && p.turns !== true))
+  const known = carried.length > 0 && carried.every((x) => x.gapM !== null)
+  const spareM = known ? Math.min(...carried.map((x) => x.gapM!)) - wantedM : null
+  const place = new Map(entry.clay.map((c) => [c.id, c.place as string]))
+  const nameOf = (id: string): string =>
+    entry.points.find((p) => p.id === id)?.name ??
+    entry.around.find((n) => n.id === id)?.name ??
+    CORNER_NAMES[id] ??
+    CORNER_NAMES[place.get(id) ?? ''] ??
+    (place.get(id) === undefined ? id : `clay ${place.get(id)}`)
+  return {
+    entry,
+    levels,
+    totalM: levels.at(-1)?.toM ?? null,
+    oldM: sum(entry.old),
+    clay,
+    fromWalk,
+    corners,
+    nameOf,
+    clearance,
+    rockRad,
+    axisUpM,
+    wantedM,
+    sideWantedM: figureOf(job, 'engineTop.stack.sideWantedM'),
+    gaps: besideStack(sidePointsOf(job, levels), facesOf(job), rockRad, axisUpM),
+    openPoints: entry.points.filter((p) => p.rightM === null || p.aheadM === null || p.topM === null).map((p) => p.name),
+    air: airOf(job, elementHeightM),
+    elementHeightM,
+    faceLimitMS: figureOf(job, 'engineTop.stack.faceMS'),
+    seatM: levels.find((l) => l.kind === 'base')?.toM ?? null,
+    tallestSpacerM: spareM === null || spacersM === null ? null : Math.max(0, spacersM + spareM),
+  }
+} // prettier-ignore
