@@ -46,6 +46,8 @@ export const SCREENS: readonly Screen[] = [
     path: `/jobs/${DEMO.carrier}/harness/${tab}`,
     show: (page: Page) => expect(page.getByRole('region', { name: 'Assessment', exact: true })).toBeVisible(),
   })),
+  // With a linkage that is solved.
+  { name: 'engine top, throttle, of a van', path: `/jobs/${DEMO.carrier}/engine-top/throttle` },
   { name: 'job log', path: `/jobs/${DEMO.curlew}/log` },
   { name: 'history', path: `/jobs/${DEMO.curlew}/history` },
   ...PART_KINDS.map((kind) => ({

@@ -189,6 +189,7 @@ describe('preparing the store', () => {
     const history: { section: string; version: number }[] = []
     for await (const text of again.get(JobsRepository).historyTexts(workshop, job)) history.push(JSON.parse(text))
     expect(history.map((h) => `${h.section} ${h.version}`).sort()).toEqual([
+      'engineTop 1',
       'exhaust 1',
       'fuel 7',
       'harness 1',

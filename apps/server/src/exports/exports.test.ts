@@ -4,7 +4,15 @@ import { DataSource } from 'typeorm'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
 import { demoCaller, strangerOf, type Caller } from '../test/callers.ts'
-import { asVersion1, asVersion2, asVersion3, asVersion4, asVersion5, asVersion7 } from '../test/oldDocuments.ts'
+import {
+  asVersion1,
+  asVersion11,
+  asVersion2,
+  asVersion3,
+  asVersion4,
+  asVersion5,
+  asVersion7,
+} from '../test/oldDocuments.ts'
 import { testServer, type TestServer } from '../test/testServer.ts'
 
 let server: TestServer
@@ -42,7 +50,7 @@ describe('a job as a file', () => {
       .expect(200)
     const before = await exported()
     expect(before).toMatchObject({ format: 'lochmoor-job', schemaVersion: JOB_SCHEMA_VERSION, id: ID })
-    expect([before.records.length, before.photos.length, before.history.length]).toEqual([7, 1, 9])
+    expect([before.records.length, before.photos.length, before.history.length]).toEqual([7, 1, 10])
     await owner.post(`/api/jobs/${ID}/archive`).expect(200)
     await owner.delete(`/api/jobs/${ID}`).expect(200)
     const { body } = await owner.post('/api/jobs/import', before).expect(201)
@@ -50,7 +58,7 @@ describe('a job as a file', () => {
     const after = await exported()
     expect(same(after)).toEqual(same(before))
     // It does not speak in the name of anybody here: who brought it in is said of every entry and version.
-    expect([...after.records, ...after.history].map((e) => e.importedBy)).toEqual(Array(16).fill('Maren Skell'))
+    expect([...after.records, ...after.history].map((e) => e.importedBy)).toEqual(Array(17).fill('Maren Skell'))
     const { records } = (await owner.get(`/api/jobs/${ID}/records`)).body
     expect(records[0]).toMatchObject({ who: before.records.at(-1)!.who, importedBy: 'Maren Skell' })
     expect((await owner.get(`/api/jobs/${ID}/records.csv`)).text).toContain('Maren Skell')
@@ -103,7 +111,7 @@ describe('a job as a file', () => {
     )
     const file = await exported(made.id as string)
     const versions = file.history.map((h) => `${h.section} ${h.version}`)
-    expect([versions.length, new Set(versions).size]).toEqual([40 * 8, 40 * 8])
+    expect([versions.length, new Set(versions).size]).toEqual([40 * 9, 40 * 9])
     expect(file.records.map((r) => (r.body.kind === 'note' ? r.body.text : ''))).toEqual(
       Array.from({ length: 1203 }, (_, i) => `n${i + 1}`),
     )
@@ -157,6 +165,7 @@ describe('a job as a file', () => {
       [4, asVersion4(job)],
       [5, asVersion5(job)],
       [7, asVersion7(job)],
+      [11, asVersion11(job)],
     ])('version %d opens with nothing lost that it held', async (version, sections) => {
       const { body, now } = await takenIn(head(version, sections))
       expect(body.migratedFrom).toBe(version)

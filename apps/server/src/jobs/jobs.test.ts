@@ -161,6 +161,7 @@ describe('the board', () => {
       'judged ok',
       'judged stop',
       'judged stop',
+      'judged stop',
       'judged ok',
       'judged stop',
     ])
@@ -169,6 +170,7 @@ describe('the board', () => {
       'built ok',
       'judged ok',
       'judged stop',
+      'not-begun unknown',
       'judged stop',
       'measuring unknown',
     ])
@@ -179,9 +181,11 @@ describe('the board', () => {
       'judged stop',
       'judged stop',
       'judged stop',
+      'judged stop',
     ])
     expect(verdicts('Thornkeld Plover tourer')).toEqual([
       'measuring unknown',
+      'not-begun unknown',
       'not-begun unknown',
       'not-begun unknown',
       'not-begun unknown',

@@ -6,8 +6,12 @@ const bare = (items: readonly object[]): object[] =>
 const without = (tree: object, ...keys: string[]): Tree =>
   Object.fromEntries(Object.entries(tree).filter(([k]) => !keys.includes(k)))
 
+/** A job as version 11 stored it: nothing of the engine top. */
+export const asVersion11 = (now: JobDocument): JobDocument => without(now, 'engineTop') as unknown as JobDocument
+
 /** A job as version 10 stored it: a harness without what its bench needs. */
-export const asVersion10 = (job: JobDocument): JobDocument => {
+export const asVersion10 = (now: JobDocument): JobDocument => {
+  const job = asVersion11(now)
   // One that was made older already has none.
   const harness = job.harness as JobDocument['harness'] | undefined
   if (!harness) return job

@@ -26,7 +26,7 @@ const withUnit = (figure: string, u: Unit): string => `${figure} ${u.label}`
 /** @param path its place in the document, which says what it usually is */
 export const readEntry = (text: string, { family, range, whole }: FigureNode, unit: Unit, path: string): Read => {
   if (text.trim() === '') return { kind: 'read', si: null, note: null }
-  const parsed = parseQuantity(text, family, unit)
+  const parsed = parseQuantity(text, family, unit, { mayBeNegative: range.min < 0 })
   if (!parsed.ok) {
     const { error } = parsed
     const question = explainQuantityError(error)

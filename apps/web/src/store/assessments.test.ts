@@ -25,27 +25,43 @@ describe('one assessment a change', () => {
   beforeAll(() => useCatalogue.setState({ catalogue }))
   it('serves readiness, rail, headline, tabs and sheets', () => {
     const job = { ...soundJob(), exhaust: exhaustJob().exhaust }
-    expect(counted(() => drawn(job))).toEqual({ walkAround: 1, system: 1, fuel: 1, exhaust: 1, power: 1, harness: 1 })
-    expect(counted(() => drawn(job))).toEqual({ walkAround: 0, system: 0, fuel: 0, exhaust: 0, power: 0, harness: 0 })
+    expect(counted(() => drawn(job))).toEqual({
+      walkAround: 1,
+      system: 1,
+      fuel: 1,
+      exhaust: 1,
+      engineTop: 1,
+      power: 1,
+      harness: 1,
+    })
+    expect(counted(() => drawn(job))).toEqual({
+      walkAround: 0,
+      system: 0,
+      fuel: 0,
+      exhaust: 0,
+      engineTop: 0,
+      power: 0,
+      harness: 0,
+    })
   })
   it.each([
     [
       'a cable path',
       'exhaust.cablePathM',
       0.91,
-      { walkAround: 0, system: 0, fuel: 0, exhaust: 1, power: 0, harness: 0 },
+      { walkAround: 0, system: 0, fuel: 0, exhaust: 1, engineTop: 0, power: 0, harness: 0 },
     ],
     [
       'a set pressure',
       'fuel.setPressurePa',
       290e3,
-      { walkAround: 0, system: 1, fuel: 1, exhaust: 0, power: 1, harness: 0 },
+      { walkAround: 0, system: 1, fuel: 1, exhaust: 0, engineTop: 0, power: 1, harness: 0 },
     ],
     [
       'who has the job',
       'work.heldBy',
       'paint',
-      { walkAround: 0, system: 0, fuel: 0, exhaust: 0, power: 0, harness: 0 },
+      { walkAround: 0, system: 0, fuel: 0, exhaust: 0, engineTop: 0, power: 0, harness: 0 },
     ],
   ])('%s is judged only where it is looked at', (_name, path, value, times) => {
     const job = { ...soundJob(), exhaust: exhaustJob().exhaust }

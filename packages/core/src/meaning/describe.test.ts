@@ -1,5 +1,5 @@
 import { emptyJob, JOB } from '../job/index.ts'
-import { emptyLeg, emptyPiece } from '../sections/index.ts'
+import { boltRow, emptyBolts, emptyLeg, emptyPiece, stackPiece } from '../sections/index.ts'
 import { leavesOf, withValueAt } from '../shape/index.ts'
 import { describePath, isItemPath } from './describe.ts'
 
@@ -40,6 +40,19 @@ describe('what places of the document are called', () => {
     expect(describePath('fuel.feed.legs.leg-9.lengthM', job, 'Body to rail').label).toBe(
       'Feed line, leg “Body to rail”: length, seat to seat',
     ))
+  it('an item without a name is called by what it is, else by its place in its list', () => {
+    const { engineTop } = job
+    const own = {
+      ...job,
+      engineTop: {
+        ...engineTop,
+        stack: { ...engineTop.stack, pieces: [stackPiece('3f0c6a52-8a0e', 'spacer')] },
+        bolts: [{ ...emptyBolts('b-1', 'Manifold', 'manifold'), rows: [boltRow('9f-11'), boltRow('9f-12')] }],
+      },
+    }
+    expect(describePath('engineTop.stack.pieces.3f0c6a52-8a0e.heightM', own).label).toBe('New stack “spacer”: height')
+    expect(describePath('engineTop.bolts.b-1.rows.9f-12.pitchM', own).label).toBe('Bolts “Manifold”, row “2”: spacing') // prettier-ignore
+  })
   it('tells an item from what lies within it', () =>
     expect(
       ['fuel.feed.legs.leg-7', 'fuel.feed.legs.leg-7.name', 'fuel.feed.legs.order', 'fuel.feed'].map(isItemPath),

@@ -1,6 +1,6 @@
 import { JOB, type JobDocument } from '../job/index.ts'
 import type { Family } from '../quantity/index.ts'
-import { isLeaf, nodeAt, ORDER, valueAt, type ListNode, type Node } from '../shape/index.ts'
+import { isLeaf, nodeAt, ORDER, valueAt, type Node } from '../shape/index.ts'
 import { WALK_GROUPS } from './walkAround/groups.ts'
 import { TEST_ENTRIES } from './walkAround/tests.ts'
 import type { WalkEntry } from './walkAround/walkEntry.ts'
@@ -38,7 +38,6 @@ const wordsOfId = (id: string): string | null => (/\d{2,}|[0-9a-f]{8}-/.test(id)
 
 /** What an item without a name is called: by what it is, else by where it stands in its list. */
 const namelessItem = (
-  list: ListNode,
   labels: Tree | undefined,
   item: Readonly<Record<string, unknown>>,
   all: readonly unknown[],
@@ -48,7 +47,7 @@ const namelessItem = (
     const word = words?.[String(item[field])]
     if (word !== undefined) return word
   }
-  return `${list.one} ${all.indexOf(item) + 1}`
+  return String(all.indexOf(item) + 1)
 }
 
 const walk = (
@@ -74,7 +73,7 @@ const walk = (
         label = `order of the ${list.one}s`
       } else {
         names.push(
-          `“${then ?? (called || null) ?? (!('name' in list.item.fields) || called === '' ? wordsOfId(key) : null) ?? (job && item ? namelessItem(list, own?.['item'] as Tree | undefined, item, valueAt(job, keys.slice(0, i).join('.')) as readonly unknown[]) : null) ?? 'no longer there'}”`, // prettier-ignore
+          `“${then ?? (called || null) ?? (!('name' in list.item.fields) || called === '' ? wordsOfId(key) : null) ?? (job && item ? namelessItem(own?.['item'] as Tree | undefined, item, valueAt(job, keys.slice(0, i).join('.')) as readonly unknown[]) : null) ?? 'no longer there'}”`, // prettier-ignore
         )
         label = own?.['item']
       }

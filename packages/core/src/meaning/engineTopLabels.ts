@@ -231,8 +231,8 @@ export const ENGINE_TOP_LABELS: Labels<typeof ENGINE_TOP> = {
       },
       circleM: 'circle diameter',
       firstAtTop: 'first at the front',
-      rows: { '': 'Row', item: { '': '', count: 'bolts', pitchM: 'spacing', behindM: 'behind the row before' } },
-      places: { '': 'Bolt', item: { '': '', ...AT } },
+      rows: { '': 'row', item: { '': '', count: 'bolts', pitchM: 'spacing', behindM: 'behind the row before' } },
+      places: { '': 'bolt', item: { '': '', ...AT } },
     },
   },
   throttle: {

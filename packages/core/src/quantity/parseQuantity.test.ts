@@ -53,6 +53,12 @@ describe('reading a quantity', () => {
     ['340 mV', 'voltage', 0.34],
   ])('%s as %s is %d', (text, family, expected) => expect(si(text, family) / expected).toBeCloseTo(1, 5))
 
+  it('of a place that may lie to either side a minus is a minus, not a dash size', () => {
+    const of = (text: string) => parseQuantity(text, 'bore', unitOf('bore', 'mm'), { mayBeNegative: true })
+    expect(of('-10')).toMatchObject({ ok: true, value: { si: -0.01 } })
+    expect(of('-170 mm')).toMatchObject({ ok: true, value: { si: expect.closeTo(-0.17, 12) } })
+    expect(parseQuantity('-10', 'bore', unitOf('bore', 'mm'))).toMatchObject({ ok: true, value: { remark: expect.stringContaining('dash 10') } }) // prettier-ignore
+  })
   it('takes the shown unit for a bare number', () => expect(si('58', 'pressure', 'psi')).toBeCloseTo(399_895.92, 1))
 
   it.each<[string, Family, string]>([

@@ -84,13 +84,19 @@ const parseWords = (text: string, family: Family): ParsedQuantity | null => {
  * Reads what a person typed into a figure in SI. Understands "58 psi", "4 bar", "400kPa", "5/16 in", "3 ft 4", "1,5",
  * "4-3/8 in", "20 thou", "none", "E10", "half past one" and, for bores, a dash size such as "-6". A bare number takes the displayed unit. Never guesses: spellings with two
  * meanings ("gal/h", "1,500") are refused with the choices.
+ * @param mayBeNegative of a place that may lie to either side: "-10" is ten to the other side, no dash size
  */
-export const parseQuantity = (text: string, family: Family, shown: Unit): Result<ParsedQuantity, QuantityError> => {
+export const parseQuantity = (
+  text: string,
+  family: Family,
+  shown: Unit,
+  { mayBeNegative = false }: { readonly mayBeNegative?: boolean } = {},
+): Result<ParsedQuantity, QuantityError> => {
   const trimmed = text.trim()
   if (trimmed === '') return err({ code: 'empty' })
   const inWords = parseWords(trimmed, family)
   if (inWords) return ok(inWords)
-  if (family === 'bore') {
+  if (family === 'bore' && !mayBeNegative) {
     const dash = parseDash(trimmed)
     if (dash) return dash
   }

@@ -306,6 +306,8 @@ const throttleLadders = (c: EngineTopCase): Ladder[] => {
     {
       id: 'kickdown-arm',
       cures: ['kickdown'],
+      // Set right, the pressure is still to be proved.
+      betterIsEnough: true,
       trials: () =>
         kickdown?.armM && closed !== null
           ? [kick(say`Arm of ${fig(toTenthMm(kickdown.armM), 'bore', 1)} for the gearbox cable, closed end set right`, { armM: toTenthMm(kickdown.armM), closedM: closed })]
@@ -314,6 +316,8 @@ const throttleLadders = (c: EngineTopCase): Ladder[] => {
     {
       id: 'kickdown-angle',
       cures: ['kickdown'],
+      // Set right, the pressure is still to be proved.
+      betterIsEnough: true,
       trials: () =>
         kickdown?.restRad && closed !== null
           ? [kick(say`Lever for the gearbox cable set at ${fig(toHalfDeg(kickdown.restRad / RAD), 'angle', 1)}, closed end set right`, { restDeg: toHalfDeg(kickdown.restRad / RAD), closedM: closed })]

@@ -45,7 +45,7 @@ export const BoltTables = ({ bolts, shown, onShow }: Props) => {
         )}
       </section>
       {own && near.length > 0 && (
-        <section aria-label="Lengths that are sold" className="mt-4">
+        <section aria-label="Lengths" className="mt-4">
           <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Lengths that are sold: {own.group.name}</h2>
           <DataTable
             name="Lengths that are sold"

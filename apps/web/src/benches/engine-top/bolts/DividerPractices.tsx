@@ -9,7 +9,7 @@ const FITS = { yes: ['ok', 'Fits'], no: ['caution', 'Does not'], unknown: ['unkn
 export const DividerPractices = ({ c }: { c: EngineTopCase }) => {
   if (dividerNeed(c) === 'not-asked') return null
   return (
-    <section aria-label="Divider: recommended practice" className="mt-5">
+    <section aria-label="Divider" className="mt-5">
       <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Divider of the manifold: practice differs</h2>
       <DataTable
         name="Divider: recommended practice"

@@ -9,7 +9,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 export const GapTables = ({ stack }: { stack: StackOfJob }) => (
   <>
     {stack.clearance.corners.length > 0 && (
-      <section aria-label="Gaps under the bonnet" className="mt-4">
+      <section aria-label="Under the bonnet" className="mt-4">
         <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Gaps under the bonnet, worst first</h2>
         <DataTable
           name="Gaps under the bonnet"
@@ -42,7 +42,7 @@ export const GapTables = ({ stack }: { stack: StackOfJob }) => (
       </section>
     )}
     {stack.gaps.length > 0 && (
-      <section aria-label="Room at the sides" className="mt-4">
+      <section aria-label="At the sides" className="mt-4">
         <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Room at the sides, tightest first</h2>
         <DataTable
           name="Room at the sides"

@@ -52,7 +52,7 @@ export const OffTable = ({ off, entries }: { off: readonly OffPart[]; entries: r
   const words = wordsOf()
   const of = (id: string) => entries.find((e) => e.id === id)
   return (
-    <section aria-label="What comes off" className="my-4">
+    <section aria-label="Old parts" className="my-4">
       <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">What comes off</h2>
       <DataTable
         name="What comes off"
