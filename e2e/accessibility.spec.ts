@@ -75,7 +75,8 @@ for (const { name, path, show } of SCREENS)
       // The themes differ in colours alone: every other rule is asked once.
       const violations = await violationsOf(page, theme === 'light' ? undefined : ['color-contrast'])
       faults.push(...violations.map((v) => `${theme}: ${v}`))
-      for (const size of SIZES) {
+      // Where nothing moves between themes the narrowest room is asked of both.
+      for (const size of theme === 'light' ? SIZES : SIZES.filter((s) => s.width < 400)) {
         await page.setViewportSize(size)
         // Tables and drawings see their new room with the next picture.
         await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))))

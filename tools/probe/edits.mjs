@@ -9,7 +9,7 @@ export const EDITS = [
     add: "import { LIGHTS } from '../sections/lights.ts'\n",
   },
   { file: 'packages/core/src/job/jobDocument.ts', after: '  power: POWER,\n', add: '  lights: LIGHTS,\n' },
-  { file: 'packages/core/src/sections/work.ts', after: "export const STATIONS = ['walkAround', 'system', 'fuel', 'exhaust', 'power', 'harness'", add: ", 'lights'" }, // prettier-ignore
+  { file: 'packages/core/src/sections/work.ts', after: "export const STATIONS = ['walkAround', 'system', 'fuel', 'exhaust', 'engineTop', 'power', 'harness'", add: ", 'lights'" }, // prettier-ignore
   // What its places are called and how they are measured.
   {
     file: 'packages/core/src/meaning/tables.ts',
@@ -43,23 +43,23 @@ export const EDITS = [
   // Stored jobs.
   {
     file: 'packages/contract/src/job/migrations.ts',
-    after: '  addBenchWork,\n',
-    add: "  {\n    id: '11-to-12: the lights',\n    from: 11,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
+    after: '  addEngineTop,\n',
+    add: "  {\n    id: '12-to-13: the lights',\n    from: 12,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: '  power: powerNow,\n  harness: harnessNow,\n',
+    after: '  harness: harnessNow,\n  engineTop,\n',
     add: '  lights,\n',
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: 'const version11 = { ...version10, harness: harnessNow }\n',
-    add: 'const version12 = { ...version11, lights }\n',
+    after: 'const version12 = { ...version11, engineTop }\n',
+    add: 'const version13 = { ...version12, lights }\n',
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: "board and proof of the loom': {\n    before: version10,\n    after: version11,\n  },\n",
-    add: "  '11-to-12: the lights': { before: version11, after: version12 },\n",
+    after: "  '11-to-12: the engine top': { before: version11, after: version12 },\n",
+    add: "  '12-to-13: the lights': { before: version12, after: version13 },\n",
   },
   // The demo.
   ...['CURLEW', 'WARDEN', 'CARRIER'].map((name) => ({
@@ -69,13 +69,12 @@ export const EDITS = [
   })),
 ]
 
-/** Seven more of it, at every phase: fourteen stations, so that the rail can be measured with as many as there will be. */
+/** Six more of it, at every phase: fourteen stations, so that the rail can be measured with as many as there will be. */
 export const FOURTEEN = {
   file: 'packages/core/src/stations/registry.ts',
   after: '  LIGHTS_STATION,\n',
   add: `  ...(
     [
-      ['engine-top', 'Engine top', 'design'],
       ['settings', 'Settings', 'design'],
       ['plan', 'Plan', 'build'],
       ['start', 'First start', 'run'],
@@ -88,4 +87,4 @@ export const FOURTEEN = {
 }
 
 /** Where the new lock of the shapes goes: before the one of the version before. */
-export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  11: {\n    vehicle:', version: 12 }
+export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  12: {\n    vehicle:', version: 13 }

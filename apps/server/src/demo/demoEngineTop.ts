@@ -124,7 +124,7 @@ const bodyBolts = bolts('bolts-body', 'Throttle body and spacer', 'throttle-body
   ],
 })
 
-const coolantBoss = bolts('boss-coolant', 'Coolant sensor', 'sensor', {
+const coolantHole = bolts('hole-coolant', 'Coolant sensor', 'sensor', {
   many: 1,
   thread: 'R3/8',
   threadDepthM: 14 * MM,
@@ -193,7 +193,7 @@ export const CURLEW_ENGINE_TOP: EngineTopSection = {
     airMeter: 'none',
   },
   manifold: { ...none.manifold, divider: 'spacer', fires: 'one-at-a-time' },
-  bolts: [manifoldBolts, { ...bodyBolts, lengthM: 65 * MM }, coolantBoss],
+  bolts: [manifoldBolts, { ...bodyBolts, lengthM: 65 * MM }, coolantHole],
 } // prettier-ignore
 
 /** The saloon that was handed over: lower throttle body, dropped base, everything measured. */
@@ -216,7 +216,7 @@ export const TURNSTONE_ENGINE_TOP: EngineTopSection = {
     bled: true,
     sealsOiled: true,
   },
-  bolts: [manifoldBolts, { ...bodyBolts, lengthM: 55 * MM }, coolantBoss],
+  bolts: [manifoldBolts, { ...bodyBolts, lengthM: 55 * MM }, coolantHole],
   throttle: {
     ...none.throttle,
     links: [rod('link-rod', 'Cross shaft to throttle body', lever([-90, -290, 50], 47.5, 320, 'clockwise'), lever([-90, 0, 46], 36, 320, 'clockwise'))],

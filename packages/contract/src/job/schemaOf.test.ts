@@ -19,8 +19,9 @@ const concrete = (job: JobDocument, path: string): string | null => {
   for (const key of path.split('.')) {
     if (key !== '*') keys.push(key)
     else {
-      const list = valueAt(job, keys.join('.')) as readonly { id?: string }[]
-      if (list.length === 0) return null
+      const list = valueAt(job, keys.join('.')) as readonly { id?: string }[] | undefined
+      // A group that is not there has no list.
+      if (list === undefined || list.length === 0) return null
       keys.push(list[0]!.id ?? (keys.at(-1)!.match(/banks|spots/) ? 'a' : '0'))
     }
   }

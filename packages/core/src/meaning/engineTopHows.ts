@@ -73,7 +73,7 @@ export const ENGINE_TOP_HOWS: Hows<typeof ENGINE_TOP> = {
       frictionK: 'From the sheet of the sealant or grease; dry 0.20, oiled 0.15: rules of thumb.',
       clampShare: 'Three quarters is usual: rule of thumb.',
       lengthM: 'Rule from under the head to the tip.',
-      wallM: 'Caliper over the boss, less the hole, at its thinnest.',
+      wallM: 'Caliper over the metal round the hole, less the hole, at its thinnest.',
       circleM: 'Middle to middle of two opposite bolts.',
       rows: {
         item: {

@@ -95,7 +95,7 @@ export const ENGINE_TOP_LABELS: Labels<typeof ENGINE_TOP> = {
       },
     },
     around: {
-      '': 'Neighbour',
+      '': 'Beside it',
       item: {
         '': '',
         name: 'name',
@@ -184,7 +184,7 @@ export const ENGINE_TOP_LABELS: Labels<typeof ENGINE_TOP> = {
           manifold: 'the inlet manifold',
           'throttle-body': 'the throttle body',
           adapter: 'an adapter or spacer',
-          sensor: 'a sensor or plug in its boss',
+          sensor: 'a sensor or plug in its hole',
           other: 'something else',
         },
       },
@@ -224,7 +224,7 @@ export const ENGINE_TOP_LABELS: Labels<typeof ENGINE_TOP> = {
       frictionK: 'torque coefficient',
       clampShare: 'clamp, of the weakest part',
       lengthM: 'bolt at hand, under its head',
-      wallM: 'thinnest wall of the boss',
+      wallM: 'thinnest wall beside the hole',
       pattern: {
         label: 'pattern',
         words: { rows: 'in rows', circle: 'on a circle', places: 'by their places' },

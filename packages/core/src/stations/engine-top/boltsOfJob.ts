@@ -61,8 +61,8 @@ export const boltsOf = (group: BoltGroup): BoltsOfGroup => {
   if (thread === null) return { ...base, missing: ['thread'], tapered: null }
   if (isTapered(thread)) {
     const missing = [
-      ...(group.threadDepthM === null ? ['depth of the boss that can be tapped'] : []),
-      ...(group.wallM === null ? ['wall of the boss'] : []),
+      ...(group.threadDepthM === null ? ['depth that can be tapped'] : []),
+      ...(group.wallM === null ? ['wall beside the hole'] : []),
     ]
     return { ...base, missing, tapered: taperedGeometry(thread) }
   }

@@ -14,7 +14,7 @@ export const ENGINE_TOP_HEAD = stationHead({
     {
       path: 'bolts',
       title: 'Manifold and bolts',
-      judges: ['divider', 'bolt', 'boss', 'pattern', 'gasket-hold', 'coolant', 'seals'],
+      judges: ['divider', 'bolt', 'taper', 'pattern', 'gasket-hold', 'coolant', 'seals'],
     },
     {
       path: 'throttle',

@@ -127,18 +127,18 @@ const judgeOne = (b: BoltsOfGroup, index: number): EngineTopVerdict => {
   }
 }
 
-const judgeBoss = (b: BoltsOfGroup, index: number): EngineTopVerdict => {
+const judgeTaper = (b: BoltsOfGroup, index: number): EngineTopVerdict => {
   const { group, missing, tapered } = b
   const base = {
     ...plain,
-    id: `boss-${group.id}`,
-    subject: { kind: 'boss', sensor: index },
+    id: `taper-${group.id}`,
+    subject: { kind: 'taper', sensor: index },
     source: b.thread?.id.startsWith('NPT') ? 'ASME B1.20.1; wall: rule of thumb' : 'ISO 7-1; wall: rule of thumb',
   }
   if (missing.length > 0)
     return {
       ...base,
-      title: `${group.name}: boss not measured`,
+      title: `${group.name}: hole not measured`,
       state: 'unknown',
       next: say`Measure what is missing`,
       reason: say`Not known: ${missing.join(', ')}.`,
@@ -149,18 +149,18 @@ const judgeBoss = (b: BoltsOfGroup, index: number): EngineTopVerdict => {
   return {
     ...base,
     title: thin
-      ? `${group.name}: wall of the boss too thin`
+      ? `${group.name}: wall beside the hole too thin`
       : shallow
-        ? `${group.name}: boss too shallow for its taper`
-        : `${group.name}: boss bears its thread`,
+        ? `${group.name}: hole too shallow for its taper`
+        : `${group.name}: hole bears its thread`,
     state: thin ? 'stop' : shallow ? 'caution' : 'ok',
     figureName: thin || !shallow ? 'thinnest wall' : 'depth that can be tapped',
     figure: fig(thin || !shallow ? group.wallM! : group.threadDepthM!, 'bore', 1),
     limitName: 'at least',
     limit: fig(thin || !shallow ? LEAST_WALL_M : t.usefulM, 'bore', 1),
     margin: fig(thin || !shallow ? group.wallM! - LEAST_WALL_M : group.threadDepthM! - t.usefulM, 'bore', 1),
-    next: thin ? say`Choose another boss, or a smaller thread` : say`Choose a deeper boss: it would bottom before it seals`,
-    reason: say`Hole ${fig(t.drillM, 'bore', 1)}, ${fig(t.usefulM, 'bore', 1)} of thread. A taper seals on its thread and wedges the boss apart: sealant, no washer; chips kept out of the engine.`,
+    next: thin ? say`Choose another place, or a smaller thread` : say`Choose a deeper place: it would bottom before it seals`,
+    reason: say`Hole ${fig(t.drillM, 'bore', 1)}, ${fig(t.usefulM, 'bore', 1)} of thread. A taper seals on its thread and wedges the metal apart: sealant, no washer; chips kept out of the engine.`,
   }
 } // prettier-ignore
 
@@ -201,5 +201,5 @@ const judgePattern = (b: BoltsOfGroup, index: number): EngineTopVerdict | null =
 export const judgeBolts = (c: EngineTopCase): EngineTopVerdict[] =>
   c.bolts.flatMap((b, i): EngineTopVerdict[] => {
     const pattern = judgePattern(b, i)
-    return [b.thread !== null && isTapered(b.thread) ? judgeBoss(b, i) : judgeOne(b, i), ...(pattern ? [pattern] : [])]
+    return [b.thread !== null && isTapered(b.thread) ? judgeTaper(b, i) : judgeOne(b, i), ...(pattern ? [pattern] : [])]
   })

@@ -74,7 +74,7 @@ export const judgeBonnet = (c: EngineTopCase): EngineTopVerdict => {
       title: `Bonnet not known over the ${midSentence(nameOf(blind!.id))}`,
       state: 'unknown',
       next: say`Lay clay there and measure it`,
-      reason: say`It passes ${Number.isFinite(blind!.fromClayM) ? fig(blind!.fromClayM, 'bore', 0) : ''} from the nearest clay; farther than ${fig(CLAY_REACH_M, 'bore', 0)} nobody knows where the bonnet is.`,
+      reason: say`It passes ${Number.isFinite(blind!.fromClayM) ? fig(blind!.fromClayM, 'bore', 0) : ''} from the nearest clay; farther than ${fig(CLAY_REACH_M, 'bore', 0)} the bonnet is not known.`,
     }
   const what = midSentence(nameOf(worst.id))
   return {

@@ -53,7 +53,7 @@ const judgeGeometry = (c: EngineTopCase): EngineTopVerdict[] => {
       figureName: binds ? 'at the pad' : 'pedal travel at the pad',
       figure: fig(binds ? binds.padM : c.throttle.solved!.padArmM * c.throttle.solved!.pedalRad, 'bore', 0),
       reason: binds
-        ? say`There rod and lever lie in line: the pedal goes no further, or the lever turns over and does not come back.`
+        ? say`There rod and lever lie in line: the pedal goes no further, or the lever turns over and does not return.`
         : say`No rod comes in line with its lever.`,
       source: 'geometry of the linkage',
       workings: ['plate-turn'],

@@ -72,7 +72,7 @@ export const BoltFields = ({ job, index, onIndex, of }: Props) => {
           {tapered ? (
             <>
               <PathField job={job} path={at('threadDepthM')} label="Depth that can be tapped" of={own.name} />
-              <PathField job={job} path={at('wallM')} label="Thinnest wall of the boss" of={own.name} />
+              <PathField job={job} path={at('wallM')} label="Thinnest wall beside the hole" of={own.name} />
             </>
           ) : (
             <>

@@ -22,7 +22,7 @@ export const DividerPractices = ({ c }: { c: EngineTopCase }) => {
           { head: 'Room', right: true, cell: (p) => (p.heightM === 0 ? '' : p.roomM === null ? 'not known' : <FigureText figure={fig(p.roomM, 'bore', 0)} />) },
           { head: 'Work', right: true, cell: (p) => (p.workS === 0 ? 'none' : <FigureText figure={fig(p.workS, 'work', 1)} />) },
           { head: 'This car', cell: (p) => <StateShape state={FITS[p.fits][0]} word={FITS[p.fits][1]} /> },
-          { head: 'When, and what speaks against it', wide: true, cell: (p) => `${p.when} ${p.against}` },
+          { head: 'When, and its drawbacks', wide: true, cell: (p) => `${p.when} ${p.against}` },
         ]}
       />
       <p className="py-1 text-sm leading-snug text-soft">Hours of a practised hand: rule of thumb.</p>

@@ -122,7 +122,7 @@ const engineTop: EngineTopSection = {
         { ...boltRow('row-rear'), pitchM: 0.1, behindM: 0.06 },
       ],
     },
-    { ...emptyBolts('boss-coolant', 'Coolant sensor', 'sensor'), many: 1, thread: 'NPT3/8', threadDepthM: 0.016, wallM: 0.005 }, // prettier-ignore
+    { ...emptyBolts('hole-coolant', 'Coolant sensor', 'sensor'), many: 1, thread: 'NPT3/8', threadDepthM: 0.016, wallM: 0.005 }, // prettier-ignore
   ],
   throttle: {
     links: [
