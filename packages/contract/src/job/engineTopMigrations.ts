@@ -25,6 +25,7 @@ export const addEngineTop: JobMigration = {
           'elbowM',
           'rockDeg',
           'axisBelowM',
+          'axisRightM',
           'wantedM',
           'sideWantedM',
           'lowerPadM',

@@ -262,6 +262,7 @@ const RANGES: readonly (readonly [path: string, min: number, max: number, unit: 
   ['engineTop.stack.elbowM', 0.01, 0.3, 'm'],
   ['engineTop.stack.rockDeg', 0, 8, 'degrees either way'],
   ['engineTop.stack.axisBelowM', 0, 0.9, 'm'],
+  ['engineTop.stack.axisRightM', -0.5, 0.5, 'm'],
   ['engineTop.stack.wantedM', 0, 0.05, 'm'],
   ['engineTop.stack.sideWantedM', 0, 0.08, 'm'],
   ['engineTop.stack.lowerPadM', 0, 0.12, 'm'],

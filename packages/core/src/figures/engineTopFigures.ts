@@ -17,6 +17,7 @@ const shifting: Matters = ({ engineTop: { throttle } }) => throttle.kickdown.wan
 export const ENGINE_TOP_FIGURES = {
   'engineTop.stack.rockDeg': simple('engineTop.stack.rockDeg', 2, 'sound rubber mounts: rule of thumb', stacked),
   'engineTop.stack.axisBelowM': simple('engineTop.stack.axisBelowM', 0.35, 'usual mounts: rule of thumb', stacked),
+  'engineTop.stack.axisRightM': simple('engineTop.stack.axisRightM', 0, 'pad over the mounts', stacked),
   'engineTop.stack.wantedM': simple('engineTop.stack.wantedM', 0.005, 'rule of thumb', stacked),
   'engineTop.stack.sideWantedM': simple('engineTop.stack.sideWantedM', 0.01, 'rule of thumb', beside),
   'engineTop.stack.openShare': simple('engineTop.stack.openShare', 0.85, 'rubber ends of an element: rule of thumb', filtered),

@@ -34,7 +34,7 @@ export const ENGINE_TOP_HOWS: Hows<typeof ENGINE_TOP> = {
       item: {
         rightM: RIGHT,
         aheadM: AHEAD,
-        topM: 'Straight edge over it, depth rule down to the pad; of a part not fitted yet, on its drawing.',
+        topM: 'Straight edge over it, depth rule down to the pad; of a part of the throttle body, down to the body’s lower face.',
         reachM: 'From the end of the rail to the outside of fitting and bend.',
         angledReachM: 'From the end of the rail to the outside of the angled end.',
       },
@@ -57,6 +57,8 @@ export const ENGINE_TOP_HOWS: Hows<typeof ENGINE_TOP> = {
     rockDeg:
       'Angle gauge on the engine while a helper blips it in gear against the brake, or with a bar under the sump; both ways.',
     axisBelowM: 'From the pad down to the line through the middles of the front mounts and the gearbox mount.',
+    axisRightM:
+      'From above, from the pad’s middle to the line through the mounts: much on an engine with its manifold at the side.',
     wantedM: 'Left between bonnet and anything under it with the engine rocked over: 5 mm, rule of thumb.',
     sideWantedM: 'Left at bulkhead, alternator and servo: 10 mm, rule of thumb.',
     lowerPadM: 'From the maker’s drawing: port face to pad, against the same on the manifold that is there.',

@@ -98,6 +98,7 @@ const POINT = group({
   turns: seen,
   rightM,
   aheadM,
+  /** Above the pad; of a part of the throttle body, above its foot: it goes up and down with it. */
   topM: figure('bore', -0.3, 0.6, 'm'),
   /** What stands out from it towards the neighbour: fitting and bend of the hose. */
   reachM: figure('bore', 0, 0.3, 'm'),
@@ -242,7 +243,9 @@ export const ENGINE_TOP = group({
     /** Elbow on the throttle body where the air cleaner sits elsewhere. */
     elbowM: figure('bore', 0.01, 0.3, 'm'),
     rockDeg: figure('angle', 0, 8, 'degrees either way'),
+    /** Axis through the mounts: below the pad, and to the right of its middle. */
     axisBelowM: figure('bore', 0, 0.9, 'm'),
+    axisRightM: figure('bore', -0.5, 0.5, 'm'),
     wantedM: figure('bore', 0, 0.05, 'm'),
     sideWantedM: figure('bore', 0, 0.08, 'm'),
     /** Lowest that other manifolds for this engine go, by their pads. */

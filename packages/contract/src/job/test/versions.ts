@@ -243,7 +243,7 @@ export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<Section
     system: 'd095d2fe338d3580',
     fuel: '899eb3e2a6a3da26',
     exhaust: 'a3896714f6451795',
-    engineTop: '503f237ae38071ca',
+    engineTop: '0a1e20d6db0880f4',
     power: '4db113edc1519c0f',
     harness: '96cb4089496c47e6',
     work: 'bcddd0ebdc3784e5',

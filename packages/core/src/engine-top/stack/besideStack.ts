@@ -49,20 +49,21 @@ const distanceM = (p: { readonly rightM: number; readonly aheadM: number }, f: S
 /**
  * Gaps between points of a stack and what stands round the engine, worst first. The engine rocks about an axis along the car:
  * what sits on it goes sideways, what sits on the body stays.
- * @param rockRad either way @param axisUpM height of the axis above the pad, below it negative
+ * @param rockRad either way @param axisUpM height of the axis above the pad, below it negative @param axisRightM right of the pad's middle
  */
 export const besideStack = (
   points: readonly SidePoint[],
   faces: readonly SideFace[],
   rockRad: number,
   axisUpM: number,
+  axisRightM = 0,
 ): SideGap[] =>
   points
     .flatMap((p) =>
       faces.map((f): SideGap => {
         const up = p.topM - axisUpM
         const at = (rad: number) => ({
-          rightM: p.rightM * Math.cos(rad) - up * Math.sin(rad),
+          rightM: axisRightM + (p.rightM - axisRightM) * Math.cos(rad) - up * Math.sin(rad),
           aheadM: p.aheadM,
         })
         const gapAt = (rad: number): number => distanceM(at(rad), f) - p.reachM

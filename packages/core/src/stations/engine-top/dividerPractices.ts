@@ -59,8 +59,7 @@ export interface DividerOdds extends DividerPractice {
 
 /** Each practice against the room under this bonnet and what the owner allows. */
 export const dividerOdds = (c: EngineTopCase): DividerOdds[] => {
-  const { levels, tallestSpacerM } = c.stack
-  const now = levels.filter((l) => l.kind === 'spacer').reduce((s, l) => s + (l.heightM ?? 0), 0)
+  const { tallestSpacerM } = c.stack
   return DIVIDER_PRACTICES.map((p) => {
     if (p.id === 'cut') return { ...p, roomM: null, fits: c.originality === 'can-be-undone' ? 'no' : 'yes' }
     if (p.id === 'leave') {
@@ -68,6 +67,6 @@ export const dividerOdds = (c: EngineTopCase): DividerOdds[] => {
       return { ...p, roomM: null, fits: need === 'unknown' ? 'unknown' : need === 'needed' ? 'no' : 'yes' }
     }
     const roomM = tallestSpacerM
-    return { ...p, roomM, fits: roomM === null ? 'unknown' : Math.max(now, roomM) >= p.heightM && roomM >= p.heightM - 1e-9 ? 'yes' : 'no' } // prettier-ignore
+    return { ...p, roomM, fits: roomM === null ? 'unknown' : roomM >= p.heightM - 1e-9 ? 'yes' : 'no' } // prettier-ignore
   })
 }

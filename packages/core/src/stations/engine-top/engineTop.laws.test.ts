@@ -9,6 +9,7 @@ import {
   type SidePoint,
 } from '../../engine-top/index.ts'
 import { TAPERED_THREADS } from '../../parts/index.ts'
+import { emptyPoint } from '../../sections/index.ts'
 import { assessEngineTop } from './assessEngineTop.ts'
 import { linkagePose } from './linkagePose.ts'
 import { sectionOf } from './sectionMarks.ts'
@@ -21,9 +22,12 @@ describe('laws of the stack', () => {
   it('a taller spacer never gains clearance anywhere above it, and loses just what it is taller', () => {
     fc.assert(
       fc.property(m(0.005, 0.05), m(0.0005, 0.02), (lowM, moreM) => {
-        const gapsOf = (h: number) => new Map(stackOf(withPiece('spacer', h, withStack({ rockDeg: 0 }))).clearance.corners.map((x) => [x.id, x.gapM!])) // prettier-ignore
+        // A rail on the manifold stays; all that stands on the spacer goes up with it, the throttle lever too.
+        const rail = { ...emptyPoint('point-rail', 'Fuel rail', 'rail'), rightM: 0.07, aheadM: 0.07, topM: 0.06 }
+        const job = withStack({ rockDeg: 0, points: [...rightJob.engineTop.stack.points, rail] })
+        const gapsOf = (h: number) => new Map(stackOf(withPiece('spacer', h, job)).clearance.corners.map((x) => [x.id, x.gapM!])) // prettier-ignore
         const [low, high] = [gapsOf(lowM), gapsOf(lowM + moreM)]
-        for (const [id, gapM] of low) expect(high.get(id)).toBeCloseTo(id.startsWith('point') ? gapM : gapM - moreM, 9)
+        for (const [id, gapM] of low) expect(high.get(id)).toBeCloseTo(id === 'point-rail' ? gapM : gapM - moreM, 9)
       }),
       { seed: 241, numRuns: 40 },
     )
@@ -34,7 +38,7 @@ describe('laws of the stack', () => {
         const job = withStack({ rockDeg }, withPiece('throttle-body', bodyM))
         const tallestM = stackOf(job).tallestSpacerM
         fc.pre(tallestM !== null && tallestM > 0.002)
-        const worst = (h: number) => Math.min(...stackOf(withPiece('spacer', h, job)).clearance.corners.filter((x) => !x.id.startsWith('point')).map((x) => x.gapM!)) // prettier-ignore
+        const worst = (h: number) => Math.min(...stackOf(withPiece('spacer', h, job)).clearance.corners.map((x) => x.gapM!)) // prettier-ignore
         // Rocking farther from its axis a taller stack goes a little further sideways, under a bonnet that slopes.
         expect(worst(tallestM!)).toBeGreaterThan(0.005 - 1e-3)
         expect(worst(tallestM! + 0.002)).toBeLessThan(0.005)
@@ -51,6 +55,16 @@ describe('laws of the stack', () => {
       }),
       { seed: 243, numRuns: 40 },
     )
+  })
+  it('beside the mount axis the engine goes up and down: an axis to one side costs the other side more', () => {
+    const gapOf = (axisRightM: number, id: string) => stackOf(withStack({ axisRightM, clay: rightJob.engineTop.stack.clay.map((c) => ({ ...c, clayM: 0.2 - c.topM! })) })).clearance.corners.find((x) => x.id === id)!.gapM! // prettier-ignore
+    // Under a level bonnet by hand: x sin q + h cos q - h, with the rim 0.11 m to the left and 0.153 m above the pad.
+    const h = 0.153 + 0.34
+    const q = (2 * Math.PI) / 180
+    const rise = (x: number) => x * Math.sin(q) + h * Math.cos(q) - h
+    expect(gapOf(0, 'rim-left')).toBeCloseTo(0.2 - 0.153 - rise(0.11), 9)
+    expect(gapOf(0.15, 'rim-left')).toBeCloseTo(0.2 - 0.153 - rise(0.26), 9)
+    expect(gapOf(0.15, 'rim-right')).toBeCloseTo(0.2 - 0.153 - rise(0.04), 9)
   })
   it('pieces add up in any order; a piece that nobody has measured leaves all above it open', () => {
     fc.assert(

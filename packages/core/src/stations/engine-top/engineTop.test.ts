@@ -1,3 +1,4 @@
+import { stackPiece } from '../../sections/index.ts'
 import { emptyJob, withChange, type JobDocument } from '../../job/index.ts'
 import { sentenceText } from '../../verdict/index.ts'
 import { remediesOf } from '../remedies.ts'
@@ -42,8 +43,8 @@ describe('the engine top of a job', () => {
     ['pieces that do not add up', 'old-stack caution', withStack({ old: stack.old.slice(1) })],
     ['an element too low', 'air-cleaner caution', withStack({ elementM: 0.15 })],
     ['a restriction too high', 'air-cleaner caution', withStack({ dropPa: 4000, dropHeightM: 0.06 })],
-    ['a lid on the mouth', 'mouth caution', withPiece('base', -0.04, withStack({ points: [lever!, inlet!].map((p) => ({ ...p, topM: 0.02 })) }))],
-    ['a base on the lever', 'base-under stop', withStack({ points: [{ ...lever!, topM: 0.1 }, inlet!] })],
+    ['a lid on the mouth', 'mouth caution', withPiece('base', -0.04, withStack({ points: [lever!, inlet!].map((p) => ({ ...p, topM: -0.01 })) }))],
+    ['a base on the lever', 'base-under stop', withStack({ points: [{ ...lever!, topM: 0.065 }, inlet!] })],
     ['no room to the bulkhead', 'sides stop', withStack({ around: [{ ...stack.around[0]!, atM: 0.12 }, stack.around[1]!] })],
     ['too close to the bulkhead', 'sides caution', withStack({ around: [{ ...stack.around[0]!, atM: 0.138 }, stack.around[1]!] })],
     ['a neighbour that nobody has entered', 'sides unknown', withStack({ around: [] })],
@@ -59,7 +60,7 @@ describe('the engine top of a job', () => {
     ['a cut that cannot be undone', 'divider caution', withChange(withManifold({ divider: 'cut', cutM: 0.025 }), { system: { originality: 'can-be-undone' } })],
     ['silicone on a gasket', 'gasket-hold stop', withManifold({ gasketHeld: 'silicone' })],
     ['coolant left in', 'coolant stop', withManifold({ coolantOut: false })],
-    ['seals fitted dry', 'seals stop', withManifold({ sealsOiled: false })],
+    ['seals fitted dry', 'seals stop', withChange(withManifold({ sealsOiled: false }), { system: { chosen: { ...rightJob.system.chosen!, injection: 'port' } } })],
     ['a bolt that bottoms', 'bolt-bolts-manifold stop', withBolts({ lengthM: 0.055 })],
     ['a bolt too short', 'bolt-bolts-manifold stop', withBolts({ lengthM: 0.04 })],
     ['no bolt that is sold', 'bolt-bolts-manifold stop', withBolts({ holeDepthM: 0.013, threadDepthM: 0.0125 })],
@@ -84,13 +85,21 @@ describe('the engine top of a job', () => {
     ['volts that fall', 'plate-sensor caution', withThrottle({ closedV: 4.3, openV: 0.6 })],
     ['a linkage nobody has measured', 'linkage unknown', withThrottle({ padArmM: null })],
     ['a rod that does not reach', 'linkage stop', withLink({ rodM: 0.1 })],
+    ['a linkage that binds at the end', 'binds stop', withLink({ driver: { ...link.driver, armM: 0.048 }, driven: { ...link.driven, restDeg: 355 } })],
     ['a pedal that forces the plate', 'pedal-stop stop', withThrottle({ pedalDeg: 66 })],
   ])('%s trips %s, and only that', (_name, id, job) => expect(unsound(job)).toEqual([id])) // prettier-ignore
 
+  it('a point that nobody has measured leaves bonnet and sides open', () => {
+    const job = withStack({
+      points: [lever!, inlet!, { ...inlet!, id: 'point-other', name: 'Rail', kind: 'rail', turns: null, topM: null }],
+    })
+    expect(unsound(job)).toEqual(['bonnet unknown', 'sides unknown'])
+  })
   it('a plate that opens too little fails; one that binds before it is open says where', () => {
     expect(unsound(withThrottle({ pedalDeg: 45 }))).toEqual(['full-throttle stop'])
     const binds = withLink({ driven: { ...link.driven, restDeg: 20 } })
     expect(unsound(binds)).toEqual(['binds stop', 'full-throttle stop'])
+    expect(verdict(binds, 'full-throttle')!.effectOf).toBe('binds')
     expect(verdict(binds, 'binds')!.title).toBe('Linkage binds: Cross shaft rod')
   })
   it('a clearance within what clay can tell is marginal', () => {
@@ -103,6 +112,10 @@ describe('the engine top of a job', () => {
     expect(verdict(rim, 'bonnet')).toMatchObject({ state: 'unknown', title: 'Bonnet not known over the nut of the air cleaner' }) // prettier-ignore
     const walked = withWalk({ bonnet: { stackM: 0.16, gapM: 0.04 } }, rim)
     expect(verdict(walked, 'bonnet')!.state).toBe('ok')
+  })
+  it('a plenum on the pad is called one, and its air cleaner is none that stands on it', () => {
+    const job = withStack({ pieces: [stackPiece('gasket-1', 'gasket', 0.002), stackPiece('plenum-1', 'plenum', 0.21)], points: [], around: [] }) // prettier-ignore
+    expect(verdict(job, 'bonnet')).toMatchObject({ state: 'stop', title: 'Bonnet hits the plenum' })
   })
   it('what comes off follows from the car', () => {
     const of = (job: JobDocument) => comesOff(job).map((p) => p.id)
@@ -142,7 +155,7 @@ describe('remedies, tried on the whole job', () => {
     expect(offered(job, 'bonnet').map((x) => x.split(':')[0])).toContain('spacer')
   })
   it('a base is dropped only as far as nothing under it touches', () => {
-    const low = withStack({ points: [{ ...lever!, topM: 0.119 }, inlet!] }, withPiece('throttle-body', 0.106))
+    const low = withStack({ points: [{ ...lever!, topM: 0.092 }, inlet!] }, withPiece('throttle-body', 0.106))
     expect(offered(low, 'bonnet').map((x) => x.split(':')[0])).not.toContain('base')
   })
   it.each<[string, string, JobDocument, RegExp]>([

@@ -23,7 +23,7 @@ const TITLES: Readonly<Record<EngineTopWorkingId, string>> = {
 }
 
 const traceGap = (c: EngineTopCase, trace: Trace): void => {
-  const { axisUpM, clay, clearance, corners } = c.stack
+  const { axisRightM, axisUpM, clay, clearance, corners } = c.stack
   const worst = clearance.corners.find((x) => x.gapM !== null)
   const corner = corners.find((x) => x.id === worst?.id)
   const lump = clay.find((p) => p.id === worst?.clayId)
@@ -33,7 +33,7 @@ const traceGap = (c: EngineTopCase, trace: Trace): void => {
     symbol: 'u',
     meaning: 'how far the corner rises as the engine rocks',
     formula: 'x * sin(q) + h * cos(q) - h',
-    inputs: { x: { value: corner.rightM, unit: 'm' }, h: { value: up, unit: 'm' }, q: { value: worst.atRad, unit: 'rad' } },
+    inputs: { x: { value: corner.rightM - axisRightM, unit: 'm' }, h: { value: up, unit: 'm' }, q: { value: worst.atRad, unit: 'rad' } },
     result: worst.upM,
     unit: 'm',
     source: 'rotation about the axis through the mounts; x to the right of it, h above it',

@@ -131,9 +131,9 @@ export const judgeCoolant = (c: EngineTopCase): EngineTopVerdict | null => {
   }
 } // prettier-ignore
 
-/** Seals of injectors are fitted wet. */
+/** Seals of injectors in their ports are fitted wet. */
 export const judgeSeals = (c: EngineTopCase): EngineTopVerdict | null => {
-  if (!c.begun || c.system === null) return null
+  if (!c.begun || c.system?.injection !== 'port') return null
   const { sealsOiled } = c.top.manifold
   return {
     ...plain,

@@ -64,10 +64,19 @@ export const judgeBonnet = (c: EngineTopCase): EngineTopVerdict => {
   const known = clearance.corners.filter((x) => x.gapM !== null)
   const [worst] = known
   const [blind] = clearance.corners.filter((x) => x.gapM === null)
+  const [openPoint] = c.stack.openPoints
   const touches = worst !== undefined && worst.gapM! < 0
   const close = worst !== undefined && worst.gapM! < wantedM
   const unsure = worst !== undefined && worst.gapM! - 2 * worst.spreadM! < 0
   const state = touches ? 'stop' : close || unsure ? 'caution' : blind ? 'unknown' : 'ok'
+  if (worst !== undefined && state === 'ok' && openPoint !== undefined)
+    return {
+      ...base,
+      title: `Not measured: ${midSentence(openPoint)}`,
+      state: 'unknown',
+      next: say`Measure its place and its top`,
+      reason: say`Everything else clears the bonnet; this may stand higher.`,
+    }
   if (state === 'unknown' || worst === undefined)
     return {
       ...base,

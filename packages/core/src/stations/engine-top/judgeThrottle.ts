@@ -85,6 +85,8 @@ const judgeTravel = (c: EngineTopCase): EngineTopVerdict[] => {
         : say`${fig(share, 'share', 0)} of its opening: power is lost, and the throttle sensor never reads full.`,
       source: 'geometry of the linkage',
       workings: ['plate-turn'],
+      // A linkage that binds before is the cause: freed, it may open fully.
+      ...(binds && !full && { effectOf: 'binds' }),
     },
     {
       ...plain,

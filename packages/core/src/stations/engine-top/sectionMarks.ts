@@ -90,11 +90,11 @@ export const sectionOf = (s: StackOfJob, view: SectionView): Section | null => {
   const lean = (at: readonly At[], rad: number): At[] =>
     at.map(([xMm, upMm]) => {
       const rightM = (xMm / MM) * toRight
-      const to = rocked({ rightM, topM: upMm / MM }, s.axisUpM, rad)
-      return [xMm + (to.rightM - rightM) * toRight * MM, to.topM * MM]
+      const to = rocked({ rightM: rightM - s.axisRightM, topM: upMm / MM }, s.axisUpM, rad)
+      return [xMm + (to.rightM - (rightM - s.axisRightM)) * toRight * MM, to.topM * MM]
     })
   // Along the car the rim's sides stand behind the plane: they rise, and are seen above it.
-  const riseMm = ((acrossM / 2) * Math.sin(s.rockRad) * MM) * Math.abs(toAhead)
+  const riseMm = (acrossM / 2 + Math.abs(s.axisRightM)) * Math.sin(s.rockRad) * MM * Math.abs(toAhead)
   const lifted = (at: readonly At[]): At[] => at.map(([xMm, upMm], i) => [xMm, i < 2 ? upMm : upMm + riseMm])
   const moving = pieces.filter((p) => ['base', 'element', 'lid', 'nut', 'elbow', 'throttle-body', 'plenum'].includes(p.kind))
   const envelope = moving.flatMap((p) => [lean(p.at, s.rockRad), lean(p.at, -s.rockRad), ...(view === 'along' ? [lifted(p.at)] : [])])

@@ -18,7 +18,7 @@ import {
 import { fullFilling } from '../../engine/index.ts'
 import { figureOf } from '../../figures/index.ts'
 import type { JobDocument } from '../../job/index.ts'
-import type { EngineTopSection, StackKind } from '../../sections/index.ts'
+import type { EngineTopSection, StackKind, TopPoint } from '../../sections/index.ts'
 
 export type NewPiece = StackKind | 'elbow'
 
@@ -39,6 +39,7 @@ export interface StackOfJob {
   readonly clearance: ClearanceAnswer
   readonly rockRad: number
   readonly axisUpM: number
+  readonly axisRightM: number
   readonly wantedM: number
   readonly sideWantedM: number
   readonly gaps: readonly SideGap[]
@@ -64,7 +65,6 @@ const CLAY_SPREAD_M = 0.001
 const RAD = Math.PI / 180
 
 const CORNER_NAMES: Readonly<Record<string, string>> = {
-  [NUT]: 'nut of the air cleaner',
   [ELBOW]: 'elbow of the duct',
   'rim-front': 'rim of the air cleaner, front',
   'rim-front-right': 'rim of the air cleaner, front right',
@@ -77,6 +77,17 @@ const CORNER_NAMES: Readonly<Record<string, string>> = {
   [WALK]: 'clay of the walk-around',
   [RIM]: 'rim of the air cleaner',
 }
+
+/** They stay where they are when a spacer lifts the throttle body. */
+const ON_MANIFOLD: readonly string[] = ['rail', 'rail-end', 'injector']
+
+/** The top of a stack is called by its last piece. */
+const topWords = (kind: NewPiece | undefined): string =>
+  kind === 'nut' || kind === undefined
+    ? 'nut of the air cleaner'
+    : kind === 'lid'
+      ? 'lid of the air cleaner'
+      : kind.replace('-', ' ')
 
 const sum = (pieces: readonly { readonly heightM: number | null }[]): number | null =>
   pieces.length === 0 || pieces.some((p) => p.heightM === null) ? null : pieces.reduce((s, p) => s + p.heightM!, 0)
@@ -98,16 +109,28 @@ const clayOf = (job: JobDocument): { clay: ClayPoint[]; fromWalk: string | null 
   }
 }
 
+/** Foot of the throttle body above the old pad, m; null while it does not stand on measured pieces. */
+const footOf = (levels: readonly PieceLevel<NewPiece>[]): number | null =>
+  levels.find((l) => l.kind === 'throttle-body')?.fromM ?? null
+
+/** Points with their places and heights above the pad; without those that are not measured. */
+const pointsOf = (job: JobDocument, levels: readonly PieceLevel<NewPiece>[]) => {
+  const { facingDeg, points } = job.engineTop.stack
+  const footM = footOf(levels)
+  return points.flatMap((p): { point: TopPoint; at: StackCorner }[] => {
+    const fromM = p.turns === true ? footM : 0
+    if (p.rightM === null || p.aheadM === null || p.topM === null || fromM === null) return []
+    const at = { id: p.id, rightM: p.rightM, aheadM: p.aheadM, topM: fromM + p.topM }
+    return [{ point: p, at: p.turns === true ? turned(at, facingDeg) : at }]
+  })
+}
+
 const cornersOf = (job: JobDocument, levels: readonly PieceLevel<NewPiece>[]): StackCorner[] => {
-  const { cleaner, facingDeg, points, rimM, elementM } = job.engineTop.stack
+  const { cleaner, rimM, elementM } = job.engineTop.stack
   const top = levels.at(-1)?.toM ?? null
   const lid = levels.filter((l) => l.kind !== 'nut').at(-1)?.toM ?? null
   const across = Math.max(rimM ?? 0, elementM ?? 0)
-  const own = points.flatMap((p): StackCorner[] => {
-    if (p.rightM === null || p.aheadM === null || p.topM === null) return []
-    const at = { id: p.id, rightM: p.rightM, aheadM: p.aheadM, topM: p.topM }
-    return [p.turns === true ? turned(at, facingDeg) : at]
-  })
+  const own = pointsOf(job, levels).map((p) => p.at)
   if (top === null) return own
   if (cleaner === 'remote') return [{ id: ELBOW, rightM: 0, aheadM: 0, topM: top }, ...own]
   return [
@@ -128,16 +151,14 @@ const facesOf = (job: JobDocument): SideFace[] =>
   })
 
 const sidePointsOf = (job: JobDocument, levels: readonly PieceLevel<NewPiece>[]): SidePoint[] => {
-  const { cleaner, elementM, facingDeg, points, rimM } = job.engineTop.stack
+  const { cleaner, elementM, rimM } = job.engineTop.stack
   const across = Math.max(rimM ?? 0, elementM ?? 0)
   const lid = levels.filter((l) => l.kind !== 'nut').at(-1)?.toM ?? null
   return [
-    ...points.flatMap((p): SidePoint[] => {
-      if (p.rightM === null || p.aheadM === null || p.topM === null) return []
-      const reachM = (p.end === 'angled' ? p.angledReachM : p.reachM) ?? 0
-      const at = { id: p.id, rightM: p.rightM, aheadM: p.aheadM, topM: p.topM, reachM }
-      return [p.turns === true ? turned(at, facingDeg) : at]
-    }),
+    ...pointsOf(job, levels).map(({ at, point: p }): SidePoint => ({
+      ...at,
+      reachM: (p.end === 'angled' ? p.angledReachM : p.reachM) ?? 0,
+    })),
     ...(cleaner === 'on-top' && across > 0 && lid !== null
       ? [{ id: RIM, rightM: 0, aheadM: 0, topM: lid, reachM: across / 2 }]
       : []),
@@ -186,12 +207,15 @@ export const stackOfJob = (job: JobDocument): StackOfJob => {
   const rockRad = figureOf(job, 'engineTop.stack.rockDeg') * RAD
   const axisUpM = -figureOf(job, 'engineTop.stack.axisBelowM')
   const wantedM = figureOf(job, 'engineTop.stack.wantedM')
-  const clearance = bonnetClearance({ clay, corners, rock: { rockRad, axisUpM }, wantedM })
+  const axisRightM = figureOf(job, 'engineTop.stack.axisRightM')
+  // The rotation is told from the mount axis.
+  const fromAxis = <P extends { readonly rightM: number }>(p: P): P => ({ ...p, rightM: p.rightM - axisRightM })
+  const clearance = bonnetClearance({ clay: clay.map(fromAxis), corners: corners.map(fromAxis), rock: { rockRad, axisUpM }, wantedM }) // prettier-ignore
   const elementHeightM = entry.pieces.find((p) => p.kind === 'element')?.heightM ?? null
   const spacers = standing.filter((p) => p.kind === 'spacer')
   const spacersM = spacers.length === 0 ? 0 : sum(spacers)
   // Whatever stands on a spacer goes up with it; a rail on the manifold does not.
-  const carried = clearance.corners.filter((x) => !entry.points.some((p) => p.id === x.id && p.turns !== true))
+  const carried = clearance.corners.filter((x) => !entry.points.some((p) => p.id === x.id && ON_MANIFOLD.includes(p.kind)))
   const known = carried.length > 0 && carried.every((x) => x.gapM !== null)
   const spareM = known ? Math.min(...carried.map((x) => x.gapM!)) - wantedM : null
   const place = new Map(entry.clay.map((c) => [c.id, c.place as string]))
@@ -199,6 +223,7 @@ export const stackOfJob = (job: JobDocument): StackOfJob => {
     entry.points.find((p) => p.id === id)?.name ??
     entry.around.find((n) => n.id === id)?.name ??
     CORNER_NAMES[id] ??
+    (id === NUT ? topWords(levels.at(-1)?.kind) : undefined) ??
     CORNER_NAMES[place.get(id) ?? ''] ??
     (place.get(id) === undefined ? id : `clay ${place.get(id)}`)
   return {
@@ -213,10 +238,11 @@ export const stackOfJob = (job: JobDocument): StackOfJob => {
     clearance,
     rockRad,
     axisUpM,
+    axisRightM,
     wantedM,
     sideWantedM: figureOf(job, 'engineTop.stack.sideWantedM'),
-    gaps: besideStack(sidePointsOf(job, levels), facesOf(job), rockRad, axisUpM),
-    openPoints: entry.points.filter((p) => p.rightM === null || p.aheadM === null || p.topM === null).map((p) => p.name),
+    gaps: besideStack(sidePointsOf(job, levels), facesOf(job), rockRad, axisUpM, axisRightM),
+    openPoints: entry.points.filter((p) => !corners.some((x) => x.id === p.id)).map((p) => p.name),
     air: airOf(job, elementHeightM),
     elementHeightM,
     faceLimitMS: figureOf(job, 'engineTop.stack.faceMS'),

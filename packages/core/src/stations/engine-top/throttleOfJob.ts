@@ -102,8 +102,18 @@ const kickdownOf = (job: JobDocument): KickdownAnswer | null => {
   })
 }
 
+/** Solved once for the same entries: a lump of clay moves no lever. */
+const solvedOf = new WeakMap<EngineTopSection['throttle'], ThrottleOfJob>()
+
 /** The throttle linkage of a job, solved once for all judges. */
 export const throttleOfJob = (job: JobDocument): ThrottleOfJob => {
+  const entry = job.engineTop.throttle
+  let own = solvedOf.get(entry)
+  if (!own) solvedOf.set(entry, (own = solve(job)))
+  return own
+}
+
+const solve = (job: JobDocument): ThrottleOfJob => {
   const entry = job.engineTop.throttle
   const plateRad = figureOf(job, 'engineTop.throttle.plateDeg') * RAD
   const slackM = figureOf(job, 'engineTop.throttle.slackM')
@@ -128,7 +138,7 @@ export const throttleOfJob = (job: JobDocument): ThrottleOfJob => {
   const answer = solved && throttle(solved)
   const { dragNm, springClosedNm, springOpenNm, springs } = entry
   const spring =
-    springs !== null && springClosedNm !== null && springOpenNm !== null && dragNm !== null && dragNm > 0
+    springs !== null && springClosedNm !== null && springOpenNm !== null && dragNm !== null
       ? { springs, closedNm: springClosedNm, openNm: springOpenNm, dragNm }
       : null
   return {

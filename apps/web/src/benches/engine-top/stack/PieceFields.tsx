@@ -19,6 +19,8 @@ import { ListEditor } from '../../bench/ListEditor.tsx'
 const MOST = 20
 const TITLES = { pieces: 'New stack, from the pad up', old: 'Old stack, from the pad up' } as const
 const USUAL_NEW: readonly StackKind[] = ['gasket', 'spacer', 'gasket', 'throttle-body', 'base', 'element', 'lid', 'nut']
+/** Injectors in the ports: no air cleaner stands on a plenum. */
+const USUAL_PORT: readonly StackKind[] = ['gasket', 'plenum']
 const USUAL_OLD: readonly StackKind[] = ['gasket', 'carburettor', 'base', 'element', 'lid', 'nut']
 
 interface Props {
@@ -43,7 +45,7 @@ export const PieceFields = ({ job, list, levels }: Props) => {
     return word.charAt(0).toUpperCase() + word.slice(1)
   }
   const together = levels?.at(-1)?.toM ?? null
-  const usual = list === 'pieces' ? USUAL_NEW : USUAL_OLD
+  const usual = list === 'old' ? USUAL_OLD : job.system.chosen?.injection === 'port' ? USUAL_PORT : USUAL_NEW
   return (
     <Group title={TITLES[list]}>
       {pieces.length === 0 && (

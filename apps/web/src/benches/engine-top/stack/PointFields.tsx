@@ -57,7 +57,7 @@ export const PointFields = ({ job }: { job: JobDocument }) => {
         <div key={own.id}>
           <NameEntry name={own.name} what="A point" onChange={(name) => run(setAt(at('name'), name, 'point: name'))} />
           <SelectEntry label="Part" value={own.kind} options={POINT_KINDS.map((k) => [k, nameOf(k)] as const)} onChange={(k) => run(setAt(at('kind'), k, 'point: part'))} />
-          <PathField job={job} path={at('topM')} label="Top, above the pad" of={own.name} />
+          <PathField job={job} path={at('topM')} label={own.turns === true ? 'Top, above the body’s foot' : 'Top, above the pad'} of={own.name} />
           <PathField job={job} path={at('rightM')} label="Right of the pad’s middle" of={own.name} />
           <PathField job={job} path={at('aheadM')} label="Ahead of it" of={own.name} />
           <PathField job={job} path={at('reachM')} label="Stands out by, with fitting and bend" of={own.name} assumed={0} />

@@ -46,6 +46,7 @@ export const StackSheet = ({ job, assessment }: EngineTopSheetProps) => {
     <Group title="Engine rock and clearance">
       <PathField job={job} path={`${S}.rockDeg`} label="Rock either way" of="Engine" />
       <PathField job={job} path={`${S}.axisBelowM`} label="Mount axis below the pad" of="Engine" />
+      <PathField job={job} path={`${S}.axisRightM`} label="Mount axis right of the pad’s middle" of="Engine" />
       <PathField job={job} path={`${S}.wantedM`} label="Wanted under the bonnet" of="Clearance" decided />
       <PathField job={job} path={`${S}.sideWantedM`} label="Wanted at the sides" of="Clearance" decided />
       <PathField job={job} path={`${S}.lowerPadM`} label="Lowest other manifold, pad lower by" of="Manifold" decided />

@@ -70,8 +70,8 @@ const engineTop: EngineTopSection = {
     ],
     pieces: HEIGHTS.map(([kind, heightM]) => stackPiece(`new-${kind}`, kind, heightM)),
     points: [
-      { ...emptyPoint('point-lever', 'Throttle lever', 'throttle-lever'), rightM: -0.09, aheadM: 0, topM: 0.07, reachM: 0.01 }, // prettier-ignore
-      { ...emptyPoint('point-inlet', 'Fuel inlet', 'fuel-inlet'), rightM: 0.02, aheadM: -0.08, topM: 0.075, reachM: 0.05, angledReachM: 0.02 }, // prettier-ignore
+      { ...emptyPoint('point-lever', 'Throttle lever', 'throttle-lever'), rightM: -0.09, aheadM: 0, topM: 0.043, reachM: 0.01 }, // prettier-ignore
+      { ...emptyPoint('point-inlet', 'Fuel inlet', 'fuel-inlet'), rightM: 0.02, aheadM: -0.08, topM: 0.048, reachM: 0.05, angledReachM: 0.02 }, // prettier-ignore
     ],
     around: [
       { ...emptyNeighbour('face-bulkhead', 'Bulkhead', 'bulkhead', 'behind'), atM: 0.19, onEngine: false },
@@ -83,6 +83,7 @@ const engineTop: EngineTopSection = {
     faceMS: 3,
     rockDeg: 2,
     axisBelowM: 0.34,
+    axisRightM: 0,
     wantedM: 0.005,
     sideWantedM: 0.01,
     lowerPadM: 0.03,
