@@ -62,7 +62,7 @@ test('a stack of one’s own: pieces, clay, what stands beside it, what comes of
 
   await entry(page, 'Enter').selectOption('beside')
   await page.getByRole('button', { name: 'Add point' }).click()
-  await measure(page, 'Top, above the pad', '60')
+  await measure(page, 'Top, above the body’s foot', '48')
   await measure(page, 'Right of the pad’s middle', '20')
   await measure(page, 'Ahead of it', '-170')
   await page.getByRole('button', { name: 'Add neighbour' }).click()
@@ -78,7 +78,8 @@ test('a stack of one’s own: pieces, clay, what stands beside it, what comes of
 
 test('bolts: one that bottoms is exchanged, the order is drawn and goes on a card', async ({ page, bench }) => {
   const id = await bench.copyOf(DEMO.curlew, 'Copy with its bolts')
-  await bench.openStation(id, 'engine-top/bolts')
+  await bench.openStation(id, 'engine-top')
+  await goTo(page, 'Manifold and bolts')
   await expect(bench.judgement).toContainText('Throttle body and spacer: bolt bottoms before it clamps')
   await bench.judgement.getByRole('button', { name: /^Try: Bolts of 55/ }).click()
   await expect(bench.judgement).not.toContainText('bolt bottoms')
