@@ -12,6 +12,11 @@ import {
   diagramsOf,
   designOf,
   DEVICES,
+  dividerOdds,
+  ENGINE_TOP_WORKINGS,
+  engineTopCase,
+  engineTopCautions,
+  engineTopWorking,
   entriesFor,
   EXHAUST_WORKINGS,
   exhaustCase,
@@ -35,10 +40,12 @@ import {
   leakTestOf,
   leftOutFor,
   lineFindings,
+  linkagePose,
   moduleFitOf,
   oddsOfJob,
   openPointsOf,
   orderItems,
+  partsOfEngineTop,
   partsOfExhaust,
   partsOfFuel,
   partsOfPower,
@@ -53,6 +60,7 @@ import {
   readinessOf,
   repairsFirst,
   risksOf,
+  sectionOf,
   senderOf,
   sensedErrors,
   sensorAdvice,
@@ -151,6 +159,14 @@ export const DERIVED: Derived = {
     const { supply, spread, needs } = oddsOfJob(j)
     return crankOdds(supply, spread, needs, { draws: 2, seed: 1 })
   },
+  'engine top: section': (j) =>
+    (['tightest', 'along', 'across'] as const).map((v) => sectionOf(engineTopCase(j).stack, v)),
+  'engine top: linkage': (j) => [0, 0.4, 1].map((s) => linkagePose(engineTopCase(j).throttle, s)),
+  'engine top: divider': (j) => dividerOdds(engineTopCase(j)),
+  'engine top: parts': (j) => partsOfEngineTop(engineTopCase(j)),
+  'engine top: cautions': (j) => engineTopCautions(j),
+  'engine top: workings': (j) =>
+    ENGINE_TOP_WORKINGS.flatMap((id) => [0, 1].map((i) => engineTopWorking(engineTopCase(j), id, i))),
   'exhaust: workings': (j) =>
     EXHAUST_WORKINGS.flatMap((id) => [0, 1].map((i) => exhaustWorking(exhaustCase(j), id, i, null))),
   'exhaust: heat': (j) => {

@@ -18,8 +18,8 @@ export const DemoNote = () => {
       <div className="min-w-0 flex-1 leading-snug">
         <p>
           <strong>Lochmoor plans the conversion of a classic car from carburettors to fuel injection.</strong> Enter
-          what was measured on the car: it works out fuel pressure, sensor position, volts and wiring, says what fails
-          and the least that mends it, and keeps the log.
+          what was measured on the car: it works out fuel pressure, sensor position, bonnet clearance, volts and wiring,
+          says what fails and the least that mends it, and keeps the log.
         </p>
         <p className="text-soft">
           This workshop and its cars are invented. They are at different stages of the work; the sentence under each

@@ -3,6 +3,8 @@ import { emptyJob, withChange, type JobDocument } from '../../job/index.ts'
 import { sentenceText } from '../../verdict/index.ts'
 import { remediesOf } from '../remedies.ts'
 import { assessEngineTop } from './assessEngineTop.ts'
+import { evaluateStep } from '../../verdict/test/evaluateStep.ts'
+import { ENGINE_TOP_WORKINGS, engineTopWorking } from './engineTopWorkings.ts'
 import { ENGINE_TOP_STATION } from './engineTopStation.ts'
 import { comesOff } from './comesOff.ts'
 import { partsOfEngineTop } from './partsOfEngineTop.ts'
@@ -183,4 +185,13 @@ it('a group of bolts by places, rows or circle has one order', () => {
   expect(orderOf(withBolts({ pattern: 'places', places }))).toEqual(orderOf(rightJob))
   expect(orderOf(withBolts({ pattern: 'circle', circleM: 0.1 }))).toHaveLength(4)
   expect(assessEngineTop(withTop({ bolts: [] })).c.bolts).toEqual([])
+})
+
+it.each(ENGINE_TOP_WORKINGS)('working %s: every formula gives the figure that the verdict names', (id) => {
+  const { c, verdicts } = assessEngineTop(rightJob)
+  const { steps } = engineTopWorking(c, id, 0)
+  expect(steps.length).toBeGreaterThan(0)
+  for (const step of steps) expect(evaluateStep(step)).toBeCloseTo(step.result, 9)
+  const named = { 'bonnet-gap': 'bonnet', 'face-velocity': 'air-cleaner', 'kickdown-travel': 'kickdown', 'bolt-torque': null, engagement: null, 'plate-turn': null }[id] // prettier-ignore
+  if (named !== null) expect(steps.at(-1)!.result).toBeCloseTo(verdicts.find((v) => v.id === named)!.figure!.si, 9)
 })

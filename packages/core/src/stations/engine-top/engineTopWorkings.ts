@@ -58,7 +58,7 @@ const traceFace = (c: EngineTopCase, trace: Trace): void => {
   trace.step({
     symbol: 'v',
     meaning: 'air at the outer face',
-    formula: 'Q / (s * 3.141592653589793 * d * h)',
+    formula: 'Q / (s * pi * d * h)',
     inputs: { Q: { value: air.airM3S, unit: 'm³/s' }, s: { value: share, unit: '' }, d: { value: entry.elementM, unit: 'm' }, h: { value: elementHeightM, unit: 'm' } },
     result: air.faceMS,
     unit: 'm/s',

@@ -5,7 +5,7 @@ export const ENGINE_TOP_HEAD = stationHead({
   path: 'engine-top',
   key: 't',
   title: 'Engine top',
-  short: 'Engine top',
+  short: 'Engine',
   inSentence: 'engine top',
   phase: 'design',
   sections: ['engineTop'],

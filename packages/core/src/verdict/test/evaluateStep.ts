@@ -6,6 +6,8 @@ const FUNCTIONS = {
   exp: Math.exp,
   max: Math.max,
   min: Math.min,
+  sin: Math.sin,
+  cos: Math.cos,
   pi: Math.PI,
 }
 
