@@ -22,6 +22,7 @@ import {
 } from '@lochmoor/core'
 import { calculator, type Calculator } from './calculator.ts'
 import { ENGINE_TOP_CALCULATORS } from './engineTopCalculators.ts'
+import { ENGINE_TOP_PLACES } from './engineTopPlaces.ts'
 import { EXHAUST_CALCULATORS } from './exhaustCalculators.ts'
 import { FUEL_STATION_CALCULATORS } from './fuelStationCalculators.ts'
 import { HARNESS_BENCH_CALCULATORS } from './harnessBenchCalculators.ts'
@@ -92,6 +93,7 @@ export const CALCULATORS: readonly Calculator[] = [
   ...FUEL_STATION_CALCULATORS,
   ...EXHAUST_CALCULATORS,
   ...ENGINE_TOP_CALCULATORS,
+  ...ENGINE_TOP_PLACES,
   ...POWER_CALCULATORS,
   ...HARNESS_CALCULATORS,
   ...HARNESS_BENCH_CALCULATORS,

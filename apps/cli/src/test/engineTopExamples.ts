@@ -33,4 +33,48 @@ export const ENGINE_TOP_EXAMPLES: Record<string, unknown> = {
     plateRad: 1.3962634,
     links: [{ kind: 'rod', driver: lever(0, 0.05, 0), driven: lever(0.2, 0.05, 0) }],
   },
+  // A servo, a pressure sensor and an advance find their own; a runner is left and capped.
+  'vacuum-ports': {
+    ports: [
+      { id: 'large', boreM: 0.01, kind: 'full' },
+      { id: 'small', boreM: 0.005, kind: 'full' },
+      { id: 'edge', boreM: 0.004, kind: 'ported' },
+      { id: 'runner', boreM: 0.006, kind: 'full', draws: 'runner' },
+    ],
+    consumers: [
+      { id: 'servo', boreM: 0.009 },
+      { id: 'pressure sensor', boreM: 0.004, plenumOnly: true, mayShare: false },
+      { id: 'advance', boreM: 0.004, kind: 'ported' },
+    ],
+  },
+  // 3/8 NPT: 14.4 mm, as charts have it.
+  'thread-tapping': { thread: 'NPT3/8', acrossM: 0.03, depthM: 0.014 },
+  // Thirty-six places less one: the tenth tooth is 90° behind the first.
+  'crank-wheel': {
+    places: 36,
+    missing: 1,
+    diameterM: 0.18,
+    gapsM: [8e-4, 9e-4, 7e-4],
+    toothAtTop: 10,
+    mostRpm: 6000,
+    crankRpm: 180,
+  },
+  thermistor: {
+    points: [
+      { temperatureK: 253.15, ohm: 15462 },
+      { temperatureK: 303.15, ohm: 1707 },
+      { temperatureK: 373.15, ohm: 187 },
+    ],
+    biasOhm: 2490,
+  },
+  // Set at 10°, at 34° it stands 12° of the distributor before its terminal: 3° short.
+  'rotor-phasing': {
+    leastAdvanceDeg: 10,
+    mostAdvanceDeg: 34,
+    tipDeg: 12,
+    terminalDeg: 6,
+    seen: { pastDeg: 0, atAdvanceDeg: 10 },
+    pickUp: 'in-housing',
+  },
+  'firing-groups': { order: [1, 5, 3, 6, 2, 4], rails: [[1, 2, 3, 4, 5, 6]] },
 }

@@ -38,3 +38,26 @@ export type { CableCam } from './throttle/cableCam.ts'
 export { ballAt, closures, rodAtRestM, setByRod, type Lever, type RodLinkage } from './throttle/rodLinkage.ts'
 export { throttle, type ThrottleAnswer, type ThrottleCase, type ThrottleLink } from './throttle/throttle.ts'
 export { throttleRemedies, type ThrottleChange, type ThrottleRemedy } from './throttle/throttleRemedies.ts'
+export { checkFiring, firingGroups, type FiringAnswer, type FiringCase } from './ignition/firingGroups.ts'
+export { rotorPhasing, type RotorAnswer, type RotorAt, type RotorCase } from './ignition/rotorPhasing.ts'
+export { CRANK_GAP_M, crankWheel, type CrankWheelAnswer, type CrankWheelCase } from './sensors/crankWheel.ts'
+export { tapping, type TappingAnswer, type TappingCase } from './sensors/tapping.ts'
+export {
+  falls,
+  ohmOfTemperature,
+  steinhartHart,
+  temperatureOfOhm,
+  thermistorTable,
+  type SteinhartHart,
+  type ThermistorPoint,
+  type ThermistorRow,
+} from './sensors/thermistor.ts'
+export {
+  vacuumPorts,
+  whyNot,
+  type Served,
+  type VacuumAnswer,
+  type VacuumCase,
+  type VacuumConsumer,
+  type VacuumPort,
+} from './vacuum/vacuumPorts.ts'

@@ -20,6 +20,7 @@ export {
 } from './parts.ts'
 export { awgM2, WIRE_SIZES, WIRE_SIZE_IDS, wireSizeOf, type WireSize } from './wireSizes.ts'
 export {
+  ALL_THREAD_IDS,
   ALL_THREADS,
   isTapered,
   SOLD_LENGTHS_M,

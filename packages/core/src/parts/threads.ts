@@ -113,4 +113,6 @@ export const TAPERED_THREADS: readonly TaperedThread[] = [
 
 /** Threads of both kinds by their stored id. */
 export const ALL_THREADS: readonly (NamedThread | TaperedThread)[] = [...THREADS, ...TAPERED_THREADS]
+/** Never empty. */
+export const ALL_THREAD_IDS = ALL_THREADS.map((t) => t.id) as [string, ...string[]]
 export const isTapered = (t: NamedThread | TaperedThread): t is TaperedThread => 'handM' in t

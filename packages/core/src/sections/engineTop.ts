@@ -1,4 +1,4 @@
-import { ALL_THREADS } from '../parts/index.ts'
+import { ALL_THREAD_IDS } from '../parts/index.ts'
 import {
   always,
   count,
@@ -143,7 +143,6 @@ const COMES_OFF = group({
 export type ComesOff = ItemOf<typeof COMES_OFF>
 export const emptyComesOff = (id: string): ComesOff => newItem(COMES_OFF, id, {})
 
-const [firstThread, ...threads] = ALL_THREADS.map((t) => t.id)
 export const BOLT_CLASS_IDS = ['5.8', '8.8', '10.9', 'grade 2', 'grade 5', 'grade 8', 'A2-70'] as const
 export const TAPPED_IDS = ['aluminium', 'iron', 'steel'] as const
 export const OPENS_INTO = ['nothing', 'air', 'coolant', 'oil', 'port'] as const
@@ -171,7 +170,7 @@ const BOLTS = group({
   name: name(60),
   part: always(['manifold', 'throttle-body', 'adapter', 'sensor', 'other']),
   many: count(1, 40, 4),
-  thread: word<string>(firstThread!, ...threads),
+  thread: word<string>(...ALL_THREAD_IDS),
   strength: word(...BOLT_CLASS_IDS),
   tapped: word(...TAPPED_IDS),
   /** Flange or body; gasket as tightened; washer. */
