@@ -20,8 +20,8 @@ export {
 } from './stack/airCleaner.ts'
 export {
   bonnetClearance,
+  bonnetFrom,
   bonnetM,
-  bonnetOverM,
   rocked,
   CLAY_REACH_M,
   type ClayPoint,

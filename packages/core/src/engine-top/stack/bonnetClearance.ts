@@ -104,17 +104,13 @@ const slopeAt = (at: ClayPoint, clay: readonly ClayPoint[]): Plane => {
 /** The bonnet's underside at a lump of clay, m above the old manifold's pad. */
 export const bonnetM = (p: ClayPoint): number => p.oldTopM + p.clayM
 
-/** Underside of the bonnet over a place, m above the old pad, from the nearest clay and its slope; null beyond its reach. */
-export const bonnetOverM = (
-  at: { readonly rightM: number; readonly aheadM: number },
+/** Underside of the bonnet over a place, m above the old pad, as it goes on from one lump with the slope that the others show. */
+export const bonnetFrom = (
+  lump: ClayPoint,
   clay: readonly ClayPoint[],
-  reachM = CLAY_REACH_M,
-): number | null => {
-  const away = (p: ClayPoint) => Math.hypot(p.rightM - at.rightM, p.aheadM - at.aheadM)
-  const nearest = clay.reduce<ClayPoint | null>((a, b) => (a === null || away(b) < away(a) ? b : a), null)
-  if (nearest === null || away(nearest) > reachM) return null
-  const { aheadSlope, rightSlope } = slopeAt(nearest, clay)
-  return bonnetM(nearest) + rightSlope * (at.rightM - nearest.rightM) + aheadSlope * (at.aheadM - nearest.aheadM)
+): ((at: { readonly rightM: number; readonly aheadM: number }) => number) => {
+  const { aheadSlope, rightSlope } = slopeAt(lump, clay)
+  return (at) => bonnetM(lump) + rightSlope * (at.rightM - lump.rightM) + aheadSlope * (at.aheadM - lump.aheadM)
 }
 
 /** Where a place goes that is fixed to an engine rocking about an axis along the car through its mounts. */
@@ -153,12 +149,11 @@ const clearanceOf = (corner: StackCorner, { clay, rock }: ClearanceCase): Corner
   const nothing = { atRestM: null, gapM: null, spreadM: null, atRad: 0, upM: 0, sidewaysM: 0 }
   if (nearest === null || fromClayM > CLAY_REACH_M)
     return { id: corner.id, clayId: nearest?.id ?? null, fromClayM, ...nothing }
-  const { aheadSlope, rightSlope } = slopeAt(nearest, clay)
-  const bonnetThereM = (rightM: number): number =>
-    bonnetM(nearest) + rightSlope * (rightM - nearest.rightM) + aheadSlope * (corner.aheadM - nearest.aheadM)
+  const { rightSlope } = slopeAt(nearest, clay)
+  const over = bonnetFrom(nearest, clay)
   const gapAt = (rad: number): number => {
     const at = rocked(corner, rock.axisUpM, rad)
-    return bonnetThereM(at.rightM) - at.topM
+    return over({ rightM: at.rightM, aheadM: corner.aheadM }) - at.topM
   }
   // Under a sloping plane the gap is k + a cos + b sin: least at either end, or where that stands still.
   const up = corner.topM - rock.axisUpM

@@ -1,4 +1,4 @@
-import { ballAt, TAPPED_MATERIALS } from '../../engine-top/index.ts'
+import { ballAt, bonnetFrom, TAPPED_MATERIALS } from '../../engine-top/index.ts'
 import { collectWorking, type Trace, type Working } from '../../verdict/index.ts'
 import { isTapered } from '../../parts/index.ts'
 import { USUAL_CLAMP } from './boltsOfJob.ts'
@@ -38,8 +38,8 @@ const traceGap = (c: EngineTopCase, trace: Trace): void => {
     unit: 'm',
     source: 'rotation about the axis through the mounts; x to the right of it, h above it',
   })
-  // The bonnet over where the corner goes, by the clay's height and the slope of the bonnet about it.
-  const overM = worst.gapM! + corner.topM + worst.upM
+  // The bonnet over where the corner goes: from the clay's height, with the bonnet's slope about it.
+  const overM = bonnetFrom(lump, clay)({ rightM: corner.rightM + worst.sidewaysM, aheadM: corner.aheadM })
   trace.step({
     symbol: 'g',
     meaning: 'gap between bonnet and corner',
@@ -54,12 +54,11 @@ const traceGap = (c: EngineTopCase, trace: Trace): void => {
 const traceFace = (c: EngineTopCase, trace: Trace): void => {
   const { air, elementHeightM, entry } = c.stack
   if (!air || elementHeightM === null || entry.elementM === null) return
-  const share = air.airM3S / (air.faceMS * Math.PI * entry.elementM * elementHeightM)
   trace.step({
     symbol: 'v',
     meaning: 'air at the outer face',
     formula: 'Q / (s * pi * d * h)',
-    inputs: { Q: { value: air.airM3S, unit: 'm³/s' }, s: { value: share, unit: '' }, d: { value: entry.elementM, unit: 'm' }, h: { value: elementHeightM, unit: 'm' } },
+    inputs: { Q: { value: air.airM3S, unit: 'm³/s' }, s: { value: c.stack.openShare, unit: '' }, d: { value: entry.elementM, unit: 'm' }, h: { value: elementHeightM, unit: 'm' } },
     result: air.faceMS,
     unit: 'm/s',
     source: 'continuity; Q: displacement, half the speed, filling (rule of thumb); s: open share',

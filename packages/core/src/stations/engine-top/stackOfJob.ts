@@ -47,6 +47,8 @@ export interface StackOfJob {
   readonly openPoints: readonly string[]
   readonly air: AirCleanerAnswer | null
   readonly elementHeightM: number | null
+  /** Of the element's outside that air goes through. */
+  readonly openShare: number
   /** Most at the element, m/s. */
   readonly faceLimitMS: number
   /** Seat of the element above the old pad, m. */
@@ -245,6 +247,7 @@ export const stackOfJob = (job: JobDocument): StackOfJob => {
     openPoints: entry.points.filter((p) => !corners.some((x) => x.id === p.id)).map((p) => p.name),
     air: airOf(job, elementHeightM),
     elementHeightM,
+    openShare: figureOf(job, 'engineTop.stack.openShare'),
     faceLimitMS: figureOf(job, 'engineTop.stack.faceMS'),
     seatM: levels.find((l) => l.kind === 'base')?.toM ?? null,
     tallestSpacerM: spareM === null || spacersM === null ? null : Math.max(0, spacersM + spareM),
