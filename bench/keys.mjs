@@ -19,6 +19,7 @@ const SCREENS = [
   ['fuel pressure', 'Aldmoor Curlew GT', 'fuel', 'Target power'],
   ['exhaust pipe', 'Brindle Carrier van', 'exhaust', 'Length'],
   ['positions', 'Brindle Carrier van', 'exhaust/spots', 'Gap to the pipe'],
+  ['engine top, stack', 'Aldmoor Curlew GT', 'engine-top', 'Height'],
   ['power wires', 'Hesket Warden saloon', 'power/wires', 'Length'],
   ['harness car', 'Hesket Warden saloon', 'harness', 'Length'],
 ]

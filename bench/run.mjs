@@ -2,6 +2,7 @@
 import { endShared } from './application.mjs'
 import { command } from './command.mjs'
 import { computation } from './computation.mjs'
+import { engineTopStation } from './engineTopStation.mjs'
 import { exhaustStation } from './exhaustStation.mjs'
 import { fuelStation } from './fuelStation.mjs'
 import { keys } from './keys.mjs'
@@ -27,6 +28,7 @@ const PARTS = {
   network: networkSolver,
   fuel: fuelStation,
   exhaust: exhaustStation,
+  'engine-top': engineTopStation,
   power: powerStation,
   harness: harnessStation,
   job: wholeJob,
