@@ -45,12 +45,14 @@ export const BoltsSheet = ({ job, assessment, group, setGroup }: EngineTopSheetP
             <>
               <BoltTables bolts={c.bolts} shown={index} onShow={setGroup} />
               {shown && <OrderDrawing b={shown} />}
-              <PaperLinks
+              <div className="mt-3">
+                <PaperLinks
                 papers={[
                   { file: 'tightening-card.pdf?paper=a4', words: 'Tightening card, A4' },
                   { file: 'tightening-card.pdf?paper=letter', words: 'Tightening card, Letter' },
                 ]}
               />
+              </div>
             </>
           )}
           <DividerPractices c={c} />

@@ -3,7 +3,7 @@ import { FigureText } from '../../../fields/FigureText.tsx'
 import { StateShape } from '../../../marks/StateMark.tsx'
 import { DataTable } from '../../bench/DataTable.tsx'
 
-const FITS = { yes: ['ok', 'Fits'], no: ['caution', 'Does not'], unknown: ['unknown', 'Not known'] } as const
+const FITS = { yes: ['ok', 'Yes'], no: ['caution', 'No'], unknown: ['unknown', 'Not known'] } as const
 
 /** What may be done about the divider of a two-plane manifold, each against this car. */
 export const DividerPractices = ({ c }: { c: EngineTopCase }) => {

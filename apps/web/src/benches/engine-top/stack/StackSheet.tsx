@@ -118,7 +118,7 @@ export const StackSheet = ({ job, assessment }: EngineTopSheetProps) => {
           </dl>
           <GapTables stack={stack} />
           <OffTable off={c.off} entries={stack.entry.off} />
-          <PaperLinks papers={[{ file: 'engine-top/sheet.pdf', words: 'Engine top sheet' }, { file: 'engine-top/parts.csv', words: 'Parts list' }]} />
+          <div className="mt-3"><PaperLinks papers={[{ file: 'engine-top/sheet.pdf', words: 'Engine top sheet' }, { file: 'engine-top/parts.csv', words: 'Parts list' }]} /></div>
         </>
       }
       judgement={
