@@ -1,4 +1,4 @@
-import type { StackCorner } from './bonnetClearance.ts'
+import { CLAY_REACH_M, type StackCorner } from './bonnetClearance.ts'
 
 /** Piece of a stack by its kind, with its height where it was measured, m. */
 export interface PieceOnPad<K extends string = string> {
@@ -33,9 +33,19 @@ export const RIM_PLACES = [
   'rim-front-left',
 ] as const
 
-/** Eight corners of a rim about the pad's middle: so many are looked at. */
-export const rimCorners = (rimM: number, topM: number): StackCorner[] =>
-  RIM_PLACES.map((id, i) => {
-    const angle = (2 * Math.PI * i) / RIM_PLACES.length
-    return { id, rightM: (rimM / 2) * Math.sin(angle), aheadM: (rimM / 2) * Math.cos(angle), topM }
+/** Between two of them, of a rim so wide that clay at the eight places leaves a stretch between them unknown. */
+export const betweenPlaces = (i: number): string => `${RIM_PLACES[i]!}--${RIM_PLACES[(i + 1) % RIM_PLACES.length]!}`
+
+/** Corners of a rim about the pad's middle: at the eight places, and of a wide one half way between them. */
+export const rimCorners = (rimM: number, topM: number): StackCorner[] => {
+  const n = RIM_PLACES.length
+  const at = (id: string, turn: number): StackCorner => ({
+    id,
+    rightM: (rimM / 2) * Math.sin(turn),
+    aheadM: (rimM / 2) * Math.cos(turn),
+    topM,
   })
+  const step = (2 * Math.PI) / n
+  const wide = (rimM / 2) * 2 * Math.sin(step / 4) > CLAY_REACH_M
+  return RIM_PLACES.flatMap((id, i) => [at(id, step * i), ...(wide ? [at(betweenPlaces(i), step * (i + 0.5))] : [])])
+}

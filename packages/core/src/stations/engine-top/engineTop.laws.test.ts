@@ -3,6 +3,7 @@ import {
   kickdownPullM,
   kickdownTravel,
   levelsOf,
+  rimCorners,
   besideStack,
   taperedGeometry,
   type SideFace,
@@ -65,6 +66,24 @@ describe('laws of the stack', () => {
     expect(gapOf(0, 'rim-left')).toBeCloseTo(0.2 - 0.153 - rise(0.11), 9)
     expect(gapOf(0.15, 'rim-left')).toBeCloseTo(0.2 - 0.153 - rise(0.26), 9)
     expect(gapOf(0.15, 'rim-right')).toBeCloseTo(0.2 - 0.153 - rise(0.04), 9)
+  })
+  it('no stretch of a rim between two corners that are known is farther from clay at both than clay reaches', () => {
+    fc.assert(
+      fc.property(m(0.1, 0.5), (rimM) => {
+        const corners = rimCorners(rimM, 0.1)
+        const gapM = Math.max(...corners.map((a, i) => {
+          const b = corners[(i + 1) % corners.length]!
+          return Math.hypot(a.rightM - b.rightM, a.aheadM - b.aheadM)
+        })) // prettier-ignore
+        // Half way between two corners is the farthest from both.
+        expect(gapM / 2).toBeLessThan(0.05)
+        expect(corners.length === 8 || corners.length === 16).toBe(true)
+        for (const c of corners) expect(Math.hypot(c.rightM, c.aheadM)).toBeCloseTo(rimM / 2, 12)
+      }),
+      { seed: 247, numRuns: 60 },
+    )
+    const wide = withStack({ rimM: 0.3 })
+    expect(assessEngineTop(wide).verdicts.find((v) => v.id === 'bonnet')).toMatchObject({ state: 'unknown', title: 'Bonnet not known over the rim of the air cleaner, between front and front right' }) // prettier-ignore
   })
   it('pieces add up in any order; a piece that nobody has measured leaves all above it open', () => {
     fc.assert(

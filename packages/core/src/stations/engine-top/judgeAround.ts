@@ -48,8 +48,8 @@ export const judgeSides = (c: EngineTopCase): EngineTopVerdict | null => {
     margin: fig(w.gapM - sideWantedM, 'bore', 0),
     reason:
       w.movesM > 0
-        ? say`Tightest is ${pair}: ${fig(w.atRestM, 'bore', 0)} at rest, ${fig(w.movesM, 'bore', 0)} of sideways rock.`
-        : say`Tightest is ${pair}; both move together.`,
+        ? say`Tightest: ${pair}, ${fig(w.atRestM, 'bore', 0)} at rest, ${fig(w.movesM, 'bore', 0)} of sideways rock.`
+        : say`Tightest: ${pair}; both move together.`,
   }
 } // prettier-ignore
 

@@ -152,7 +152,7 @@ const judgeTaper = (b: BoltsOfGroup, index: number): EngineTopVerdict => {
       ? `${group.name}: wall beside the hole too thin`
       : shallow
         ? `${group.name}: hole too shallow for its taper`
-        : `${group.name}: hole bears its thread`,
+        : `${group.name}: hole suits its thread`,
     state: thin ? 'stop' : shallow ? 'caution' : 'ok',
     figureName: thin || !shallow ? 'thinnest wall' : 'depth that can be tapped',
     figure: fig(thin || !shallow ? group.wallM! : group.threadDepthM!, 'bore', 1),

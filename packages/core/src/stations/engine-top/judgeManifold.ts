@@ -28,7 +28,7 @@ export const judgeDivider = (c: EngineTopCase): EngineTopVerdict | null => {
       state: 'ok',
       reason:
         c.intake.manifold !== 'two-plane'
-          ? say`This manifold has one plane: every cylinder draws from all barrels.`
+          ? say`This manifold is not divided: every cylinder draws from all barrels.`
           : c.intake.divider === 'cut' || c.intake.divider === 'open'
             ? say`The divider is open already, as found.`
             : say`All barrels are fed at once: both planes get the same.`,

@@ -83,6 +83,13 @@ const CORNER_NAMES: Readonly<Record<string, string>> = {
 /** They stay where they are when a spacer lifts the throttle body. */
 const ON_MANIFOLD: readonly string[] = ['rail', 'rail-end', 'injector']
 
+/** A corner half way between two places of the rim. */
+const betweenWords = (id: string): string | undefined => {
+  const places = id.split('--')
+  const [a, b] = places.map((x) => x.replace('rim-', '').replaceAll('-', ' '))
+  return places.length === 2 ? `rim of the air cleaner, between ${a} and ${b}` : undefined
+}
+
 /** The top of a stack is called by its last piece. */
 const topWords = (kind: NewPiece | undefined): string =>
   kind === 'nut' || kind === undefined
@@ -225,6 +232,7 @@ export const stackOfJob = (job: JobDocument): StackOfJob => {
     entry.points.find((p) => p.id === id)?.name ??
     entry.around.find((n) => n.id === id)?.name ??
     CORNER_NAMES[id] ??
+    betweenWords(id) ??
     (id === NUT ? topWords(levels.at(-1)?.kind) : undefined) ??
     CORNER_NAMES[place.get(id) ?? ''] ??
     (place.get(id) === undefined ? id : `clay ${place.get(id)}`)
