@@ -30,6 +30,7 @@ import {
 import { calculator, type Calculator } from './calculator.ts'
 
 const refused = (fault: Omit<InputError, 'code'>) => err([{ code: 'refused', ...fault }])
+const NAMED = 'from a port to a consumer of this case'
 const ONCE = 'each named once'
 const FALLING = 'three points of one thermistor that falls as it gets warmer'
 const WITHIN = 'a tooth of the wheel'
@@ -51,6 +52,10 @@ export const ENGINE_TOP_PLACES: readonly Calculator[] = [
         const again = twice(c[list])
         if (again !== null) return refused({ field: list, value: again, allowed: ONCE })
       }
+      const stray = c.hoses.find(
+        (h) => !c.ports.some((p) => p.id === h.port) || !c.consumers.some((x) => x.id === h.consumer),
+      )
+      if (stray) return refused({ field: 'hoses', value: `${stray.port} to ${stray.consumer}`, allowed: NAMED })
       const { cost: _cost, served, ...a } = vacuumPorts(c)
       return ok({
         ...a,
@@ -61,6 +66,7 @@ export const ENGINE_TOP_PLACES: readonly Calculator[] = [
     [
       { field: 'ports', allowed: ONCE },
       { field: 'consumers', allowed: ONCE },
+      { field: 'hoses', allowed: NAMED },
     ],
   ),
   calculator(

@@ -100,6 +100,7 @@ export const CrankWheelOutput = z.strictObject({
   toothM: z.number(),
   mostHz: z.number(),
   crankingV: z.number().nullable(),
+  strongEnough: z.boolean().nullable(),
 })
 
 const Point = z.strictObject({

@@ -35,7 +35,7 @@ export { levelsOf, RIM_PLACES, rimCorners, type PieceLevel, type PieceOnPad } fr
 export { kickdownPullM, kickdownTravel, type KickdownAnswer, type KickdownCase } from './throttle/kickdownTravel.ts'
 export { padForceN, plateSprings, type SpringsAnswer, type SpringsCase } from './throttle/plateSprings.ts'
 export type { CableCam } from './throttle/cableCam.ts'
-export { ballAt, closures, rodAtRestM, setByRod, type Lever, type RodLinkage } from './throttle/rodLinkage.ts'
+export { ballAt, rodAtRestM, setByRod, sweepRod, type Lever, type RodLinkage } from './throttle/rodLinkage.ts'
 export { throttle, type ThrottleAnswer, type ThrottleCase, type ThrottleLink } from './throttle/throttle.ts'
 export { throttleRemedies, type ThrottleChange, type ThrottleRemedy } from './throttle/throttleRemedies.ts'
 export { checkFiring, firingGroups, type FiringAnswer, type FiringCase } from './ignition/firingGroups.ts'

@@ -26,6 +26,8 @@ export interface CrankWheelAnswer {
   readonly mostHz: number
   /** Amplitude while cranking, V; null for a Hall sensor. */
   readonly crankingV: number | null
+  /** Whether that is what the ECU needs; null for a Hall sensor. */
+  readonly strongEnough: boolean | null
 }
 
 /** Air gap, m. Trade practice. */
@@ -37,6 +39,7 @@ export const CRANK_GAP_M = [0.5e-3, 1.2e-3] as const
  */
 export const crankWheel = (c: CrankWheelCase): CrankWheelAnswer => {
   const toothDeg = 360 / c.places
+  const crankingV = c.signal && (c.signal.voltageV * c.crankRpm) / c.signal.atRpm
   return {
     toothRad: (toothDeg * Math.PI) / 180,
     gapToTopDeg: (c.toothAtTop - 1) * toothDeg,
@@ -45,6 +48,7 @@ export const crankWheel = (c: CrankWheelCase): CrankWheelAnswer => {
     runOutM: Math.max(...c.gapsM) - Math.min(...c.gapsM),
     toothM: (Math.PI * c.diameterM) / c.places / 2,
     mostHz: (c.places * c.mostRpm) / 60,
-    crankingV: c.signal && (c.signal.voltageV * c.crankRpm) / c.signal.atRpm,
+    crankingV,
+    strongEnough: crankingV === null ? null : crankingV >= c.signal!.needsV,
   }
 }

@@ -59,6 +59,6 @@ it.each([
 it('a wheel of thirty-six places, one missing, by hand', () => {
   const a = crankWheel({ places: 36, missing: 1, diameterM: 0.18, gapsM: [0.8e-3, 0.9e-3, 0.7e-3], toothAtTop: 10, mostRpm: 6000, crankRpm: 180, signal: { voltageV: 8, atRpm: 800, needsV: 1 } }) // prettier-ignore
   // The tenth tooth is nine steps of ten degrees behind the first; 36 teeth a turn, a hundred turns a second.
-  expect(a).toMatchObject({ gapToTopDeg: 90, mostHz: 3600, crankingV: expect.closeTo(1.8, 12), runOutM: expect.closeTo(0.2e-3, 12) }) // prettier-ignore
+  expect(a).toMatchObject({ gapToTopDeg: 90, mostHz: 3600, crankingV: expect.closeTo(1.8, 12), strongEnough: true, runOutM: expect.closeTo(0.2e-3, 12) }) // prettier-ignore
   expect(a.toothM).toBeCloseTo((Math.PI * 0.18) / 72, 12)
 })

@@ -97,6 +97,23 @@ describe('the engine top of a job', () => {
     })
     expect(unsound(job)).toEqual(['bonnet unknown', 'sides unknown'])
   })
+  it('a rim, or a neighbour, that nobody has measured is never clear', () => {
+    expect(unsound(withStack({ rimM: null }))).toEqual(['bonnet unknown'])
+    expect(assessEngineTop(withStack({ rimM: null })).c.stack.tallestSpacerM).toBeNull()
+    expect(unsound(withStack({ around: stack.around.map((n) => ({ ...n, atM: null })) }))).toEqual(['sides unknown'])
+  })
+  it('a wide air cleaner over the alternator is no clash; over a bulkhead it is', () => {
+    const near = { ...stack.around[1]!, rightM: 0.08, aheadM: 0.08 }
+    expect(unsound(withStack({ around: [stack.around[0]!, near], points: [lever!] }))).toEqual([])
+    expect(unsound(withStack({ around: [{ ...stack.around[0]!, atM: 0.1 }], points: [lever!] }))).toEqual([
+      'sides stop',
+    ])
+  })
+  it('what is taken of clay, points and washers stands among the assumptions', () => {
+    const job = withBolts({ washerM: null }, 0, withStack({ clay: stack.clay.map((c) => ({ ...c, spreadM: null })), points: [{ ...lever!, reachM: null }, inlet!] })) // prettier-ignore
+    const fields = assessEngineTop(job).assumptions.map((x) => x.field.split('.').at(-1))
+    expect(new Set(fields)).toEqual(new Set(['spreadM', 'reachM', 'washerM']))
+  })
   it('a plate that opens too little fails; one that binds before it is open says where', () => {
     expect(unsound(withThrottle({ pedalDeg: 45 }))).toEqual(['full-throttle stop'])
     const binds = withLink({ driven: { ...link.driven, restDeg: 20 } })

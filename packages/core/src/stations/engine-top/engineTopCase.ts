@@ -5,7 +5,7 @@ import type { BoltGroup, EngineTopSection, SystemSection, WalkAroundSection } fr
 import type { Verdict } from '../../verdict/index.ts'
 import { boltsOf, USUAL_CLAMP, type BoltsOfGroup } from './boltsOfJob.ts'
 import { comesOff, type OffPart } from './comesOff.ts'
-import { stackOfJob, type StackOfJob } from './stackOfJob.ts'
+import { CLAY_SPREAD_M, stackOfJob, type StackOfJob } from './stackOfJob.ts'
 import { throttleOfJob, type ThrottleOfJob } from './throttleOfJob.ts'
 
 export type EngineTopVerdict = Verdict
@@ -52,21 +52,51 @@ export const engineTopCase = (job: JobDocument): EngineTopCase => {
     bolts: top.bolts.map(boltsOfGroup),
     throttle: throttleOfJob(job),
     assumptions: begun
-      ? [...assumptionsOf(job, 'engineTop'), ...boltAssumptions(job, top.bolts.map(boltsOfGroup))]
+      ? [
+          ...assumptionsOf(job, 'engineTop'),
+          ...stackAssumptions(job),
+          ...boltAssumptions(job, top.bolts.map(boltsOfGroup)),
+        ]
       : [],
   }
+}
+
+/** What is taken of clay and points until somebody has measured it. */
+const stackAssumptions = (job: JobDocument): Assumption[] => {
+  const { clay, points } = job.engineTop.stack
+  const of = (field: string, si: number, why: string): Assumption => ({
+    field: `engineTop.stack.${field}`,
+    label: describePath(`engineTop.stack.${field}`, job).label,
+    si,
+    family: 'bore',
+    why,
+  })
+  return [
+    ...clay.flatMap((l) =>
+      l.spreadM === null && l.clayM !== null ? [of(`clay.${l.id}.spreadM`, CLAY_SPREAD_M, 'rule of thumb')] : [],
+    ),
+    ...points.flatMap((p) =>
+      p.reachM === null && p.topM !== null ? [of(`points.${p.id}.reachM`, 0, 'nothing stands out')] : [],
+    ),
+  ]
 }
 
 /** What is taken of bolts until somebody says otherwise. */
 const boltAssumptions = (job: JobDocument, groups: readonly BoltsOfGroup[]): Assumption[] =>
   groups.flatMap(({ answer, group, torqueCoefficient }): Assumption[] => {
     if (answer === null) return []
-    const of = (name: 'clampShare' | 'frictionK', si: number, family: 'share' | 'ratio', why: string): Assumption[] => {
+    const of = (
+      name: 'clampShare' | 'frictionK' | 'washerM',
+      si: number,
+      family: 'share' | 'ratio' | 'bore',
+      why: string,
+    ): Assumption[] => {
       if (group[name] !== null) return []
       const field = `engineTop.bolts.${group.id}.${name}`
       return [{ field, label: describePath(field, job).label, si, family, why }]
     }
     return [
+      ...of('washerM', 0, 'bore', 'no washer'),
       ...of('clampShare', USUAL_CLAMP, 'share', 'rule of thumb'),
       ...of('frictionK', torqueCoefficient!, 'ratio', `thread ${group.state!}: rule of thumb`),
     ]

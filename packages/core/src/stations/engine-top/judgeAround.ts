@@ -1,7 +1,7 @@
 import { turned } from '../../engine-top/index.ts'
 import { fig, plain, say } from '../../verdict/index.ts'
 import type { EngineTopCase, EngineTopVerdict } from './engineTopCase.ts'
-import { midSentence } from './midSentence.ts'
+import { midSentence } from '../../words/index.ts'
 
 /** Lever as fitted and lever as measured for the linkage may lie so far apart, m. */
 const SAME_SIDE_M = 0.03
@@ -9,7 +9,8 @@ const list = (names: readonly string[]): string => names.join(', ')
 
 /** Throttle body, rail and air cleaner against bulkhead, alternator and whatever else stands round them. */
 export const judgeSides = (c: EngineTopCase): EngineTopVerdict | null => {
-  const { entry, gaps, nameOf, openPoints, sideWantedM } = c.stack
+  const { entry, gaps, nameOf, sideWantedM } = c.stack
+  const openPoints = [...c.stack.openPoints, ...c.stack.openNeighbours]
   if (entry.around.length === 0 && entry.points.length === 0) return null
   const base = { ...plain, id: 'sides', source: 'rule; sideways rock about the mounts' }
   const [worst] = gaps

@@ -1,7 +1,7 @@
 import { CLAY_REACH_M, MOST_DROP_PA, type CornerClearance } from '../../engine-top/index.ts'
 import { fig, plain, say, type Sentence } from '../../verdict/index.ts'
 import type { EngineTopCase, EngineTopVerdict } from './engineTopCase.ts'
-import { midSentence } from './midSentence.ts'
+import { midSentence } from '../../words/index.ts'
 
 /** The lid this far above the mouth of the throttle body chokes nothing, m. Rule of thumb. */
 export const MOUTH_M = 0.025
@@ -64,7 +64,7 @@ export const judgeBonnet = (c: EngineTopCase): EngineTopVerdict => {
   const known = clearance.corners.filter((x) => x.gapM !== null)
   const [worst] = known
   const [blind] = clearance.corners.filter((x) => x.gapM === null)
-  const [openPoint] = c.stack.openPoints
+  const openPoint = c.stack.rimOpen ? 'rim of the air cleaner' : c.stack.openPoints[0]
   const touches = worst !== undefined && worst.gapM! < 0
   const close = worst !== undefined && worst.gapM! < wantedM
   const unsure = worst !== undefined && worst.gapM! - 2 * worst.spreadM! < 0
@@ -74,7 +74,7 @@ export const judgeBonnet = (c: EngineTopCase): EngineTopVerdict => {
       ...base,
       title: `Not measured: ${midSentence(openPoint)}`,
       state: 'unknown',
-      next: say`Measure its place and its top`,
+      next: c.stack.rimOpen ? say`Measure across lid and base, whichever is wider` : say`Measure its place and its top`,
       reason: say`Everything else clears the bonnet; this may stand higher.`,
     }
   if (state === 'unknown' || worst === undefined)

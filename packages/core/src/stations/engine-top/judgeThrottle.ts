@@ -195,7 +195,7 @@ const judgeSprings = (c: EngineTopCase): EngineTopVerdict[] => {
       limit: fig(SPRING_RESERVE * entry.dragNm!, 'torque', 2),
       margin: fig(Math.min(entry.springClosedNm!, entry.springOpenNm!) - SPRING_RESERVE * entry.dragNm!, 'torque', 2),
       next: say`A stronger spring, or find what drags`,
-      reason: padN === null ? say`Measured at the plate’s shaft.` : say`At the pad ${fig(padN[0], 'force', 0)} to leave the stop, ${fig(padN[1], 'force', 0)} with the plate open.`,
+      reason: padN === null ? say`Measured at the plate’s shaft.` : say`At the pad at least ${fig(padN[0], 'force', 0)} to leave the stop, ${fig(padN[1], 'force', 0)} with the plate open.`,
     },
   ]
 } // prettier-ignore
@@ -203,7 +203,7 @@ const judgeSprings = (c: EngineTopCase): EngineTopVerdict[] => {
 const judgeKickdown = (c: EngineTopCase): EngineTopVerdict | null => {
   const kind = c.gearboxCable
   if (!c.begun || kind === null || kind === 'none' || kind === 'electric') return null
-  const { entry, kickdown: k } = c.throttle
+  const { entry, kickdown: k, toleranceM } = c.throttle
   const shifts = kind === 'throttle-valve-cable'
   const base = { ...plain, id: 'kickdown', source: 'gearbox maker’s two points; geometry of the lever' }
   if (k === null)
@@ -216,7 +216,6 @@ const judgeKickdown = (c: EngineTopCase): EngineTopVerdict | null => {
         ? say`It sets the gearbox’s pressure: a wrong lever burns its clutches within a drive.`
         : say`A wrong lever kicks down too early, or never.`,
     }
-  const toleranceM = entry.kickdown.toleranceM ?? 1e-3
   const off = Math.max(Math.abs(k.offClosedM), Math.abs(k.offOpenM))
   const wrong = off > toleranceM * (1 + 1e-9)
   const atOpen = Math.abs(k.offOpenM) >= Math.abs(k.offClosedM)

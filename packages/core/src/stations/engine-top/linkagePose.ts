@@ -1,4 +1,4 @@
-import { ballAt, closures } from '../../engine-top/index.ts'
+import { ballAt, sweepRod } from '../../engine-top/index.ts'
 import type { ThrottleOfJob } from './throttleOfJob.ts'
 
 /** A point of the linkage, m: right, ahead, up of the throttle body. */
@@ -13,8 +13,6 @@ export interface LinkPose {
   readonly sheath: Point | null
 }
 
-const TURN = 2 * Math.PI
-
 /** How the linkage stands with the pedal a share of the way down; null while it is not measured. */
 export const linkagePose = ({ entry, solved }: ThrottleOfJob, pedalShare: number): LinkPose[] | null => {
   if (solved === null) return null
@@ -27,19 +25,12 @@ export const linkagePose = ({ entry, solved }: ThrottleOfJob, pedalShare: number
       poses.push({ name, driver: [link.driver.at, ball], driven: null, sheath: link.sheath })
       return poses
     }
-    const ways = closures(link, ball)
-    if (ways.length === 0) return poses
-    const { restRad } = link.driven
-    const at = ways
-      .map((w) => w - TURN * Math.round((w - restRad) / TURN))
-      .reduce((a, b) => (Math.abs(b - restRad) < Math.abs(a - restRad) ? b : a))
-    poses.push({
-      name,
-      driver: [link.driver.at, ball],
-      driven: [link.driven.at, ballAt(link.driven, at)],
-      sheath: null,
-    })
-    turnRad = link.sense.opens * (at - restRad)
+    const { bindsAtRad, points } = sweepRod(link, link.sense.drives * turnRad, link.sense.opens)
+    if (bindsAtRad !== null) return poses
+    const { drivenRad } = points.at(-1)!
+    const turned = ballAt(link.driven, link.driven.restRad + link.sense.opens * drivenRad)
+    poses.push({ name, driver: [link.driver.at, ball], driven: [link.driven.at, turned], sheath: null })
+    turnRad = drivenRad
   }
   return poses
 }

@@ -45,6 +45,10 @@ export interface StackOfJob {
   readonly gaps: readonly SideGap[]
   /** Points that cannot be held against their neighbours yet. */
   readonly openPoints: readonly string[]
+  /** Neighbours whose place is not measured. */
+  readonly openNeighbours: readonly string[]
+  /** Whether the rim of an air cleaner on the stack is still to be measured. */
+  readonly rimOpen: boolean
   readonly air: AirCleanerAnswer | null
   readonly elementHeightM: number | null
   /** Of the element's outside that air goes through. */
@@ -63,7 +67,8 @@ const RIM = 'rim'
 const NUT = 'top'
 const ELBOW = 'elbow'
 const WALK_SPREAD_M = 0.002
-const CLAY_SPREAD_M = 0.001
+/** Of a lump that was laid once. Rule of thumb. */
+export const CLAY_SPREAD_M = 0.001
 const RAD = Math.PI / 180
 
 const CORNER_NAMES: Readonly<Record<string, string>> = {
@@ -166,7 +171,7 @@ const sidePointsOf = (job: JobDocument, levels: readonly PieceLevel<NewPiece>[])
   return [
     ...pointsOf(job, levels).map(({ at, point: p }): SidePoint => ({
       ...at,
-      reachM: (p.end === 'angled' ? p.angledReachM : p.reachM) ?? 0,
+      reachM: (p.end === 'angled' ? p.angledReachM : null) ?? p.reachM ?? 0,
     })),
     ...(cleaner === 'on-top' && across > 0 && lid !== null
       ? [{ id: RIM, rightM: 0, aheadM: 0, topM: lid, reachM: across / 2 }]
@@ -225,7 +230,10 @@ export const stackOfJob = (job: JobDocument): StackOfJob => {
   const spacersM = spacers.length === 0 ? 0 : sum(spacers)
   // Whatever stands on a spacer goes up with it; a rail on the manifold does not.
   const carried = clearance.corners.filter((x) => !entry.points.some((p) => p.id === x.id && ON_MANIFOLD.includes(p.kind)))
-  const known = carried.length > 0 && carried.every((x) => x.gapM !== null)
+  const faces = facesOf(job)
+  const rimOpen = !remote && entry.rimM === null && levels.some((l) => l.kind === 'element')
+  const openPoints = entry.points.filter((p) => !corners.some((x) => x.id === p.id)).map((p) => p.name)
+  const known = !rimOpen && openPoints.length === 0 && carried.length > 0 && carried.every((x) => x.gapM !== null)
   const spareM = known ? Math.min(...carried.map((x) => x.gapM!)) - wantedM : null
   const place = new Map(entry.clay.map((c) => [c.id, c.place as string]))
   const nameOf = (id: string): string =>
@@ -251,8 +259,13 @@ export const stackOfJob = (job: JobDocument): StackOfJob => {
     axisRightM,
     wantedM,
     sideWantedM: figureOf(job, 'engineTop.stack.sideWantedM'),
-    gaps: besideStack(sidePointsOf(job, levels), facesOf(job), rockRad, axisUpM, axisRightM),
-    openPoints: entry.points.filter((p) => !corners.some((x) => x.id === p.id)).map((p) => p.name),
+    // An alternator stands under a wide air cleaner, not beside it.
+    gaps: besideStack(sidePointsOf(job, levels), faces, rockRad, axisUpM, axisRightM).filter(
+      (g) => g.point !== RIM || entry.around.find((n) => n.id === g.face)?.kind !== 'alternator',
+    ),
+    openNeighbours: entry.around.filter((n) => !faces.some((f) => f.id === n.id)).map((n) => n.name),
+    rimOpen,
+    openPoints,
     air: airOf(job, elementHeightM),
     elementHeightM,
     openShare: figureOf(job, 'engineTop.stack.openShare'),

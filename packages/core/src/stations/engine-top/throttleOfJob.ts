@@ -32,6 +32,8 @@ export interface ThrottleOfJob {
   readonly kickdown: KickdownAnswer | null
   readonly plateRad: number
   readonly slackM: number
+  /** Of the gearbox maker's travel, m. */
+  readonly toleranceM: number
 }
 
 /** Along the shaft, as its lever is looked at: from the left, from behind, from above. */
@@ -152,5 +154,6 @@ const solve = (job: JobDocument): ThrottleOfJob => {
     kickdown: kickdownOf(job),
     plateRad,
     slackM,
+    toleranceM: figureOf(job, 'engineTop.throttle.kickdown.toleranceM'),
   }
 } // prettier-ignore

@@ -1,6 +1,6 @@
 import { NODE, type ConditionId } from '../../power/index.ts'
 import { fig, plain, say } from '../../verdict/index.ts'
-import { midSentence } from './midSentence.ts'
+import { midSentence } from '../../words/index.ts'
 import type { PowerCase, PowerVerdict } from './powerCase.ts'
 
 const nodeV = (c: PowerCase, condition: ConditionId, node: string): number | null =>

@@ -1,6 +1,6 @@
 import { CONDITION_WORDS, SHORT_SHARE } from '../../power/index.ts'
 import { fig, plain, say } from '../../verdict/index.ts'
-import { midSentence } from './midSentence.ts'
+import { midSentence } from '../../words/index.ts'
 import type { PowerCase, PowerVerdict } from './powerCase.ts'
 import type { WireCheck } from './wireChecks.ts'
 

@@ -7,7 +7,7 @@ import type { PowerDesign, PowerWire, WireRole } from '../../sections/index.ts'
 import { fig, say, type Sentence, type Verdict } from '../../verdict/index.ts'
 import type { Ladder, Trial } from '../station.ts'
 import { ALTERNATORS_A, ratioThatCovers } from './judgeGate.ts'
-import { midSentence } from './midSentence.ts'
+import { midSentence } from '../../words/index.ts'
 import { powerCase, type PowerCase } from './powerCase.ts'
 import { fusesOf } from './wireChecks.ts'
 

@@ -9,7 +9,7 @@ import {
 } from '../../power/index.ts'
 import type { WireRole } from '../../sections/index.ts'
 import { collectWorking, type Trace, type Working } from '../../verdict/index.ts'
-import { midSentence } from './midSentence.ts'
+import { midSentence } from '../../words/index.ts'
 import type { PowerCase } from './powerCase.ts'
 
 export const POWER_WORKINGS = ['battery', 'starter-wires', 'ecu-wires', 'pump-wires'] as const

@@ -16,6 +16,7 @@ const M = 'engineTop.manifold'
 /** Manifold, its divider and gaskets, and every group of bolts with its tightening order. */
 export const BoltsSheet = ({ job, assessment, group, setGroup }: EngineTopSheetProps) => {
   const { c } = assessment
+  const divided = c.intake.manifold === 'two-plane' && c.system?.injection !== 'port'
   const index = Math.min(group, Math.max(0, c.bolts.length - 1))
   const shown = c.bolts[index] ?? null
   return (
@@ -26,13 +27,17 @@ export const BoltsSheet = ({ job, assessment, group, setGroup }: EngineTopSheetP
           <BoltFields job={job} index={index} onIndex={setGroup} of={shown} />
           <Group title="Manifold">
             <PathChoice job={job} path="walkAround.intake.manifold" label="Manifold" />
-            <PathChoice job={job} path={`${M}.fires`} />
-            <PathChoice job={job} path={`${M}.divider`} none="not decided" />
-            {job.engineTop.manifold.divider === 'cut' && <PathField job={job} path={`${M}.cutM`} />}
+            {divided && (
+              <>
+                <PathChoice job={job} path={`${M}.fires`} />
+                <PathChoice job={job} path={`${M}.divider`} none="not decided" />
+                {job.engineTop.manifold.divider === 'cut' && <PathField job={job} path={`${M}.cutM`} />}
+              </>
+            )}
             <PathChoice job={job} path={`${M}.gasketHeld`} none="not decided" />
             <PathChoice job={job} path={`${M}.coolantOut`} none="not done" />
             <PathChoice job={job} path={`${M}.bled`} none="not done" />
-            <PathChoice job={job} path={`${M}.sealsOiled`} none="not done" />
+            {c.system?.injection === 'port' && <PathChoice job={job} path={`${M}.sealsOiled`} none="not done" />}
           </Group>
         </>
       }

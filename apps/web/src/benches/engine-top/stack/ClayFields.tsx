@@ -1,4 +1,4 @@
-import { CLAY_PLACES, describePath, emptyClay, type ClayPlace, type JobDocument } from '@lochmoor/core'
+import { CLAY_PLACES, CLAY_SPREAD_M, describePath, emptyClay, type ClayPlace, type JobDocument } from '@lochmoor/core'
 import { useState } from 'react'
 import { FigureText } from '../../../fields/FigureText.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
@@ -69,7 +69,7 @@ export const ClayFields = ({ job, fromWalk }: { job: JobDocument; fromWalk: bool
           <PathField job={job} path={at('topM')} label="Top of the old part, above the pad" of={nameOf(own.place)} />
           <PathField job={job} path={at('rightM')} label="Right of the pad’s middle" of={nameOf(own.place)} />
           <PathField job={job} path={at('aheadM')} label="Ahead of it" of={nameOf(own.place)} />
-          <PathField job={job} path={at('spreadM')} label="Spread of two lumps" of={nameOf(own.place)} assumed={1e-3} />
+          <PathField job={job} path={at('spreadM')} label="Spread of two lumps" of={nameOf(own.place)} assumed={CLAY_SPREAD_M} />
         </div>
       )}
     </Group>

@@ -82,7 +82,7 @@ export const ThrottleSheet = ({ job, assessment }: EngineTopSheetProps) => {
                 <dd className="text-right font-bold"><FigureText figure={fig(t.answer.atHalf, 'share', 0)} /></dd>
                 {t.padN && (
                   <>
-                    <dt>At the pad, leaving the stop</dt>
+                    <dt>At the pad at least, leaving the stop</dt>
                     <dd className="text-right font-bold"><FigureText figure={fig(t.padN[0], 'force', 0)} /></dd>
                   </>
                 )}
