@@ -7,6 +7,7 @@ export const DEMO = {
   plover: 'd62fac18-7059-4e3b-af7c-1b0c9d8e4f44',
   heron: 'e7a0d3b2-4c61-4f58-8d2e-5b6a7c8d9e55',
   linnet: 'f1b9c4a6-7d25-4e83-9a1f-2c3d4e5f6a66',
+  turnstone: '9a4e7b1c-2d38-4f65-8c07-3e1f5a6b7c77',
 } as const
 
 /** The fuel bench as a person uses it. */

@@ -48,6 +48,10 @@ export const SCREENS: readonly Screen[] = [
   })),
   // With a linkage that is solved.
   { name: 'engine top, throttle, of a van', path: `/jobs/${DEMO.carrier}/engine-top/throttle` },
+  // With a rotor and a wheel that are drawn, and a thermistor's table.
+  { name: 'engine top, ignition, of a van', path: `/jobs/${DEMO.carrier}/engine-top/ignition` },
+  { name: 'engine top, sensors, of a van', path: `/jobs/${DEMO.carrier}/engine-top/sensors` },
+  { name: 'engine top, sensors, handed over', path: `/jobs/${DEMO.turnstone}/engine-top/sensors` },
   { name: 'job log', path: `/jobs/${DEMO.curlew}/log` },
   { name: 'history', path: `/jobs/${DEMO.curlew}/history` },
   ...PART_KINDS.map((kind) => ({

@@ -146,9 +146,9 @@ test('signing out with edits that could not be sent keeps them for the same pers
     await application.killDatabase()
     await bench.field('Minimum voltage at the pump').fill('12.4')
     await expect(page.getByRole('status').filter({ hasText: 'Saved here, not sent' })).toBeVisible()
-    await application.startDatabase()
     // Signed out elsewhere, as by "sign out everywhere" on another machine, before the edit could be sent again.
     await page.context().clearCookies()
+    await application.startDatabase()
     await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
     await expect(page.getByText('1 edit is waiting in this browser')).toBeVisible()
     await page.getByRole('button', { name: 'As the owner' }).click()

@@ -102,7 +102,7 @@ describe('a station added to a copy of the sources', () => {
     cpSync(inRoot('tools/probe/rail'), scratch, { recursive: true })
     // The whole of it is not here: only what the rail is made of.
     writeFileSync(inScratch('tsconfig.json'), '{}')
-    edit(FOURTEEN.file, (text) => text.replace(FOURTEEN.after, `${FOURTEEN.after}${FOURTEEN.add}`))
+    for (const { file, after, add } of FOURTEEN) edit(file, (text) => text.replace(after, `${after}${add}`))
     const { said } = await node([inScratch('apps/web/rail/measureRail.mjs'), ROOT])
     const measured = /\{"looks".*\}/.exec(said)
     if (!measured) throw new Error(said)

@@ -43,23 +43,24 @@ export const EDITS = [
   // Stored jobs.
   {
     file: 'packages/contract/src/job/migrations.ts',
-    after: '  addEngineTop,\n',
-    add: "  {\n    id: '12-to-13: the lights',\n    from: 12,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
+    after: '  addEngineTop,\n  addVacuumSensorsIgnition,\n',
+    add: "  {\n    id: '13-to-14: the lights',\n    from: 13,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: '  harness: harnessNow,\n  engineTop,\n',
+    after: '  harness: harnessNow,\n  engineTop: engineTopNow,\n',
     add: '  lights,\n',
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: 'const version12 = { ...version11, engineTop }\n',
-    add: 'const version13 = { ...version12, lights }\n',
+    after: 'const version13 = { ...version12, engineTop: engineTopNow }\n',
+    add: 'const version14 = { ...version13, lights }\n',
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: "  '11-to-12: the engine top': { before: version11, after: version12 },\n",
-    add: "  '12-to-13: the lights': { before: version12, after: version13 },\n",
+    after:
+      "  '12-to-13: vacuum ports, sensors and ignition of the engine top': { before: version12, after: version13 },\n",
+    add: "  '13-to-14: the lights': { before: version13, after: version14 },\n",
   },
   // The demo.
   ...['CURLEW', 'WARDEN', 'CARRIER'].map((name) => ({
@@ -69,11 +70,7 @@ export const EDITS = [
   })),
 ]
 
-/** Six more of it, at every phase: fourteen stations, so that the rail can be measured with as many as there will be. */
-export const FOURTEEN = {
-  file: 'packages/core/src/stations/registry.ts',
-  after: '  LIGHTS_STATION,\n',
-  add: `  ...(
+const SIX = `(
     [
       ['settings', 'Settings', 'design'],
       ['plan', 'Plan', 'build'],
@@ -82,9 +79,17 @@ export const FOURTEEN = {
       ['rehearsal', 'Rehearsal', 'run'],
       ['hand-over', 'Hand-over', 'run'],
     ] as const
-  ).map(([path, title, phase]) => ({ ...LIGHTS_STATION, id: path as never, path, title, short: title, phase })),
-`,
-}
+  )`
+
+/** Six more of it, at every phase: fourteen stations, so that the rail can be measured with as many as there will be. */
+export const FOURTEEN = [
+  ['registry', 'LIGHTS_STATION'],
+  ['heads', 'LIGHTS_HEAD'],
+].map(([file, name]) => ({
+  file: `packages/core/src/stations/${file}.ts`,
+  after: `  ${name},\n`,
+  add: `  ...${SIX}.map(([path, title, phase]) => ({ ...${name}, id: path as never, path, title, short: title, phase })),\n`,
+}))
 
 /** Where the new lock of the shapes goes: before the one of the version before. */
-export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  12: {\n    vehicle:', version: 13 }
+export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  13: {\n    vehicle:', version: 14 }

@@ -36,7 +36,6 @@ const PICTURES = [
     viewport: DESK,
     act: (page) => page.getByText(/combinations pass/).waitFor(),
   },
-  { name: 'exhaust-pipe', path: `${CURLEW}/exhaust`, viewport: DESK },
   {
     name: 'exhaust-spots',
     path: `${CURLEW}/exhaust/spots`,
@@ -45,7 +44,6 @@ const PICTURES = [
   },
   { name: 'exhaust-reading-dark', path: `${CARRIER}/exhaust/reading`, viewport: DESK, dark: true },
   { name: 'power-network', path: `${WARDEN}/power/network`, viewport: DESK },
-  { name: 'power-wires-dark', path: `${WARDEN}/power/wires`, viewport: DESK, dark: true },
   {
     name: 'harness-routes',
     path: `${CURLEW}/harness/routes`,
@@ -64,6 +62,19 @@ const PICTURES = [
     path: `${CURLEW}/engine-top`,
     viewport: DESK,
     act: (page) => page.getByRole('button', { name: /^Try: Base of the air cleaner/ }).waitFor(),
+  },
+  {
+    name: 'engine-top-vacuum',
+    path: `${CURLEW}/engine-top/vacuum`,
+    viewport: DESK,
+    act: (page) => page.getByRole('button', { name: /^Try: A port drilled/ }).waitFor(),
+  },
+  {
+    name: 'engine-top-ignition-dark',
+    path: `${CARRIER}/engine-top/ignition`,
+    viewport: DESK,
+    dark: true,
+    act: (page) => page.getByRole('button', { name: /^Try: Housing turned/ }).waitFor(),
   },
   ...STATION_LIST.filter((s) => !OWN_PICTURES.includes(s.path)).map((s) => ({
     name: s.path,

@@ -17,6 +17,7 @@ import {
   type StackPiece,
   type ThrottleLinkEntry,
 } from '@lochmoor/core'
+import { CARRIER_PLACES, CURLEW_PLACES, TURNSTONE_PLACES } from './demoEngineTopPlaces.ts'
 
 const { engineTop: none } = emptyJob('')
 const MM = 1e-3
@@ -178,6 +179,7 @@ const comesOff: readonly ComesOff[] = [
 /** The coupé: flat base, tall throttle body, and the bonnet falls to the front. */
 export const CURLEW_ENGINE_TOP: EngineTopSection = {
   ...none,
+  ...CURLEW_PLACES,
   stack: {
     ...none.stack,
     old: OLD,
@@ -200,6 +202,7 @@ export const CURLEW_ENGINE_TOP: EngineTopSection = {
 /** The saloon that was handed over: lower throttle body, dropped base, everything measured. */
 export const TURNSTONE_ENGINE_TOP: EngineTopSection = {
   ...CURLEW_ENGINE_TOP,
+  ...TURNSTONE_PLACES,
   stack: {
     ...CURLEW_ENGINE_TOP.stack,
     pieces: stackOf('new', ['gasket', 1.5], ['spacer', 25], ['gasket', 1.5], ['throttle-body', 70], ['base', -12], ['element', 60], ['lid', 7], ['nut', 8]),
@@ -236,6 +239,7 @@ export const TURNSTONE_ENGINE_TOP: EngineTopSection = {
 /** The van: the rod of the old carburettor on the new throttle body comes in line with its lever before the plate is open. */
 export const CARRIER_ENGINE_TOP: EngineTopSection = {
   ...none,
+  ...CARRIER_PLACES,
   throttle: {
     ...none.throttle,
     links: [rod('link-rod', 'Bell crank to throttle body', lever([60, -180, 20], 46, 320, 'clockwise'), lever([60, 0, 35], 32, 10, 'clockwise'))],

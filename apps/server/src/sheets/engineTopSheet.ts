@@ -14,6 +14,7 @@ import {
   type JobDocument,
   type UnitChoice,
 } from '@lochmoor/core'
+import { writePlaces } from './engineTopPlacesSheet.ts'
 import type { SheetHead } from './fuelSheet.ts'
 import { writeAssumptions, writeFormulas, writeJudgement, writeParts } from './pdf/commonParts.ts'
 import { SheetPaper } from './pdf/sheetPaper.ts'
@@ -48,17 +49,21 @@ export const engineTopSheet = async (
   comesOff(sheet, c)
   bolts(sheet, c, units)
   throttle(sheet, c, units)
+  writePlaces(sheet, c, units)
   writeParts(sheet, partsOfEngineTop(c), units)
   writeAssumptions(sheet, assumptions, units)
   const judged = new Set(verdicts.flatMap((v) => v.workings))
-  const perGroup = ['engagement', 'bolt-torque']
+  const several: Readonly<Partial<Record<(typeof ENGINE_TOP_WORKINGS)[number], readonly string[]>>> = {
+    engagement: c.bolts.map((b) => b.group.name),
+    'bolt-torque': c.bolts.map((b) => b.group.name),
+    'tapping-drill': c.sensors.holes.map((h) => h.hole.name),
+    thermistor: c.sensors.thermistors.map((t) => t.entry.name),
+  }
   const told = ENGINE_TOP_WORKINGS.filter((id) => judged.has(id)).flatMap((id) =>
-    perGroup.includes(id)
-      ? c.bolts.map((b, i) => {
-          const w = engineTopWorking(c, id, i)
-          return { ...w, title: `${w.title}: ${b.group.name}` }
-        })
-      : [engineTopWorking(c, id)],
+    (several[id] ?? ['']).map((of, i) => {
+      const w = engineTopWorking(c, id, i)
+      return of === '' ? w : { ...w, title: `${w.title}: ${of}` }
+    }),
   )
   writeFormulas(sheet, '', told, units)
   return sheet.finish()

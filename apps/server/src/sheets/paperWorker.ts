@@ -10,6 +10,7 @@ import {
   type UnitChoice,
 } from '@lochmoor/core'
 import { giveWay } from '../threads/givesWay.ts'
+import { continuitySheet } from './continuitySheet.ts'
 import type { SheetHead } from './fuelSheet.ts'
 import { loomFile } from './bench/loomFiles.ts'
 import { templatePaper } from './pdf/templatePaper.ts'
@@ -45,7 +46,7 @@ interface LoomTask {
   readonly own: readonly string[]
 }
 interface CardTask {
-  readonly kind: 'tightening-card'
+  readonly kind: 'tightening-card' | 'continuity-sheet'
   readonly job: JobDocument
   readonly head: Omit<SheetHead, 'inEnglish'>
   readonly paper: Paper
@@ -60,10 +61,12 @@ const draw = (task: PaperTask): Promise<Buffer> | Buffer => {
   if (task.kind === 'template') return templatePaper(task.paper, task.template, task.head)
   const { english, head, job, own, paper, units } = task
   const say = (text: string) => inUnits(inEnglish(text, english, own), units, own)
-  if (task.kind === 'tightening-card') return tighteningCard(job, { ...head, inEnglish: say }, paper, units)
   if (task.kind === 'loom') return loomFile(task.file, job, { ...head, inEnglish: say }, paper, units)
-  const { catalogue, station } = task
-  return STATION_SHEETS[station]!(job, catalogue, { ...head, inEnglish: say }, paper, units)
+  if (task.kind === 'sheet')
+    return STATION_SHEETS[task.station]!(job, task.catalogue, { ...head, inEnglish: say }, paper, units)
+  return task.kind === 'tightening-card'
+    ? tighteningCard(job, { ...head, inEnglish: say }, paper, units)
+    : continuitySheet(job, { ...head, inEnglish: say }, paper)
 }
 
 giveWay()

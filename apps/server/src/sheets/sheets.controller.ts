@@ -67,6 +67,26 @@ export class SheetsController {
     return asFile(await this.sheets.tighteningCard(askerOf(caller), id, paper, wanted), 'application/pdf', 'pdf')
   }
 
+  @Get('continuity-sheet.pdf')
+  async continuitySheet(
+    @Who() caller: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Query({ schema: SheetQuery }) { paper, units, english }: SheetQuery,
+  ): Promise<StreamableFile> {
+    const wanted = { units: unitsWanted(units), english }
+    return asFile(await this.sheets.continuitySheet(askerOf(caller), id, paper, wanted), 'application/pdf', 'pdf')
+  }
+
+  @Get('thermistors.csv')
+  async thermistors(
+    @Who() caller: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Query({ schema: PartListQuery }) { units, english }: PartListQuery,
+  ): Promise<StreamableFile> {
+    const wanted = { units: unitsWanted(units), english }
+    return asFile(await this.sheets.thermistors(askerOf(caller), id, wanted), 'text/csv; charset=utf-8', 'csv')
+  }
+
   @Get('loom/:file')
   async loom(
     @Who() caller: Caller,

@@ -34,6 +34,7 @@ import { WorkPools } from '../threads/workPools.ts'
 import { WorkshopEntity } from '../workshop/workshop.entity.ts'
 import type { PaperTask } from './paperWorker.ts'
 import { STATION_SHEETS } from './stationSheets.ts'
+import { thermistorFile } from './thermistorFile.ts'
 
 export interface MadeFile {
   readonly name: string
@@ -196,19 +197,43 @@ export class SheetsService {
   }
 
   /** The card of every group of bolts; a refusal before the order of one is known. */
-  async tighteningCard(
+  tighteningCard(asker: Asker, id: string, paper: Paper, words: PaperWords): Promise<MadeFile | null> {
+    return this.card(asker, id, paper, words, 'tightening-card', (job) => {
+      if (engineTopCase(job).bolts.every((b) => b.order === null))
+        throw new HttpException({ code: 'noOrder', message: 'No tightening order yet: enter the pattern of a group of bolts on tab “Manifold and bolts” of the engine top.' }, 409) // prettier-ignore
+      return 'tightening card'
+    })
+  }
+
+  /** Every wire to be traced; a refusal before the firing order says which. */
+  continuitySheet(asker: Asker, id: string, paper: Paper, words: PaperWords): Promise<MadeFile | null> {
+    return this.card(asker, id, paper, words, 'continuity-sheet', (job) => {
+      if (engineTopCase(job).ignition.wires.length === 0)
+        throw new HttpException({ code: 'noWires', message: 'No wires to trace yet: choose the system and enter the firing order on tab “Ignition” of the engine top.' }, 409) // prettier-ignore
+      return 'continuity sheet'
+    })
+  }
+
+  /** @param named what the file is called; refuses a job that has nothing for it */
+  private async card(
     { asker, workshopId }: Asker,
     id: string,
     paper: Paper,
     { units, english }: PaperWords,
+    kind: 'tightening-card' | 'continuity-sheet',
+    named: (job: JobDocument) => string,
   ): Promise<MadeFile | null> {
     const job = await this.documentOf(workshopId, id)
     if (!job) return null
-    if (engineTopCase(job).bolts.every((b) => b.order === null))
-      throw new HttpException({ code: 'noOrder', message: 'No tightening order yet: enter the pattern of a group of bolts on tab “Manifold and bolts” of the engine top.' }, 409) // prettier-ignore
+    const called = named(job)
     const { head, own } = await this.headOf(workshopId, job)
-    const task = { kind: 'tightening-card', job, head, paper, units, english, own } as const
-    return { name: `${job.vehicle.title}, tightening card`, bytes: await this.draw(asker, task) }
+    return { name: `${job.vehicle.title}, ${called}`, bytes: await this.draw(asker, { kind, job, head, paper, units, english, own }) } // prettier-ignore
+  }
+
+  /** What the ECU sees of every thermistor whose curve and bias resistor are known; a refusal where there is none. */
+  async thermistors({ workshopId }: Asker, id: string, { units, english }: PaperWords): Promise<MadeFile | null> {
+    const job = await this.documentOf(workshopId, id)
+    return job && thermistorFile(job, units, (text) => inEnglish(text, english, ownWords(job)))
   }
 
   private async headOf(workshopId: string, job: JobDocument) {

@@ -198,6 +198,8 @@ const ROWS: readonly Row[] = [
   { method: 'get', path: '/api/jobs/{id}/export', wants: [401, 200, 200, 403, 403, 404] },
   { method: 'get', path: '/api/jobs/{id}/drill-template.pdf', wants: [401, 200, 200, 200, 404, 404] },
   { method: 'get', path: '/api/jobs/{id}/tightening-card.pdf', wants: [401, 200, 200, 200, 404, 404] },
+  { method: 'get', path: '/api/jobs/{id}/continuity-sheet.pdf', wants: [401, 200, 200, 200, 404, 404] },
+  { method: 'get', path: '/api/jobs/{id}/thermistors.csv', wants: [401, 409, 409, 409, 404, 404] },
   { method: 'get', path: '/api/jobs/{id}/drill-template.svg', wants: [401, 200, 200, 200, 404, 404] },
   // The demo's first job has no loom; a file that nobody knows is refused by name.
   {

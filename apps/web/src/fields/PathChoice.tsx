@@ -16,13 +16,22 @@ interface Props {
 }
 
 /** A word, or yes and no, at its place in the document: shown and stored from there. */
-export const PathChoice = ({ job, path, label: own, how = howAt(path) ?? undefined, none = 'not known' }: Props) => {
+export const PathChoice = ({ job, path, label: own, how = howAt(path) ?? undefined, none }: Props) => {
   const { label: named, words } = describePath(path, job)
   const label = own ?? named
   const set = (value: unknown) => run(setAt(path, value, named.toLowerCase()))
   const value = valueAt(job, path)
   const node = nodeAt(JOB, path)
-  if (node?.is === 'flag') return <YesNoField label={label} value={value as boolean | null} how={how} onChange={set} />
+  if (node?.is === 'flag')
+    return (
+      <YesNoField
+        label={label}
+        value={value as boolean | null}
+        how={how}
+        onChange={set}
+        {...(none !== undefined && { none })}
+      />
+    )
   if (node?.is !== 'word') throw new Error(`${path} holds no word`)
   const capital = (w: string) => w.charAt(0).toUpperCase() + w.slice(1)
   const options = node.words.map((w) => [w, capital(words?.[w] ?? w)] as const)
@@ -31,7 +40,7 @@ export const PathChoice = ({ job, path, label: own, how = howAt(path) ?? undefin
       label={label}
       value={value as string | null}
       options={options}
-      none={none}
+      none={none ?? 'not known'}
       how={how}
       onChange={set}
     />

@@ -97,8 +97,8 @@ export const QuantityField = (props: Props) => {
     setDraft(null)
     document.getElementById(id)?.focus()
   }
-  const leave = () => {
-    setHere(false)
+  /** The entry is made: what was measured goes to the job log, once. */
+  const commit = () => {
     if (read !== null && read.kind !== 'read') return
     if (draft !== null && value !== null) {
       const text = draft.trim()
@@ -108,6 +108,10 @@ export const QuantityField = (props: Props) => {
     }
     before.current = value
     setDraft(null)
+  }
+  const leave = () => {
+    setHere(false)
+    commit()
   }
 
   return (
@@ -140,6 +144,8 @@ export const QuantityField = (props: Props) => {
             onBlur={leave}
             onKeyDown={(e) => {
               if (e.key === 'Escape') setDraft(null)
+              // Where Enter leads nowhere the field is not left.
+              if (e.key === 'Enter') commit()
             }}
             className="min-w-0 flex-1 bg-transparent px-1.5 text-right font-semibold placeholder:font-normal placeholder:text-soft placeholder:italic"
           />

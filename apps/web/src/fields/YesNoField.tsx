@@ -7,10 +7,12 @@ interface Props {
   readonly value: boolean | null
   readonly onChange: (value: boolean | null) => void
   readonly how?: ReactNode
+  /** What an empty choice means. */
+  readonly none?: string
 }
 
 /** Yes, no, or not looked at. */
-export const YesNoField = ({ label, value, onChange, how }: Props) => (
+export const YesNoField = ({ label, value, onChange, how, none = 'not looked at' }: Props) => (
   <KnownChoiceField
     label={label}
     value={value === null ? null : value ? 'yes' : 'no'}
@@ -18,7 +20,7 @@ export const YesNoField = ({ label, value, onChange, how }: Props) => (
       ['yes', 'Yes'],
       ['no', 'No'],
     ]}
-    none="not looked at"
+    none={none}
     how={how}
     onChange={(v) => onChange(v === null ? null : v === 'yes')}
   />

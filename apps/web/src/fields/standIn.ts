@@ -2,7 +2,7 @@ import {
   describePath,
   foundAt,
   isFigure,
-  stationOf,
+  headOf,
   valueAt,
   type Found,
   type JobDocument,
@@ -11,7 +11,7 @@ import {
 
 /** Where a figure comes from, in words: "from the walk-around: the vacuum at idle"; "assumed" where nobody knows. */
 export const originWords = ({ kind, from, why }: Found): string =>
-  kind === 'assumed' ? 'assumed' : from === null ? why : `from the ${stationOf(from).inSentence}: ${why}`
+  kind === 'assumed' ? 'assumed' : from === null ? why : `from the ${headOf(from).inSentence}: ${why}`
 
 /** What counts while nothing is entered at a figure's own place, and where it comes from. */
 export const standInAt = (job: JobDocument | null, path: string): { si: number; words: string } | null => {

@@ -7,6 +7,7 @@ import { longTime } from '../jobs/shortTime.ts'
 import type { Reader } from '../jobs/showValue.ts'
 import { useReader } from '../jobs/useReader.ts'
 import { FromFile } from '../marks/FromFile.tsx'
+import { ownDataIsThere } from '../shell/arrived.ts'
 import { Button } from '../shell/Button.tsx'
 import { Trouble } from '../shell/Trouble.tsx'
 import { useFetched } from '../shell/useFetched.ts'
@@ -35,6 +36,7 @@ export const HistoryPage = () => {
     return fetchHistory(jobId, section || undefined)
   }, [jobId, section])
   const { fetched, again } = useFetched(fetch)
+  useEffect(ownDataIsThere, [])
   useEffect(again, [again, savedAt])
   const pages = fetched.state === 'there' ? [fetched.value, ...older] : []
   const entries = pages.flatMap((p) => p.entries)

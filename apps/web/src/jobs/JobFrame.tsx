@@ -1,7 +1,6 @@
 import { useEffect, useState } from 'react'
 import { Link, Outlet, useParams } from 'react-router'
 import { explainApiError, type ApiError } from '../api/client.ts'
-import { ownDataIsThere } from '../shell/arrived.ts'
 import { watchConnection } from '../store/commands.ts'
 import { loadCatalogue, useCatalogue } from '../store/catalogueStore.ts'
 import { useJobStore } from '../store/jobStore.ts'
@@ -34,10 +33,6 @@ export const JobFrame = () => {
     void loadAll(jobId).then(setTrouble)
     return watchConnection()
   }, [jobId])
-  const there = open && catalogue !== null
-  useEffect(() => {
-    if (there) ownDataIsThere()
-  }, [there])
   useEffect(() => {
     document.title = title ? `${title} · Lochmoor` : 'Lochmoor'
   }, [title])

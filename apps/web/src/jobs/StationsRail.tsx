@@ -4,8 +4,8 @@ import {
   repairsFirst,
   STAGE_WORDS,
   STATE_WORDS,
-  STATION_LIST,
-  stationOf,
+  STATION_HEADS,
+  headOf,
   type PhaseReadiness,
   type StationReadiness,
 } from '@lochmoor/core'
@@ -27,7 +27,7 @@ import { useUnfolded } from './useUnfolded.ts'
 const BOX = 'flex shrink-0 flex-col items-start justify-center border-b-[3px] px-2 py-1 text-left leading-tight whitespace-nowrap hover:bg-wash' // prettier-ignore
 
 /** The stations by name, until they have been judged for the first time. */
-const NOT_YET_JUDGED: readonly StationReadiness[] = STATION_LIST.map(({ id }) => ({
+const NOT_YET_JUDGED: readonly StationReadiness[] = STATION_HEADS.map(({ id }) => ({
   station: id,
   stage: 'not-begun',
   verdict: 'unknown',
@@ -73,14 +73,14 @@ export const StationsRail = () => {
 
 /** On a phone: phase and station one is at, which opens the rail. */
 const WhereOneIs = ({ at, phases, instead, open, onOpen }: { at: string; phases: readonly PhaseReadiness[]; instead: string | null; open: boolean; onOpen: (open: boolean) => void }) => {
-  const phase = phases.find((p) => p.stations.some((s) => stationOf(s.station).path === at))
-  const station = phase?.stations.find((s) => stationOf(s.station).path === at)
+  const phase = phases.find((p) => p.stations.some((s) => headOf(s.station).path === at))
+  const station = phase?.stations.find((s) => headOf(s.station).path === at)
   const paper = PAPERS.find((p) => p.path === at)
   return (
     <button type="button" aria-expanded={open} onClick={() => onOpen(!open)} className="flex w-full items-center gap-2 px-3 py-1 text-left hover:bg-wash sm:hidden">
       <span className="min-w-0 flex-1">
         {phase && <span className="text-soft">{PHASE_WORDS[phase.phase]} / </span>}
-        <span className="font-bold">{station ? stationOf(station.station).title : (paper?.title ?? 'Stations')}</span>
+        <span className="font-bold">{station ? headOf(station.station).title : (paper?.title ?? 'Stations')}</span>
       </span>
       {station && (instead === null ? <StageMark {...station} /> : <Instead of={instead} />)}
       <ChevronDown size={18} aria-hidden className={`shrink-0 ${open ? 'rotate-180' : ''}`} />
@@ -101,7 +101,7 @@ const PhaseGroup = ({
   onGo: () => void
 }) => {
   const { phase, stations } = of
-  const isHere = stations.some((s) => stationOf(s.station).path === at)
+  const isHere = stations.some((s) => headOf(s.station).path === at)
   const [open, setOpen] = useUnfolded(`phase ${phase}`, isHere)
   const jobId = useJobStore((s) => s.jobId)
   // Drawn again with every tab that is remembered.
@@ -117,9 +117,9 @@ const PhaseGroup = ({
         {instead === null ? <WorstMark {...of} /> : <Instead of={instead} />}
       </button>
       {stations
-        .filter((s) => open || stationOf(s.station).path === at)
+        .filter((s) => open || headOf(s.station).path === at)
         .map((s) => {
-          const { path, title } = stationOf(s.station)
+          const { path, title } = headOf(s.station)
           return (
             <RailLink key={s.station} to={lastTabOf(jobId, path)} active={at === path} onGo={onGo}>
               <span className="flex items-baseline gap-1.5 font-bold">

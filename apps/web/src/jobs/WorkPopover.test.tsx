@@ -41,7 +41,7 @@ describe('the state of work', () => {
       await openPopover(shortJob())
       await choose(to)
       expect(stateNow()).toBe('asked')
-      await userEvent.click(screen.getByRole('button', { name: 'Move on anyway' }))
+      await userEvent.click(await screen.findByRole('button', { name: 'Move on anyway' }))
       expect(stateNow()).toBe('asked')
       await userEvent.type(screen.getByLabelText('Reason for ordering anyway'), 'Bought last year')
       await userEvent.click(screen.getByRole('button', { name: 'Move on anyway' }))

@@ -1,20 +1,20 @@
-import { designOf, openPointsOf, orderItems, WORK_STATE_WORDS, WORK_STATES, type WorkState } from '@lochmoor/core'
+import { WORK_STATE_WORDS, WORK_STATES, type WorkState } from '@lochmoor/core'
 import { Popover } from 'radix-ui'
-import { useMemo, useState } from 'react'
-import { Link } from 'react-router'
-import { HoldGate } from '../benches/fuel/order/HoldGate.tsx'
-import { holdsOf } from '../benches/fuel/order/holds.ts'
-import { orderParts } from '../benches/fuel/order/orderParts.ts'
+import { useState } from 'react'
 import { isOrdered } from './isOrdered.ts'
 import { SelectEntry } from '../fields/SelectEntry.tsx'
 import { TextEntry } from '../fields/TextEntry.tsx'
+import { laterPart } from '../shell/later.tsx'
 import { useFetched } from '../shell/useFetched.ts'
-import { assessmentOf } from '../store/assessments.ts'
-import { useCatalogue } from '../store/catalogueStore.ts'
 import { run, setWork } from '../store/commands.ts'
 import { colleaguesAlong } from '../store/fetchAlong.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { daysSince } from './shortTime.ts'
+
+/** What stands against an order looks at every station. */
+const OrderFirst = laterPart<{ readonly to: WorkState; readonly onDone: () => void }>(async () => ({
+  default: (await import('./OrderFirst.tsx')).OrderFirst,
+}))
 
 const NOBODY = 'nobody'
 
@@ -81,32 +81,5 @@ const WorkForm = () => {
         <p className="text-sm text-stop">The people could not be loaded: {fetched.why}</p>
       )}
     </>
-  )
-}
-
-/** Past the order only with what stands against it said, and a reason in the log book where something does. */
-const OrderFirst = ({ to, onDone }: { to: WorkState; onDone: () => void }) => {
-  const job = useJobStore((s) => s.document!)
-  const jobId = useJobStore((s) => s.jobId)
-  const catalogue = useCatalogue((s) => s.catalogue)
-  const found = useMemo(
-    () => catalogue && { open: openPointsOf(job, catalogue, assessmentOf), items: orderItems(designOf(job)) },
-    [job, catalogue],
-  )
-  if (!found) return <p className="text-soft">The catalogue is still loading.</p>
-  return (
-    <div className="border-b border-hair py-2">
-      <HoldGate
-        holds={holdsOf(found.open, found.items)}
-        words={{ free: 'The parts are ordered', held: 'Move on anyway' }}
-        onGo={(reason) => {
-          orderParts(to, `Moved on to “${WORK_STATE_WORDS[to].toLowerCase()}”`, found, reason)
-          onDone()
-        }}
-      />{' '}
-      <Link to={`/jobs/${jobId ?? ''}/fuel/order`} className="text-accent underline">
-        what is open
-      </Link>
-    </div>
   )
 }

@@ -1,9 +1,11 @@
 import { POWER_STATION, readinessOf, STATION_LIST, type JobDocument } from '@lochmoor/core'
 import { renderHook, waitFor } from '@testing-library/react'
 import { catalogue, soundJob } from '../test/jobs.ts'
+import { ownDataIsThere } from '../shell/arrived.ts'
 import { useReadiness } from './useReadiness.ts'
 
 const jobOf = (title: string): JobDocument => ({ ...soundJob(), vehicle: { ...soundJob().vehicle, title } })
+beforeAll(ownDataIsThere)
 const shown = (job: JobDocument, jobId = 'a') =>
   renderHook(({ id, of }) => useReadiness(id, of, catalogue), { initialProps: { id: jobId, of: job } })
 afterEach(() => jest.restoreAllMocks())

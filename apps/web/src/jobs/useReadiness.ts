@@ -1,7 +1,9 @@
 import type { Catalogue, JobDocument, Readiness } from '@lochmoor/core'
 import { startTransition, useEffect, useState } from 'react'
-import { readinessKnown, readinessNow } from '../store/assessments.ts'
-import { giveWay, judging } from '../store/judgeInSlices.ts'
+import { arrived } from '../shell/arrived.ts'
+import { allStations } from '../store/allStations.ts'
+import { giveWay } from '../store/giveWay.ts'
+import { readinessKnown } from '../store/knownReadiness.ts'
 
 /**
  * How far a job has come. Where its stations are not judged yet that is done after what is on the screen has been drawn, a
@@ -15,19 +17,21 @@ export const useReadiness = (jobId: string, job: JobDocument, catalogue: Catalog
     let ended = false
     const judge = async (): Promise<void> => {
       try {
+        await arrived()
+        const { judging, readinessNow } = await allStations()
+        if (ended) return
         if (readinessKnown(job, catalogue) === null)
           for (const _ of judging(job, catalogue)) {
             await giveWay()
             if (ended) return
           }
+        const readiness = readinessNow(job, catalogue)
+        if (!ended) startTransition(() => setLast({ jobId, readiness }))
       } catch (e) {
         // The station that fails says so where it is shown as well.
         console.error('the stations could not be worked out', e)
         if (!ended) setLast({ jobId, readiness: 'failed' })
-        return
       }
-      const readiness = readinessNow(job, catalogue)
-      if (!ended) startTransition(() => setLast({ jobId, readiness }))
     }
     void judge()
     return () => {

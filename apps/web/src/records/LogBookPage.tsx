@@ -10,6 +10,7 @@ import {
 } from '@lochmoor/core'
 import { Download, Printer } from 'lucide-react'
 import { useEffect, useState } from 'react'
+import { ownDataIsThere } from '../shell/arrived.ts'
 import { Button } from '../shell/Button.tsx'
 import { Trouble } from '../shell/Trouble.tsx'
 import { useJobStore } from '../store/jobStore.ts'
@@ -37,6 +38,7 @@ export const LogBookPage = () => {
   const [typed, setTyped] = useState('')
   const [search, setSearch] = useState('')
   const [correcting, setCorrecting] = useState<string | null>(null)
+  useEffect(ownDataIsThere, [])
   useEffect(() => {
     const timer = setTimeout(() => setSearch(typed.trim()), SEARCH_SETTLE_MS)
     return () => clearTimeout(timer)

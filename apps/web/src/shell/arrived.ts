@@ -8,6 +8,18 @@ export const ownDataIsThere = (): void => {
   if (useArrived.getState().atMs === null) useArrived.setState({ atMs: performance.now() })
 }
 
+/** Ends when the open page has what it shows. */
+export const arrived = (): Promise<void> =>
+  useArrived.getState().atMs !== null
+    ? Promise.resolve()
+    : new Promise((resolve) => {
+        const end = useArrived.subscribe(({ atMs }) => {
+          if (atMs === null) return
+          end()
+          resolve()
+        })
+      })
+
 /** A page that took longer came over a line that has no room for what nobody has asked for. */
 const SLOW_MS = 5000
 

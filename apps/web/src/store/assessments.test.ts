@@ -1,7 +1,9 @@
 import { STATION_LIST, withValueAt, type JobDocument } from '@lochmoor/core'
 import { catalogue, soundJob } from '../test/jobs.ts'
 import { exhaustJob } from '../test/exhaustBench.tsx'
-import { assessmentOf, engineNow, readinessNow } from './assessments.ts'
+import { assessmentOf } from './assessments.ts'
+import { engineNow } from './engineNow.ts'
+import { readinessNow } from './judgeInSlices.ts'
 import { useCatalogue } from './catalogueStore.ts'
 
 /** How often each station is assessed while this is done. */

@@ -1,7 +1,8 @@
 import type { JobDocument } from '@lochmoor/core'
 import { useCatalogue } from './catalogueStore.ts'
 import { useJobStore } from './jobStore.ts'
-import { giveWay, judging } from './judgeInSlices.ts'
+import { allStations } from './allStations.ts'
+import { giveWay } from './giveWay.ts'
 import { countTurn, isTyping, lastTurn, shownIs } from './shownJob.ts'
 
 /** So long no key has come before what was typed is judged: as long as that took the last time, within these. */
@@ -37,12 +38,14 @@ export const followJob = (
     if (!job) return
     judged = { job, fromMs: performance.now() }
     try {
-      if (catalogue)
+      if (catalogue) {
+        const { judging } = await allStations()
         for (const _ of judging(job, catalogue)) {
           await giveWay()
           // The next key has come: what it makes of the job is judged instead.
           if (ended || lastTurn() !== mine) return
         }
+      }
     } catch (e) {
       // It fails again where it is shown, and is said there.
       console.error('the stations could not be worked out', e)

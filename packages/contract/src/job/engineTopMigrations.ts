@@ -1,4 +1,4 @@
-import { nulls, type JobMigration } from './migrationStep.ts'
+import { nulls, object, type JobMigration } from './migrationStep.ts'
 
 export const addEngineTop: JobMigration = {
   id: '11-to-12: the engine top',
@@ -43,4 +43,88 @@ export const addEngineTop: JobMigration = {
       },
     },
   }),
+}
+
+/** Ports, sensors and spark beside stack, bolts and throttle. */
+export const addVacuumSensorsIgnition: JobMigration = {
+  id: '12-to-13: vacuum ports, sensors and ignition of the engine top',
+  from: 12,
+  up: (sections) =>
+    'engineTop' in sections
+      ? {
+          ...sections,
+          engineTop: {
+            ...object(sections.engineTop),
+            vacuum: {
+              ports: [],
+              consumers: [],
+              hoses: [],
+              pressureLine: 'own-port',
+              ...nulls(
+                'mayDrill',
+                'throughBulkhead',
+                'grommet',
+                'held',
+                'stoppedPa',
+                'idleLowPa',
+                'idleHighPa',
+                'gaugePa',
+              ),
+            },
+            sensors: {
+              coolant: { places: [], ...nulls('placeId', 'sensorK', 'gaugeK') },
+              wheel: nulls(
+                'teeth',
+                'missing',
+                'diameterM',
+                'gapAM',
+                'gapBM',
+                'gapCM',
+                'gapDM',
+                'toothAtTop',
+                'wantsDeg',
+                'mostRpm',
+                'pickUp',
+                'signalV',
+                'signalRpm',
+                'needsV',
+                'inputHz',
+              ),
+              holes: [],
+              thermistors: [],
+              ...nulls('airPlace', 'phase', 'phaseProved'),
+            },
+            ignition: {
+              proved: [],
+              ...nulls(
+                'weights',
+                'can',
+                'canDeg',
+                'leastDeg',
+                'mostDeg',
+                'tipDeg',
+                'terminalDeg',
+                'pastDeg',
+                'seenAtDeg',
+                'turns',
+                'referenceDeg',
+                'referenceFixed',
+                'coil',
+                'output',
+                'box',
+                'tachFrom',
+                'ecuFedFrom',
+                'pickUp',
+                'ecuReads',
+                'polarity',
+                'coils',
+                'intervals',
+                'numbering',
+                'firstBank',
+                'labelledFrom',
+              ),
+            },
+          },
+        }
+      : sections,
 }

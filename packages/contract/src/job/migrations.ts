@@ -1,6 +1,6 @@
 import { copy, nulls, object, type JobMigration, type Json } from './migrationStep.ts'
 import { addBenchWork, addHarness, CONTROLLERS_SAY_SINCE_10 } from './harnessMigrations.ts'
-import { addEngineTop } from './engineTopMigrations.ts'
+import { addEngineTop, addVacuumSensorsIgnition } from './engineTopMigrations.ts'
 import { addFeedsAndEarths, addPower, CONTROLLERS_SAY_SINCE_8 } from './powerMigrations.ts'
 
 export type { JobMigration } from './migrationStep.ts'
@@ -311,6 +311,7 @@ export const JOB_MIGRATIONS: readonly JobMigration[] = [
   addHarness,
   addBenchWork,
   addEngineTop,
+  addVacuumSensorsIgnition,
 ]
 
 /** Sections of an older document brought up to this version; newer or unknown versions are left as they are. */

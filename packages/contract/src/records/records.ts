@@ -63,6 +63,7 @@ export const RecordBodySchema = z.discriminatedUnion('kind', [
           'airSpeed',
           'airFlow',
           'force',
+          'frequency',
         ],
         { error: FAMILIES },
       )

@@ -39,6 +39,15 @@ export { ballAt, rodAtRestM, setByRod, sweepRod, type Lever, type RodLinkage } f
 export { throttle, type ThrottleAnswer, type ThrottleCase, type ThrottleLink } from './throttle/throttle.ts'
 export { throttleRemedies, type ThrottleChange, type ThrottleRemedy } from './throttle/throttleRemedies.ts'
 export { checkFiring, firingGroups, type FiringAnswer, type FiringCase } from './ignition/firingGroups.ts'
+export {
+  explainFiringOrderError,
+  firingOfTexts,
+  MOST_CYLINDERS,
+  parseFiringOrder,
+  parseIntervals,
+  type FiringOrderError,
+} from './ignition/firingOrder.ts'
+export { banksOf, cylinderPlace, fromOtherEnd, type Numbering } from './ignition/numbering.ts'
 export { rotorPhasing, type RotorAnswer, type RotorAt, type RotorCase } from './ignition/rotorPhasing.ts'
 export { CRANK_GAP_M, crankWheel, type CrankWheelAnswer, type CrankWheelCase } from './sensors/crankWheel.ts'
 export { tapping, type TappingAnswer, type TappingCase } from './sensors/tapping.ts'

@@ -50,6 +50,7 @@ describe('what places of the document are called', () => {
         bolts: [{ ...emptyBolts('b-1', 'Manifold', 'manifold'), rows: [boltRow('9f-11'), boltRow('9f-12')] }],
       },
     }
+    expect(describePath('engineTop.ignition.proved.injector-12.leadsTo', own).label).toBe('Wire “injector 12”: found at cylinder') // prettier-ignore
     expect(describePath('engineTop.stack.pieces.3f0c6a52-8a0e.heightM', own).label).toBe('New stack “spacer”: height')
     expect(describePath('engineTop.bolts.b-1.rows.9f-12.pitchM', own).label).toBe('Bolts “Manifold”, row “2”: spacing') // prettier-ignore
   })

@@ -34,7 +34,8 @@ const familyOf = (node: Node | null): Family | null => (node?.is === 'figure' ? 
 
 /** The names along a path, and what it ends in. */
 /** What an id says where the program made it of words, as of a circuit; null of one that was drawn. */
-const wordsOfId = (id: string): string | null => (/\d{2,}|[0-9a-f]{8}-/.test(id) ? null : id.replaceAll('-', ' '))
+const wordsOfId = (id: string): string | null =>
+  /\d{2,}|[0-9a-f]{8}-/.test(id) && !/^[a-z]+-\d\d$/.test(id) ? null : id.replaceAll('-', ' ')
 
 /** What an item without a name is called: by what it is, else by where it stands in its list. */
 const namelessItem = (

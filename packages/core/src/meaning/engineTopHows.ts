@@ -1,5 +1,6 @@
 import type { ENGINE_TOP } from '../sections/engineTop.ts'
 import type { LEVER } from '../sections/engineTopLevers.ts'
+import { ENGINE_TOP_IGNITION_HOWS, ENGINE_TOP_SENSORS_HOWS, ENGINE_TOP_VACUUM_HOWS } from './engineTopPlacesHows.ts'
 import type { Hows } from './hows.ts'
 
 const RIGHT = 'Rule across the car from the middle of the carburettor pad; to the left is negative.'
@@ -123,4 +124,7 @@ export const ENGINE_TOP_HOWS: Hows<typeof ENGINE_TOP> = {
     closedV: 'Multimeter between signal and sensor return, key on, foot off.',
     openV: 'Multimeter between signal and sensor return, key on, a helper’s foot on the floor.',
   },
+  vacuum: ENGINE_TOP_VACUUM_HOWS,
+  sensors: ENGINE_TOP_SENSORS_HOWS,
+  ignition: ENGINE_TOP_IGNITION_HOWS,
 }

@@ -1,6 +1,11 @@
 import { ALL_THREADS } from '../parts/index.ts'
 import type { ENGINE_TOP } from '../sections/engineTop.ts'
 import type { LEVER } from '../sections/engineTopLevers.ts'
+import {
+  ENGINE_TOP_IGNITION_LABELS,
+  ENGINE_TOP_SENSORS_LABELS,
+  ENGINE_TOP_VACUUM_LABELS,
+} from './engineTopPlacesLabels.ts'
 import type { Labels } from './labels.ts'
 
 const AT = { rightM: 'to the right', aheadM: 'ahead' }
@@ -276,4 +281,7 @@ export const ENGINE_TOP_LABELS: Labels<typeof ENGINE_TOP> = {
     closedV: 'Throttle sensor, plate closed',
     openV: 'Throttle sensor, plate open',
   },
+  vacuum: ENGINE_TOP_VACUUM_LABELS,
+  sensors: ENGINE_TOP_SENSORS_LABELS,
+  ignition: ENGINE_TOP_IGNITION_LABELS,
 }

@@ -38,6 +38,7 @@ export type Family =
   | 'airSpeed'
   | 'airFlow'
   | 'force'
+  | 'frequency'
 
 export interface Unit {
   /** Stored in preferences; never shown. */
@@ -186,6 +187,7 @@ export const UNITS: Readonly<Record<Family, readonly Unit[]>> = {
     unit('lbf', 'lbf', 0.45359237 * 9.80665, 1, ['lbf', 'lb']),
     unit('kgf', 'kgf', 9.80665, 1, ['kgf', 'kp', 'kg']),
   ],
+  frequency: [unit('Hz', 'Hz', 1, 0, ['hz', 'hertz'])],
   smallResistance: [
     unit('mohm', 'mΩ', 1e-3, 1, ['mohm', 'mΩ', 'mω', 'milliohm']),
     unit('ohm', 'Ω', 1, 3, ['ohm', 'ohms', 'Ω', 'ω']),

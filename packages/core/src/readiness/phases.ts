@@ -1,4 +1,4 @@
-import { PHASES, stationOf, type Phase } from '../stations/index.ts'
+import { PHASES, headOf, type Phase } from '../stations/index.ts'
 import { worstState, type VerdictState } from '../verdict/index.ts'
 import type { StationReadiness } from './readiness.ts'
 
@@ -26,7 +26,7 @@ export interface PhaseReadiness {
  */
 export const phasesOf = (
   stations: readonly StationReadiness[],
-  phaseOf: (station: StationReadiness['station']) => Phase = (id) => stationOf(id).phase,
+  phaseOf: (station: StationReadiness['station']) => Phase = (id) => headOf(id).phase,
 ): readonly PhaseReadiness[] => {
   const numbered = stations.map((s, i) => ({ ...s, number: i + 1 }))
   return PHASES.flatMap((phase) => {

@@ -15,7 +15,10 @@ import {
   type ItemOf,
   type ValueOf,
 } from '../shape/index.ts'
+import { ENGINE_TOP_IGNITION } from './engineTopIgnition.ts'
 import { LEVER } from './engineTopLevers.ts'
+import { ENGINE_TOP_SENSORS } from './engineTopSensors.ts'
+import { ENGINE_TOP_VACUUM } from './engineTopVacuum.ts'
 
 /** Where a lump of clay was laid. */
 export const CLAY_PLACES = [
@@ -219,7 +222,7 @@ export type ThrottleLinkEntry = ItemOf<typeof LINK>
 export const emptyLink = (id: string, called: string, kind: ThrottleLinkEntry['kind']): ThrottleLinkEntry =>
   newItem(LINK, id, { name: called, kind })
 
-/** What sits on the engine: the stack under the bonnet, what holds it, and what opens it. */
+/** What sits on the engine: the stack under the bonnet, what holds and opens it, its vacuum, sensors and spark. */
 export const ENGINE_TOP = group({
   stack: group({
     clay: listOf(CLAY, 24, 'lump'),
@@ -289,5 +292,8 @@ export const ENGINE_TOP = group({
     closedV: figure('voltage', 0, 6, 'V'),
     openV: figure('voltage', 0, 6, 'V'),
   }),
+  vacuum: ENGINE_TOP_VACUUM,
+  sensors: ENGINE_TOP_SENSORS,
+  ignition: ENGINE_TOP_IGNITION,
 })
 export type EngineTopSection = ValueOf<typeof ENGINE_TOP>

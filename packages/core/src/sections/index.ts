@@ -110,3 +110,23 @@ export {
   type TopPoint,
 } from './engineTop.ts'
 export type { LeverEntry } from './engineTopLevers.ts'
+export { provedWire, type ProvedWire } from './engineTopIgnition.ts'
+export {
+  coolantPlace,
+  emptyThermistor,
+  SENSOR_USES,
+  sensorHole,
+  type CoolantPlace,
+  type SensorHole,
+  type ThermistorEntry,
+} from './engineTopSensors.ts'
+export {
+  emptyConsumer,
+  emptyPort,
+  VACUUM_USES,
+  vacuumHose,
+  type VacuumConsumerEntry,
+  type VacuumHose,
+  type VacuumPortEntry,
+  type VacuumUse,
+} from './engineTopVacuum.ts'

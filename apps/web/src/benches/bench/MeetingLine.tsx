@@ -1,7 +1,7 @@
 import {
   describePath,
   foundAt,
-  stationOf,
+  headOf,
   type FigureField,
   type JobDocument,
   type MeetingField,
@@ -27,7 +27,7 @@ export const MeetingLine = ({ job, id, of, unknown }: Props) => {
   const { station: here } = useBench()
   const found = foundAt(job, id)
   const { label, family, words } = describePath(id, job)
-  const station = stationOf(found.from ?? of)
+  const station = headOf(found.from ?? of)
   const origin =
     found.kind === 'entered' ? `from the ${station.inSentence}` : found.value === null ? unknown : originWords(found)
   return (

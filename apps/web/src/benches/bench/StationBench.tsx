@@ -1,8 +1,9 @@
 import type { Catalogue, JobDocument, StationAssessment, StationOf, Working } from '@lochmoor/core'
-import { useCallback, useMemo, useState, type ComponentType, type ReactNode } from 'react'
+import { useCallback, useEffect, useMemo, useState, type ComponentType, type ReactNode } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { useShownJob } from '../../jobs/ShownJob.tsx'
 import { useCommands, type PaletteCommand } from '../../palette/paletteStore.ts'
+import { ownDataIsThere } from '../../shell/arrived.ts'
 import { NotFound } from '../../shell/Misses.tsx'
 import { assessmentOf } from '../../store/assessments.ts'
 import { useCatalogue } from '../../store/catalogueStore.ts'
@@ -73,6 +74,8 @@ export const makeBench = <A extends StationAssessment, Extra extends object>(of:
     const extra = of.useExtra(base)
     const props = { ...base, ...extra }
     useArrival(sheet)
+    // Only now: what else is fetched shares the line with the script of this bench.
+    useEffect(ownDataIsThere, [])
     const source = useCallback(
       () => [...benchCommands(station, assessment, remedies, ask, navigate), ...(of.commands?.(props) ?? [])],
       // The commands read what the last drawing gave.

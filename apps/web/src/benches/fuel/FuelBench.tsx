@@ -7,7 +7,7 @@ import { fuelCommands } from './fuelCommands.ts'
 import { InjectorSheet } from './injectors/InjectorSheet.tsx'
 import { LinesSheet } from './lines/LinesSheet.tsx'
 import { LoopSheet } from './loop/LoopSheet.tsx'
-import { OrderSheet } from './order/OrderSheet.tsx'
+import { laterPart } from '../../shell/later.tsx'
 import { PressureSheet } from './pressure/PressureSheet.tsx'
 import type { FuelView } from './sheetProps.ts'
 import { SuctionSheet } from './suction/SuctionSheet.tsx'
@@ -15,6 +15,9 @@ import { TankSheet } from './tank/TankSheet.tsx'
 import { pointOfView, viewOfPoint, type View } from './view.ts'
 
 const isWorking = (id: string): id is WorkingId => (WORKING_IDS as readonly string[]).includes(id)
+
+/** Fetched when it is opened. */
+const OrderSheet = laterPart(() => import('./order/laterOrder.ts'))
 
 /** The fuel station. */
 export const FuelBench = makeBench<FuelAssessment, FuelView>({

@@ -305,6 +305,7 @@ const lastEntry = (): string =>
 describe('order', () => {
   it('lists what follows, gives papers in the reader’s units, and orders with a decision', async () => {
     openSheet('order', soundJob())
+    await screen.findByRole('link', { name: 'Working sheet, Letter' })
     expect(part('Parts to order').getByText('Injector 200')).toBeTruthy()
     const sheet = screen.getByRole('link', { name: 'Working sheet, Letter' })
     expect(sheet.getAttribute('href')).toMatch(

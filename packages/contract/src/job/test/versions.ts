@@ -8,9 +8,11 @@ const {
   walkAround: walkOfNow,
   power: powerNow,
   harness: harnessNow,
-  engineTop,
+  engineTop: engineTopNow,
   ...others
 } = emptyJob('Fellside pickup')
+/** Before version 13. */
+const { vacuum: _vacuum, sensors: _places, ignition: _ignition, ...engineTop } = engineTopNow
 /** Before version 11. */
 const {
   crossings: _crossings,
@@ -207,6 +209,7 @@ const version10 = {
 }
 const version11 = { ...version10, harness: harnessNow }
 const version12 = { ...version11, engineTop }
+const version13 = { ...version12, engineTop: engineTopNow }
 
 /** What each migration makes of what, by its id. */
 export const FIXTURES: Readonly<Record<string, { readonly before: object; readonly after: object }>> = {
@@ -230,6 +233,7 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
     after: version11,
   },
   '11-to-12: the engine top': { before: version11, after: version12 },
+  '12-to-13: vacuum ports, sensors and ignition of the engine top': { before: version12, after: version13 },
 }
 
 /**
@@ -237,6 +241,17 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
  * on without the names of units, which are words and may be said otherwise.
  */
 export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<SectionName, string>>>>> = {
+  13: {
+    vehicle: '88fdcabdafbe9072',
+    walkAround: '23095d96c982d81e',
+    system: 'd095d2fe338d3580',
+    fuel: '899eb3e2a6a3da26',
+    exhaust: 'a3896714f6451795',
+    engineTop: '96d27e04921bcaf5',
+    power: '4db113edc1519c0f',
+    harness: '96cb4089496c47e6',
+    work: 'bcddd0ebdc3784e5',
+  },
   12: {
     vehicle: '88fdcabdafbe9072',
     walkAround: '23095d96c982d81e',

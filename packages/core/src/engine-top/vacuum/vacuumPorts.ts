@@ -57,8 +57,6 @@ export interface VacuumAnswer {
   readonly cost: number
 }
 
-/** So many on one port at most: a tee, and a second one. */
-const MOST_ON_PORT = 3
 /** Each of these outweighs any number of what comes after it. */
 const [NOTHING, DROP, DRILL, TEE] = [1e12, 1e9, 1e6, 1e3]
 const HAIR_M = 1e-6
@@ -78,8 +76,23 @@ export const whyNot = (c: VacuumCase, consumer: VacuumConsumer, port: VacuumPort
 const stepDown = (port: VacuumPort, consumer: VacuumConsumer): number =>
   Math.round(Math.max(0, port.boreM - consumer.boreM) * 1e3)
 
-const bitsOf = (mask: number, n: number): number[] =>
-  Array.from({ length: n }, (_, i) => i).filter((i) => mask & (1 << i))
+/** Every set of consumers that a port may take, by the bits of its mask, with what it costs. */
+const setsOn = (c: VacuumCase, port: VacuumPort): { readonly mask: number; readonly cost: number }[] => {
+  const fits = c.consumers.flatMap((x, i) => (whyNot(c, x, port) === null ? [i] : []))
+  const shares = fits.filter((i) => c.consumers[i]!.mayShare)
+  const of = (...own: number[]) => ({
+    mask: own.reduce((m, i) => m | (1 << i), 0),
+    cost: (own.length - 1) * TEE + own.reduce((s, i) => s + stepDown(port, c.consumers[i]!), 0),
+  })
+  const after = (i: number) => shares.filter((k) => k > i)
+  // A tee, and a second one: no more hangs on a port.
+  const sets = [
+    ...fits.map((i) => of(i)),
+    ...shares.flatMap((i) => after(i).map((k) => of(i, k))),
+    ...shares.flatMap((i) => after(i).flatMap((k) => after(k).map((m) => of(i, k, m)))),
+  ]
+  return sets.sort((a, b) => a.mask - b.mask)
+}
 
 /**
  * Who gets which port: the plan that leaves nothing unserved if any does, drops, drills and tees as few as can be, in
@@ -88,50 +101,49 @@ const bitsOf = (mask: number, n: number): number[] =>
  */
 export const vacuumPorts = (c: VacuumCase): VacuumAnswer => {
   const n = c.consumers.length
-  const full = (1 << n) - 1
-  let best: { cost: number; took: readonly (readonly [port: number, mask: number])[] }[] = Array.from(
-    { length: full + 1 },
-    (_, mask) => ({ cost: mask === 0 ? 0 : Infinity, took: [] }),
-  )
+  const size = 1 << n
+  const full = size - 1
+  let best = new Float64Array(size).fill(Infinity)
+  best[0] = 0
+  /** By port and by what is served once it was looked at: what this port took. */
+  const took = c.ports.map(() => new Uint16Array(size))
   c.ports.forEach((port, p) => {
-    const fits = c.consumers.map((x) => whyNot(c, x, port) === null)
-    const sets: [mask: number, cost: number][] = []
-    for (let mask = 1; mask <= full; mask++) {
-      const own = bitsOf(mask, n)
-      if (own.length > MOST_ON_PORT || !own.every((i) => fits[i])) continue
-      if (own.length > 1 && !own.every((i) => c.consumers[i]!.mayShare)) continue
-      // All the air of those that share goes through one bore: the largest of them decides.
-      sets.push([mask, (own.length - 1) * TEE + own.reduce((s, i) => s + stepDown(port, c.consumers[i]!), 0)])
-    }
-    const next = best.map((b) => b)
-    for (let before = 0; before <= full; before++) {
+    const sets = setsOn(c, port)
+    const next = best.slice()
+    for (let before = 0; before < size; before++) {
       const from = best[before]!
-      if (from.cost === Infinity) continue
-      for (const [mask, cost] of sets) {
+      if (from === Infinity) continue
+      for (const { cost, mask } of sets) {
         if (before & mask) continue
         const to = before | mask
-        if (from.cost + cost < next[to]!.cost) next[to] = { cost: from.cost + cost, took: [...from.took, [p, mask]] }
+        if (from + cost >= next[to]!) continue
+        next[to] = from + cost
+        took[p]![to] = mask
       }
     }
     best = next
   })
-  const restCost = (mask: number): number =>
-    bitsOf(full & ~mask, n).reduce((s, i) => s + without(c, c.consumers[i]!).cost, 0)
+  const others = c.consumers.map((x) => without(c, x))
+  const restCost = (mask: number): number => others.reduce((s, o, i) => (mask & (1 << i) ? s : s + o.cost), 0)
   let chosen = 0
   for (let mask = 1; mask <= full; mask++)
-    if (best[mask]!.cost + restCost(mask) < best[chosen]!.cost + restCost(chosen)) chosen = mask
-  const { cost, took } = best[chosen]!
+    if (best[mask]! + restCost(mask) < best[chosen]! + restCost(chosen)) chosen = mask
+  const cost = best[chosen]!
+  const onPort: number[] = []
+  for (let p = c.ports.length - 1, left = chosen; p >= 0; p--) {
+    onPort[p] = took[p]![left]!
+    left &= ~onPort[p]!
+  }
   const served = c.consumers.map((x, i): Served => {
-    const at = took.find(([, mask]) => mask & (1 << i))
-    if (at === undefined) return { consumer: x.id, by: without(c, x).by, port: null, why: shortageOf(c, x) }
-    const others = bitsOf(at[1], n).length > 1
-    return { consumer: x.id, by: others ? 'tee' : 'own', port: c.ports[at[0]]!.id }
+    const at = onPort.findIndex((mask) => mask & (1 << i))
+    if (at < 0) return { consumer: x.id, by: others[i]!.by, port: null, why: shortageOf(c, x) }
+    return { consumer: x.id, by: onPort[at] === 1 << i ? 'own' : 'tee', port: c.ports[at]!.id }
   })
   const countOf = (by: Served['by']) => served.filter((s) => s.by === by).length
   return {
     served,
-    capped: c.ports.filter((p, i) => p.keptFor === null && !took.some(([at]) => at === i)).map((p) => p.id),
-    teed: took.reduce((s, [, mask]) => s + bitsOf(mask, n).length - 1, 0),
+    capped: c.ports.filter((p, i) => p.keptFor === null && onPort[i] === 0).map((p) => p.id),
+    teed: countOf('own') + countOf('tee') - onPort.filter((mask) => mask > 0).length,
     drilled: countOf('drilled'),
     dropped: countOf('dropped'),
     unserved: countOf('nothing'),

@@ -4,9 +4,12 @@ import type { StationAssessment } from '../station.ts'
 import { engineTopCase, type EngineTopCase, type EngineTopVerdict } from './engineTopCase.ts'
 import { judgeAirMeter, judgeLeverSide, judgeOff, judgeSides } from './judgeAround.ts'
 import { judgeBolts } from './judgeBolts.ts'
+import { judgeIgnition } from './judgeIgnition.ts'
 import { judgeCoolant, judgeDivider, judgeGasketHold, judgeSeals } from './judgeManifold.ts'
+import { judgeSensors } from './judgeSensors.ts'
 import { judgeAirCleaner, judgeBonnet, judgeDroppedBase, judgeOldStack } from './judgeStack.ts'
 import { judgeThrottle } from './judgeThrottle.ts'
+import { judgeVacuum } from './judgeVacuum.ts'
 
 export interface EngineTopAssessment extends StationAssessment {
   readonly c: EngineTopCase
@@ -29,6 +32,9 @@ export const judgeEngineTop = (c: EngineTopCase): EngineTopVerdict[] =>
     judgeCoolant(c),
     judgeSeals(c),
     ...judgeThrottle(c),
+    ...judgeVacuum(c),
+    ...judgeSensors(c),
+    ...judgeIgnition(c),
   ].filter((v) => v !== null)
 
 const actionOf = (c: EngineTopCase, state: EngineTopAssessment['state'], open: EngineTopVerdict | undefined) => {

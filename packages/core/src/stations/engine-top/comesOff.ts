@@ -37,7 +37,7 @@ const RULES: readonly Rule[] = [
   rule('old-kickdown', 'Kickdown rod or cable', 'used again on the new lever, and set by the gearbox maker’s figures', 'nothing', (j) => ['rod', 'cable', 'throttle-valve-cable'].includes(j.walkAround.gearbox.kickdown ?? '')),
   rule('old-air-cleaner', 'Old air cleaner', 'stored with the car, or used again on another base', 'nothing'),
   rule('old-air-meter', 'Old air meter', 'stored; its place and its lead made good', 'open', (j) => j.engineTop.stack.airMeter === 'out'),
-  rule('old-distributor', 'Distributor', 'its hole blanked; oil pump drive kept if it drove one', 'hole', (j) => j.system.chosen?.timing === 'crank-trigger'),
+  rule('old-distributor', 'Distributor', 'its hole blanked; oil pump drive kept if it drove one', 'hole', (j) => j.system.chosen?.timing === 'crank-trigger' && j.engineTop.ignition.coils !== 'one'),
   rule('old-manifold', 'Inlet manifold', 'stored with the car', 'nothing', (j) => j.system.chosen?.build === 'other-manifold'),
 ] // prettier-ignore
 

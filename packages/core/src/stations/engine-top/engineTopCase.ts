@@ -1,12 +1,23 @@
 import { assumptionsOf, type Assumption } from '../../figures/index.ts'
-import type { JobDocument } from '../../job/index.ts'
+import { emptyJob, type JobDocument } from '../../job/index.ts'
 import { describePath } from '../../meaning/index.ts'
-import type { BoltGroup, EngineTopSection, SystemSection, WalkAroundSection } from '../../sections/index.ts'
+import type {
+  BoltGroup,
+  EngineTopSection,
+  SystemSection,
+  VehicleSection,
+  WalkAroundSection,
+} from '../../sections/index.ts'
+import { sameValue } from '../../shape/index.ts'
 import type { Verdict } from '../../verdict/index.ts'
 import { boltsOf, USUAL_CLAMP, type BoltsOfGroup } from './boltsOfJob.ts'
 import { comesOff, type OffPart } from './comesOff.ts'
+import { ignitionOfJob, type IgnitionOfJob } from './ignitionOfJob.ts'
+import { placeAssumptions } from './placeAssumptions.ts'
+import { sensorsOfJob, type SensorsOfJob } from './sensorsOfJob.ts'
 import { CLAY_SPREAD_M, stackOfJob, type StackOfJob } from './stackOfJob.ts'
 import { throttleOfJob, type ThrottleOfJob } from './throttleOfJob.ts'
+import { usualConsumers, vacuumOfJob, type VacuumOfJob } from './vacuumOfJob.ts'
 
 export type EngineTopVerdict = Verdict
 
@@ -24,6 +35,19 @@ export interface EngineTopCase {
   readonly off: readonly OffPart[]
   readonly bolts: readonly BoltsOfGroup[]
   readonly throttle: ThrottleOfJob
+  readonly vacuum: VacuumOfJob
+  readonly sensors: SensorsOfJob
+  readonly ignition: IgnitionOfJob
+  readonly controller: SystemSection['controller']
+  readonly timingControl: SystemSection['timingControl']
+  readonly usualConsumers: ReturnType<typeof usualConsumers>
+  readonly layout: VehicleSection['layout']
+  /** Cylinders of either bank as the exhaust has them. */
+  readonly exhaustBanks: readonly (readonly number[])[]
+  readonly numberedFrom: WalkAroundSection['engine']['numberedFrom']
+  readonly oldAdvance: WalkAroundSection['ignition']['advance']
+  readonly oldIgnition: WalkAroundSection['ignition']['kind']
+  readonly coilResistor: boolean | null
   readonly assumptions: readonly Assumption[]
 }
 
@@ -35,10 +59,22 @@ const boltsOfGroup = (g: BoltGroup): BoltsOfGroup => {
   return own
 }
 
+/** An assignment is sought once for what it depends on. */
+const assigned = new WeakMap<EngineTopSection['vacuum'], VacuumOfJob>()
+const vacuumOf = (entry: EngineTopSection['vacuum']): VacuumOfJob => {
+  let own = assigned.get(entry)
+  if (!own) assigned.set(entry, (own = vacuumOfJob(entry)))
+  return own
+}
+
+const { engineTop: EMPTY } = emptyJob('')
+const hasPlaces = ({ ignition, sensors, vacuum }: EngineTopSection): boolean =>
+  !sameValue(vacuum, EMPTY.vacuum) || !sameValue(sensors, EMPTY.sensors) || !sameValue(ignition, EMPTY.ignition)
+
 export const engineTopCase = (job: JobDocument): EngineTopCase => {
   const { engineTop: top, system, walkAround } = job
   const begun =
-    top.stack.pieces.length > 0 || top.stack.clay.length > 0 || top.bolts.length > 0 || top.throttle.links.length > 0
+    top.stack.pieces.length > 0 || top.stack.clay.length > 0 || top.bolts.length > 0 || top.throttle.links.length > 0 || hasPlaces(top) // prettier-ignore
   return {
     begun,
     top,
@@ -51,11 +87,24 @@ export const engineTopCase = (job: JobDocument): EngineTopCase => {
     off: comesOff(job),
     bolts: top.bolts.map(boltsOfGroup),
     throttle: throttleOfJob(job),
+    vacuum: vacuumOf(top.vacuum),
+    sensors: sensorsOfJob(top.sensors, walkAround.tests.crankingRpm),
+    ignition: ignitionOfJob(job),
+    controller: system.controller,
+    timingControl: system.timingControl,
+    usualConsumers: usualConsumers(job),
+    layout: job.vehicle.layout,
+    exhaustBanks: job.exhaust.banks.map((b) => b.cylinders),
+    numberedFrom: walkAround.engine.numberedFrom,
+    oldAdvance: walkAround.ignition.advance,
+    oldIgnition: walkAround.ignition.kind,
+    coilResistor: walkAround.ignition.coilResistor,
     assumptions: begun
       ? [
           ...assumptionsOf(job, 'engineTop'),
           ...stackAssumptions(job),
           ...boltAssumptions(job, top.bolts.map(boltsOfGroup)),
+          ...placeAssumptions(job),
         ]
       : [],
   }

@@ -5,6 +5,7 @@ import { fig, say, type Sentence, type Verdict } from '../../verdict/index.ts'
 import type { Ladder, Trial } from '../station.ts'
 import { DIVIDER_M } from './dividerPractices.ts'
 import { engineTopCase, type EngineTopCase } from './engineTopCase.ts'
+import { placesLadders } from './placesLadders.ts'
 
 type Stack = EngineTopSection['stack']
 const RAD = Math.PI / 180
@@ -329,5 +330,5 @@ const throttleLadders = (c: EngineTopCase): Ladder[] => {
 /** Changes worth trying at the engine top. */
 export const engineTopLadders = (job: JobDocument): readonly Ladder[] => {
   const c = engineTopCase(job)
-  return [...bonnetLadders(c), ...dividerLadders(c), ...boltLadders(c), ...throttleLadders(c)]
+  return [...bonnetLadders(c), ...dividerLadders(c), ...boltLadders(c), ...throttleLadders(c), ...placesLadders(c)]
 }

@@ -3,6 +3,15 @@ import { collectWorking, type Trace, type Working } from '../../verdict/index.ts
 import { isTapered } from '../../parts/index.ts'
 import { USUAL_CLAMP } from './boltsOfJob.ts'
 import type { EngineTopCase } from './engineTopCase.ts'
+import {
+  traceCrankSignal,
+  traceDrill,
+  traceFrequency,
+  traceRotor,
+  traceSignal,
+  traceThermistor,
+  traceTooth,
+} from './placesWorkings.ts'
 
 export const ENGINE_TOP_WORKINGS = [
   'bonnet-gap',
@@ -11,6 +20,13 @@ export const ENGINE_TOP_WORKINGS = [
   'bolt-torque',
   'plate-turn',
   'kickdown-travel',
+  'pressure-signal',
+  'crank-tooth',
+  'tooth-frequency',
+  'crank-signal',
+  'tapping-drill',
+  'thermistor',
+  'rotor-overlap',
 ] as const
 export type EngineTopWorkingId = (typeof ENGINE_TOP_WORKINGS)[number]
 const TITLES: Readonly<Record<EngineTopWorkingId, string>> = {
@@ -20,6 +36,13 @@ const TITLES: Readonly<Record<EngineTopWorkingId, string>> = {
   'bolt-torque': 'Torque of the bolts',
   'plate-turn': 'Plate against pedal',
   'kickdown-travel': 'Travel of the gearbox cable',
+  'pressure-signal': 'Vacuum by the ECU',
+  'crank-tooth': 'Tooth at top dead centre',
+  'tooth-frequency': 'Tooth frequency',
+  'crank-signal': 'Crank signal',
+  'tapping-drill': 'Tapping drill and wall',
+  thermistor: 'Temperature of the thermistor',
+  'rotor-overlap': 'Overlap of rotor and terminal',
 }
 
 const traceGap = (c: EngineTopCase, trace: Trace): void => {
@@ -176,7 +199,7 @@ const traceKickdown = (c: EngineTopCase, trace: Trace): void => {
   })
 } // prettier-ignore
 
-/** How a figure came about. @param index of the group of bolts, where there are several */
+/** How a figure came about. @param index of the group of bolts, the hole or the thermistor, where there are several */
 export const engineTopWorking = (c: EngineTopCase, id: EngineTopWorkingId, index = 0): Working =>
   collectWorking(TITLES[id], (trace) => {
     switch (id) {
@@ -192,5 +215,19 @@ export const engineTopWorking = (c: EngineTopCase, id: EngineTopWorkingId, index
         return tracePlate(c, trace)
       case 'kickdown-travel':
         return traceKickdown(c, trace)
+      case 'pressure-signal':
+        return traceSignal(c, trace)
+      case 'crank-tooth':
+        return traceTooth(c, trace)
+      case 'tooth-frequency':
+        return traceFrequency(c, trace)
+      case 'crank-signal':
+        return traceCrankSignal(c, trace)
+      case 'tapping-drill':
+        return traceDrill(c, trace, index)
+      case 'thermistor':
+        return traceThermistor(c, trace, index)
+      case 'rotor-overlap':
+        return traceRotor(c, trace)
     }
   })

@@ -1,6 +1,7 @@
 import type { PartLine } from '../../parts/index.ts'
 import { fig, say } from '../../verdict/index.ts'
 import type { EngineTopCase } from './engineTopCase.ts'
+import { partsOfPlaces } from './partsOfPlaces.ts'
 
 /** What must be bought for the engine top as it is entered. */
 export const partsOfEngineTop = (c: EngineTopCase): PartLine[] => {
@@ -101,5 +102,6 @@ export const partsOfEngineTop = (c: EngineTopCase): PartLine[] => {
           },
         ]
       : []),
+    ...partsOfPlaces(c),
   ]
 } // prettier-ignore

@@ -3,7 +3,7 @@ import { engineOfJob } from '../../moments/index.ts'
 import { figureOf, sweptVolumeM3 } from '../../figures/index.ts'
 import { type JobDocument } from '../../job/index.ts'
 import { fig, type Figure } from '../../verdict/index.ts'
-import { companionCylinders, parseFiringOrder } from './firingOrder.ts'
+import { firingOfTexts } from '../../engine-top/index.ts'
 
 export interface Derived {
   readonly id: string
@@ -33,13 +33,12 @@ export const derivedOf = (job: JobDocument): Derived[] => {
   const [idleAir, fullAir] = [airFlowKgS(engine.airAt(0)), airFlowKgS(engine.airAt(1))]
   const swept = sweptVolumeM3(job)
   const displacementKnown = vehicle.displacementM3 !== null || swept !== null
-  const order =
-    walkAround.engine.firingOrder === null ? null : parseFiringOrder(walkAround.engine.firingOrder, vehicle.cylinders)
   const { volumeM3 } = walkAround.tank
   const cruise = engine.pointAt(0.5, 'running')
   const enduranceS = volumeM3 === null ? null : (volumeM3 * USABLE_TANK_SHARE) / cruise.demandM3S
   const vacuumPa = walkAround.tests.idleVacuumPa
-  const pairs = order?.ok ? companionCylinders(order.value) : null
+  // The same pairs as at the ignition: where the engine fires unevenly there may be none.
+  const firing = firingOfTexts(walkAround.engine.firingOrder, job.engineTop.ignition.intervals, vehicle.cylinders)
   return [
     {
       id: 'displacement',
@@ -96,13 +95,13 @@ export const derivedOf = (job: JobDocument): Derived[] => {
       label: 'Companion cylinders',
       figure: null,
       text:
-        pairs === null
+        firing === null
           ? 'enter the firing order'
-          : pairs.length === 0
-            ? 'none: odd number'
-            : pairs.map((p) => p.join('+')).join(', '),
-      from: 'half a firing order apart',
-      assumed: pairs === null,
+          : firing.companions === null
+            ? 'none: no two rise together'
+            : firing.companions.map((p) => p.join('+')).join(', '),
+      from: '360° of the crank apart',
+      assumed: firing === null,
     },
     {
       id: 'endurance',

@@ -6,7 +6,6 @@ export {
   type WalkAroundState,
 } from './assessWalkAround.ts'
 export { derivedOf, type Derived } from './derived.ts'
-export { companionCylinders, explainFiringOrderError, parseFiringOrder, type FiringOrderError } from './firingOrder.ts'
 export { FITNESS_TESTS, fitnessOf, repairsFirst, testsFor, type RepairFirst } from './fitness/index.ts'
 export type { Finding, Fitness, FitnessResult, FitnessTest } from './fitness/fitnessTypes.ts'
 export { entriesFor, isKnown, stillToMeasure } from './stillToMeasure.ts'

@@ -6,7 +6,7 @@ import { cautionsOf, testsFor } from './fitness/index.ts'
 
 export const WALK_AROUND_STATION = station({
   ...WALK_AROUND_HEAD,
-  reads: ['walkAround', 'vehicle'],
+  reads: ['walkAround', 'vehicle', 'engineTop.ignition.intervals'],
   stock: [],
   // Engine figures that the walk-around gathers stand outside its own section.
   workings: [],

@@ -1,4 +1,4 @@
-import { stationOf, type OpenPoints } from '@lochmoor/core'
+import { headOf, type OpenPoints } from '@lochmoor/core'
 import { Link } from 'react-router'
 import { StateMark } from '../../../marks/StateMark.tsx'
 
@@ -23,19 +23,19 @@ export const OpenPointsList = ({ open }: { open: OpenPoints }) => {
           <li key={`${station} ${verdict.id}`} className="border-b border-hair/70 py-1">
             <StateMark state={verdict.state} />{' '}
             <Link
-              to={`../${stationOf(station).path}${tab === '' ? '' : `/${tab}`}`}
+              to={`../${headOf(station).path}${tab === '' ? '' : `/${tab}`}`}
               className="font-semibold text-accent underline"
             >
               {verdict.title}
             </Link>{' '}
-            <span className="text-soft">{stationOf(station).title.toLowerCase()}</span>
+            <span className="text-soft">{headOf(station).title.toLowerCase()}</span>
           </li>
         ))}
         {notBegun.map((id) => (
           <li key={id} className="border-b border-hair/70 py-1">
             <StateMark state="unknown" />{' '}
-            <Link to={`../${stationOf(id).path}`} className="font-semibold text-accent underline">
-              {stationOf(id).title}
+            <Link to={`../${headOf(id).path}`} className="font-semibold text-accent underline">
+              {headOf(id).title}
             </Link>
             : not started
           </li>

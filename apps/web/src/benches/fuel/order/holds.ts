@@ -1,4 +1,4 @@
-import { stationOf, type OpenPoints, type OrderItem } from '@lochmoor/core'
+import { headOf, type OpenPoints, type OrderItem } from '@lochmoor/core'
 
 /** What should be cleared before money is spent: repairs, whatever fails anywhere, what this order lacks or cannot judge. */
 export const holdsOf = ({ repairs, verdicts }: OpenPoints, items: readonly OrderItem[]): string[] => [
@@ -12,9 +12,9 @@ export const holdsOf = ({ repairs, verdicts }: OpenPoints, items: readonly Order
 /** Everything that stood open, as the log book keeps it. */
 export const stoodOpen = ({ repairs, verdicts, notBegun }: OpenPoints, items: readonly OrderItem[]): string[] => [
   ...repairs.map((r) => `repair first: ${r.step}`),
-  ...verdicts.map(({ station, verdict }) => `${stationOf(station).title.toLowerCase()}: ${verdict.title}`),
+  ...verdicts.map(({ station, verdict }) => `${headOf(station).title.toLowerCase()}: ${verdict.title}`),
   ...items.filter((i) => i.state === 'stop').map((i) => `missing: ${i.what.toLowerCase()}`),
-  ...notBegun.map((id) => `${stationOf(id).title.toLowerCase()}: not started`),
+  ...notBegun.map((id) => `${headOf(id).title.toLowerCase()}: not started`),
 ]
 
 /** As many points as an entry of the log book holds; what is left over is counted, not dropped in silence. */

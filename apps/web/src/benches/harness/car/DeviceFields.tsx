@@ -1,4 +1,4 @@
-import { emptyDevice, stationOf, type CarPlan, type HarnessDevice, type JobDocument } from '@lochmoor/core'
+import { emptyDevice, headOf, type CarPlan, type HarnessDevice, type JobDocument } from '@lochmoor/core'
 import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import { NameEntry } from '../../../fields/NameEntry.tsx'
@@ -32,7 +32,7 @@ export const DeviceFields = ({ job, plan }: { job: JobDocument; plan: CarPlan })
     <Group title="Devices">
       <SelectEntry label="Device" value={shown.id} options={plan.devices.map((d) => [d.id, d.name] as const)} onChange={setWanted} />
       <p className="py-1 text-sm text-soft">
-        {shown.from === 'harness' ? 'Of this station.' : `From ${stationOf(shown.from).inSentence}.`}
+        {shown.from === 'harness' ? 'Of this station.' : `From ${headOf(shown.from).inSentence}.`}
       </p>
       {own && <NameEntry key={shown.id} name={entry.name} what="A device" onChange={(name) => write({ name }, 'name')} />}
       <SelectEntry

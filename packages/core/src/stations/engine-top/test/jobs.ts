@@ -1,13 +1,20 @@
 import { emptyJob, withChange, type JobDocument } from '../../../job/index.ts'
 import {
   boltRow,
+  coolantPlace,
   emptyBolts,
   emptyClay,
   emptyComesOff,
+  emptyConsumer,
   emptyLink,
   emptyNeighbour,
   emptyPoint,
+  emptyPort,
+  emptyThermistor,
+  provedWire,
+  sensorHole,
   stackPiece,
+  vacuumHose,
   type EngineTopSection,
   type LeverEntry,
   type StackKind,
@@ -40,15 +47,18 @@ const base = emptyJob('Engine top')
 const { chosen: _none, ...system } = base.system
 const car: JobDocument = {
   ...base,
-  vehicle: { ...base.vehicle, cylinders: 6, displacementM3: 2.5e-3, powerSpeedRpm: 4800 },
+  vehicle: { ...base.vehicle, cylinders: 6, layout: 'inline', displacementM3: 2.5e-3, powerSpeedRpm: 4800 },
   walkAround: {
     ...base.walkAround,
+    engine: { ...base.walkAround.engine, firingOrder: '1-5-3-6-2-4', numberedFrom: 'front' },
+    ignition: { ...base.walkAround.ignition, kind: 'points', advance: 'mechanical-and-vacuum', coilResistor: true },
+    tests: { ...base.walkAround.tests, crankingRpm: 180 },
     intake: { manifold: 'two-plane', pad: 'two-barrel', divider: 'full', metal: 'aluminium' },
     gearbox: { ...base.walkAround.gearbox, kickdown: 'throttle-valve-cable' },
   },
   system: {
     ...system,
-    chosen: { injection: 'throttle-body-low', build: 'from-parts', firing: 'batch', timing: 'none', trigger: 'coil', oxygenSensors: 1, fuelLoop: 'return', pumpPlace: 'in-tank' }, // prettier-ignore
+    chosen: { injection: 'throttle-body-low', build: 'from-parts', firing: 'batch', timing: 'locked-distributor', trigger: 'crank-wheel', oxygenSensors: 1, fuelLoop: 'return', pumpPlace: 'in-tank' }, // prettier-ignore
   },
 }
 
@@ -149,6 +159,113 @@ const engineTop: EngineTopSection = {
     closedV: 0.6,
     openV: 4.3,
   },
+  vacuum: {
+    ...none.vacuum,
+    ports: [
+      { ...emptyPort('port-rear', 'Rear of the manifold'), boreM: 0.01, kind: 'full', draws: 'plenum' },
+      { ...emptyPort('port-base', 'Base of the throttle body'), boreM: 0.0095, kind: 'full', draws: 'plenum' },
+      { ...emptyPort('port-side', 'Side of the throttle body'), boreM: 0.005, kind: 'full', draws: 'plenum' },
+      { ...emptyPort('port-edge', 'At the plate’s edge'), boreM: 0.005, kind: 'ported' },
+    ],
+    consumers: [
+      { ...emptyConsumer('use-servo', 'Brake servo', 'servo'), boreM: 0.009 },
+      { ...emptyConsumer('use-breather', 'Crankcase ventilation', 'breather'), boreM: 0.009 },
+      {
+        ...emptyConsumer('use-pressure', 'Manifold pressure sensor', 'pressure-sensor'),
+        boreM: 0.004,
+        mostLengthM: 0.6,
+      },
+    ],
+    hoses: [{ ...vacuumHose('hose-pressure', 'port-side', 'use-pressure'), lengthM: 0.45 }],
+    throughBulkhead: true,
+    grommet: true,
+    held: 'clip',
+    stoppedPa: 101e3,
+    idleLowPa: 40e3,
+    idleHighPa: 42e3,
+    gaugePa: 60e3,
+  },
+  sensors: {
+    ...none.sensors,
+    coolant: {
+      places: [
+        { ...coolantPlace('place-housing', 'Thermostat housing'), flow: 'always', takenBy: 'nothing' },
+        { ...coolantPlace('place-rear', 'Rear of the head'), flow: 'dead-end', takenBy: 'nothing' },
+      ],
+      placeId: 'place-housing',
+      sensorK: 363.15,
+      gaugeK: 360.15,
+    },
+    airPlace: 'before-throttle',
+    wheel: {
+      teeth: 36,
+      missing: 1,
+      diameterM: 0.16,
+      gapAM: 0.7e-3,
+      gapBM: 0.8e-3,
+      gapCM: 0.75e-3,
+      gapDM: 0.7e-3,
+      toothAtTop: 9,
+      wantsDeg: 80,
+      mostRpm: 5500,
+      pickUp: 'variable-reluctance',
+      signalV: 3,
+      signalRpm: 900,
+      needsV: 0.4,
+      inputHz: 10e3,
+    },
+    holes: [
+      {
+        ...sensorHole('hole-water', 'Coolant sensor'),
+        use: 'coolant',
+        thread: 'M14x1.5',
+        acrossM: 0.024,
+        depthM: 0.02,
+        sensorThreadM: 0.012,
+        seal: 'washer',
+        chipsOut: true,
+      },
+    ],
+    thermistors: [
+      {
+        ...emptyThermistor('curve-water', 'Coolant sensor'),
+        coldK: 273.15,
+        coldOhm: 9423,
+        warmK: 298.15,
+        warmOhm: 2795,
+        hotK: 373.15,
+        hotOhm: 184,
+        biasOhm: 2490,
+        supplyV: 5,
+        bits: 10,
+        ambientK: 291.15,
+        ambientOhm: 3850,
+      },
+    ],
+  },
+  ignition: {
+    ...none.ignition,
+    weights: 'locked',
+    can: 'plugged',
+    leastDeg: 6,
+    mostDeg: 38,
+    tipDeg: 10,
+    terminalDeg: 14,
+    pastDeg: 0,
+    seenAtDeg: 22,
+    turns: 'clockwise',
+    referenceDeg: 60,
+    referenceFixed: false,
+    coil: 'plain',
+    output: 'coil-driver',
+    box: 'none',
+    tachFrom: 'ecu',
+    ecuFedFrom: 'own-feed',
+    ecuReads: 'variable-reluctance',
+    polarity: 'right',
+    labelledFrom: 'front',
+    proved: ['plug', 'injector'].flatMap((kind) => [1, 2, 3, 4, 5, 6].map((n) => provedWire(`${kind}-${n}`, n))),
+  },
 }
 
 const withoutFates = { ...car, engineTop }
@@ -186,3 +303,11 @@ export const withLink = (change: Partial<Top['throttle']['links'][number]>, job 
   withThrottle({ links: job.engineTop.throttle.links.map((l) => ({ ...l, ...change })) }, job)
 export const withWalk = (change: Partial<JobDocument['walkAround']>, job = rightJob): JobDocument =>
   withChange(job, { walkAround: change })
+export const withVacuum = (change: Partial<Top['vacuum']>, job = rightJob): JobDocument =>
+  withTop({ vacuum: { ...job.engineTop.vacuum, ...change } }, job)
+export const withSensors = (change: Partial<Top['sensors']>, job = rightJob): JobDocument =>
+  withTop({ sensors: { ...job.engineTop.sensors, ...change } }, job)
+export const withWheel = (change: Partial<Top['sensors']['wheel']>, job = rightJob): JobDocument =>
+  withSensors({ wheel: { ...job.engineTop.sensors.wheel, ...change } }, job)
+export const withIgnition = (change: Partial<Top['ignition']>, job = rightJob): JobDocument =>
+  withTop({ ignition: { ...job.engineTop.ignition, ...change } }, job)

@@ -1,4 +1,4 @@
-import { companionCylinders, explainFiringOrderError, parseFiringOrder } from './firingOrder.ts'
+import { explainFiringOrderError, firingOfTexts, parseFiringOrder } from './firingOrder.ts'
 
 describe('firing order', () => {
   it.each([
@@ -46,7 +46,15 @@ describe('firing order', () => {
         [3, 2],
       ],
     },
-    { order: [1, 2, 4, 5, 3], pairs: [] },
+    { order: [1, 2, 4, 5, 3], pairs: null },
     { order: [1, 2], pairs: [[1, 2]] },
-  ])('companions of $order', ({ order, pairs }) => expect(companionCylinders(order)).toEqual(pairs))
+  ])('companions of $order', ({ order, pairs }) =>
+    expect(firingOfTexts(order.join('-'), null, null)!.companions).toEqual(pairs),
+  )
+  it('uneven intervals, or texts that cannot be read', () => {
+    expect(firingOfTexts('1-6-5-4-3-2', '90-150-90-150-90-150', 6)!.companions).toBeNull()
+    expect(firingOfTexts('1-3-4-2', '90-150', 4)).toBeNull()
+    expect(firingOfTexts('1-3-4-4', null, 4)).toBeNull()
+    expect(firingOfTexts(Array.from({ length: 18 }, (_, i) => i + 1).join('-'), null, null)).toBeNull()
+  })
 })

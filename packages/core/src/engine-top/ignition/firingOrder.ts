@@ -1,4 +1,8 @@
 import { err, ok, type Result } from '../../verdict/index.ts'
+import { firingGroups, type FiringAnswer } from './firingGroups.ts'
+
+/** As many as a job has wires for. */
+export const MOST_CYLINDERS = 16
 
 export type FiringOrderError =
   | { readonly code: 'notNumbers'; readonly text: string }
@@ -31,11 +35,26 @@ export const explainFiringOrderError = (e: FiringOrderError): string => {
   }
 }
 
-/**
- * Companion cylinders: those half an order apart, whose pistons rise together on an evenly firing four-stroke. Empty
- * for an odd number of cylinders.
- */
-export const companionCylinders = (order: readonly number[]): [number, number][] =>
-  order.length % 2 === 1
-    ? []
-    : order.slice(0, order.length / 2).map((cylinder, i) => [cylinder, order[i + order.length / 2]!])
+/** Crank degrees from firing to firing, "90-150-90-150-90-150": one for each of the order, together 720. Null: not that. */
+export const parseIntervals = (text: string, cylinders: number): number[] | null => {
+  const steps = text
+    .trim()
+    .split(/[-–,;/\s]+/)
+    .filter(Boolean)
+    .map(Number)
+  const sum = steps.reduce((s, d) => s + d, 0)
+  return steps.length === cylinders && steps.every((d) => d > 0) && Math.abs(sum - 720) < 1e-6 ? steps : null
+}
+
+/** Who fires with whom by the texts of a job: order, and uneven intervals where there are any. Null: either cannot be read. */
+export const firingOfTexts = (
+  order: string | null,
+  intervals: string | null,
+  cylinders: number | null,
+): FiringAnswer | null => {
+  const read = order === null ? null : parseFiringOrder(order, cylinders)
+  if (!read?.ok || read.value.length > MOST_CYLINDERS) return null
+  const typed = intervals !== null && intervals.trim() !== ''
+  const intervalsDeg = typed ? parseIntervals(intervals, read.value.length) : null
+  return typed && intervalsDeg === null ? null : firingGroups({ order: read.value, intervalsDeg, rails: [] })
+}
