@@ -7,7 +7,7 @@ const goTo = async (page: Page, tab: string): Promise<void> => {
 const entry = (page: Page, label: string) => page.locator('#measured').getByLabel(label, { exact: true })
 /** Waits until the looms are found and no longer improved. */
 const found = async (page: Page): Promise<void> => {
-  await expect(page.getByText('Search finished.')).toBeVisible({ timeout: 60_000 })
+  await expect(page.getByText('Search finished.')).toBeVisible()
 }
 const cellOf = (page: Page, row: string, column: number) =>
   page

@@ -40,15 +40,18 @@ const built = (build) => async (say) => {
 /** @param {string} file @returns {any} */
 const readReport = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null)
 
-/** Projects of Jest. @param {string[]} projects @returns {Check['work']} */
-const suites = (projects) => async (say) => {
+/**
+ * Projects of Jest. Those that wait for servers and commands leave half of the cores idle: one more of them runs beside.
+ * @param {string[]} projects @param {number} [beside] @returns {Check['work']}
+ */
+const suites = (projects, beside = 0) => async (say) => {
   const file = join(STATE, 'jest.json')
   rmSync(file, { force: true })
   const args = [
     'node_modules/jest/bin/jest.js',
     '--json',
     `--outputFile=${file}`,
-    `--maxWorkers=${availableParallelism()}`,
+    `--maxWorkers=${availableParallelism() + beside}`,
     '--selectProjects',
     ...projects,
   ]
@@ -142,7 +145,7 @@ export const TESTS = [
     name: 'check-server',
     title: 'tests of the server and the launcher',
     from: [...JEST, 'packages', 'apps', 'bench', 'tools', 'lochmoor'],
-    work: suites(['server', 'launch']),
+    work: suites(['server', 'launch'], 1),
   },
   { name: 'check-browser', title: 'browser tests', from: CODE, work: browser },
 ]

@@ -1,6 +1,6 @@
 // @ts-check
 import { spawn } from 'node:child_process'
-import { existsSync, mkdirSync, mkdtempSync, readFileSync, renameSync, rmSync, symlinkSync } from 'node:fs'
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, readdirSync, renameSync, rmSync, symlinkSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir, userInfo } from 'node:os'
 import { join } from 'node:path'
@@ -51,19 +51,35 @@ const temporaryFolder = (folder) => {
   return `--tmpdir=${path}`
 }
 
+const BEGUN = 'new-'
+
+/**
+ * Removes what commands that were killed have left half made. The database's own script outlives the command that started
+ * it and may write on for a while: what it still fills stays, and goes at the next start.
+ * @param {string} folder
+ */
+const removeLeftovers = (folder) => {
+  for (const name of readdirSync(folder).filter((n) => n.startsWith(BEGUN)))
+    try {
+      rmSync(join(folder, name), { recursive: true, force: true })
+    } catch (error) {
+      if (/** @type {NodeJS.ErrnoException} */ (error).code !== 'ENOTEMPTY') throw error
+    }
+}
+
 /**
  * Makes the data folder by the database's own script, which takes no path with spaces from an ordinary user: it is shown
- * the folder by a link without any.
+ * the folder by a link without any. It is made in a folder of its own, which nobody else writes to, and moved into place
+ * when it is whole.
  * @param {string} folder @param {string[]} fast
  */
 const makeDataFolder = async (folder, fast) => {
-  const fresh = join(folder, 'data.new')
-  // What a killed command has begun may still be written to for a while.
-  rmSync(fresh, { recursive: true, force: true, maxRetries: 20, retryDelay: 100 })
-  mkdirSync(join(folder, 'temporary'), { recursive: true })
+  removeLeftovers(folder)
+  const begun = mkdtempSync(join(folder, BEGUN))
+  const temporary = temporaryFolder(begun)
   const links = mkdtempSync(join(tmpdir(), 'lochmoor-new-'))
   const link = join(links, 'folder')
-  symlinkSync(folder, link)
+  symlinkSync(begun, link)
   try {
     await giveFolder(folder)
     await giveFolder(links)
@@ -72,8 +88,8 @@ const makeDataFolder = async (folder, fast) => {
       ...args,
       '/usr/bin/mariadb-install-db',
       '--no-defaults',
-      `--datadir=${join(link, 'data.new')}`,
-      `--tmpdir=${join(link, 'temporary')}`,
+      `--datadir=${join(link, 'data')}`,
+      temporary.replace(begun, link),
       '--auth-root-authentication-method=socket',
       `--auth-root-socket-user=${userInfo().username}`,
       '--skip-test-db',
@@ -84,7 +100,8 @@ const makeDataFolder = async (folder, fast) => {
       throw new Sorry(
         `the database's data folder could not be made in ${folder}: ${output.trim().split('\n').slice(-3).join(' ')}`,
       )
-    renameSync(fresh, join(folder, 'data'))
+    renameSync(join(begun, 'data'), join(folder, 'data'))
+    rmSync(begun, { recursive: true, force: true })
   } finally {
     rmSync(links, { recursive: true, force: true })
   }

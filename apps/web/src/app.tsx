@@ -59,6 +59,14 @@ const router = createBrowserRouter([
                 element: STATION_SCREENS[s.id],
               })),
               {
+                path: 'parts',
+                element: later(() => import('./records/PurchasesPage.tsx').then((m) => ({ default: m.PurchasesPage }))),
+              },
+              {
+                path: 'summary',
+                element: later(() => import('./jobs/GuestSummary.tsx').then((m) => ({ default: m.GuestSummary }))),
+              },
+              {
                 path: 'log',
                 element: later(() => import('./records/LogBookPage.tsx').then((m) => ({ default: m.LogBookPage }))),
               },

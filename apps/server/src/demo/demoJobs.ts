@@ -1,4 +1,4 @@
-import { emptyJob, type JobDocument } from '@lochmoor/core'
+import { emptyJob, emptyPurchase, type JobDocument } from '@lochmoor/core'
 import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
 import { HERON, LINNET } from './demoCircuits.ts'
 import { CARRIER_ENGINE_TOP, CURLEW_ENGINE_TOP } from './demoEngineTop.ts'
@@ -22,7 +22,36 @@ import {
 export const DEMO_WORKSHOP = { id: '0d3a7c1e-5b1f-4a7e-9c41-6f1c0c2b7a01', name: 'Skerrow Bank Garage' }
 
 const c = STOCK_CATALOGUE
-const { engineTop: noEngineTop, fuel: noFuel } = emptyJob('')
+const { engineTop: noEngineTop, fuel: noFuel, facts: noFacts, orders: noOrders } = emptyJob('')
+
+const CURLEW_FACTS: JobDocument['facts'] = {
+  owner: 'J. Wharfe',
+  phone: '01632 960 417',
+  address: '4 Millrace Row, Skerrow',
+  registration: 'CRL 69',
+  chassis: 'GT6-004417',
+  engine: 'V6-31-2290',
+  odometerM: 96_400e3,
+  keyNumber: 'K 318',
+  onPapers: ['owner', 'registration', 'chassis', 'odometer'],
+}
+
+/** Bought early because it is hard to get, and found one day to be another revision. */
+const CURLEW_ORDERS: JobDocument['orders'] = {
+  purchases: [
+    {
+      ...emptyPurchase('purchase-1', 'Quarrie Q170', 'fuel-pump'),
+      supplier: 'Fellside Fuel Parts',
+      price: 138,
+      buyWhen: 'now',
+      delivered: 'right',
+      tested: 'passed',
+      sizeM: 0.19,
+      roomM: 0.24,
+      weakness: 'Those before batch 40 leaked at the outlet fitting',
+    },
+  ],
+}
 
 /** A strong pump on a low-pressure throttle body, with the old quarter-inch line as return. */
 const curlew: JobDocument = {
@@ -119,6 +148,8 @@ const curlew: JobDocument = {
   power: CURLEW_POWER,
   harness: CURLEW_HARNESS,
   work: { state: 'designed', personId: DEMO_PEOPLE[1].id, heldBy: '', built: [] },
+  facts: CURLEW_FACTS,
+  orders: CURLEW_ORDERS,
 }
 
 /** A big slow engine on a module with its own regulator and one line. */
@@ -232,6 +263,8 @@ const warden: JobDocument = {
     heldBy: 'Module and hose on their way',
     built: ['walkAround', 'system'],
   },
+  facts: { ...noFacts, owner: 'A. Threlkeld', registration: 'HSK 57', odometerM: 148_300e3, onPapers: ['owner'] },
+  orders: noOrders,
 }
 
 /** A small blown engine whose pump is enough on the bench and short on the road at night. */
@@ -319,6 +352,8 @@ const carrierWithoutLoom: Omit<JobDocument, 'harness'> = {
   engineTop: CARRIER_ENGINE_TOP,
   power: CARRIER_POWER,
   work: { state: 'surveyed', personId: DEMO_PEOPLE[2].id, heldBy: 'Owner looks for an alternator bracket', built: [] },
+  facts: noFacts,
+  orders: noOrders,
 }
 const carrier: JobDocument = { ...carrierWithoutLoom, harness: carrierHarness(carrierWithoutLoom) }
 

@@ -103,7 +103,13 @@ const LINES: readonly Line[] = [
       place: 'over the sender hole',
     }),
   },
-  { n: 6, jobId: CURLEW, days: 18, who: 1, body: { kind: 'photo', text: 'Gap over the tank', photoId: PHOTO } },
+  {
+    n: 6,
+    jobId: CURLEW,
+    days: 18,
+    who: 1,
+    body: { kind: 'photo', text: 'Gap over the tank', photoId: PHOTO, field: 'walkAround.tank.gapAboveM' },
+  },
   {
     n: 7,
     jobId: CURLEW,

@@ -28,7 +28,7 @@ const design = ({ harness: _harness, ...curlew }: JobDocument): Omit<JobDocument
   },
   walkAround: {
     ...CURLEW_WALK,
-    body: { style: 'saloon', massKg: 1210, drive: 'rear' },
+    body: { style: 'saloon', massKg: 1210, drive: 'rear', steering: 'right' },
     engine: { ...CURLEW_WALK.engine, boreM: 0.0857, compressionRatio: 8.6 },
     ignition: { ...CURLEW_WALK.ignition, suppressedLeads: true },
     tests: {
@@ -73,7 +73,7 @@ export const turnstoneAndWhimbrel = (curlew: JobDocument): readonly [turnstone: 
     {
       ...job,
       vehicle: { ...job.vehicle, title: 'Aldmoor Whimbrel estate', year: 1971 },
-      walkAround: { ...job.walkAround, body: { style: 'estate', massKg: 1270, drive: 'rear' } },
+      walkAround: { ...job.walkAround, body: { style: 'estate', massKg: 1270, drive: 'rear', steering: 'right' } },
       work: {
         state: 'in-build',
         personId: DEMO_PEOPLE[2].id,

@@ -8,7 +8,7 @@ const { walkAround: nothing, system: noWish } = emptyJob('')
 
 /** Looked at from end to end and fit, but for a sporting cam and a fuel tank that wants flushing. */
 export const CURLEW_WALK: WalkAroundSection = {
-  body: { style: 'coupe', massKg: 1140, drive: 'rear' },
+  body: { style: 'coupe', massKg: 1140, drive: 'rear', steering: 'right' },
   engine: {
     boreM: 0.0938,
     strokeM: 0.0722,
@@ -16,11 +16,31 @@ export const CURLEW_WALK: WalkAroundSection = {
     firingOrder: '1-4-2-5-3-6',
     numberedFrom: 'front',
     condition: 'sound',
+    sensors: ['none'],
   },
-  intake: { manifold: 'two-plane', pad: 'two-barrel', divider: 'full', metal: 'aluminium' },
-  ignition: { kind: 'points', advance: 'mechanical-and-vacuum', coilResistor: true, suppressedLeads: false },
+  intake: {
+    manifold: 'two-plane',
+    pad: 'two-barrel',
+    divider: 'full',
+    metal: 'aluminium',
+    consumers: ['servo', 'breather', 'advance'],
+  },
+  ignition: {
+    kind: 'points',
+    advance: 'mechanical-and-vacuum',
+    coilResistor: true,
+    suppressedLeads: false,
+    boxPlace: 'none',
+  },
   cooling: { fan: 'belt', thermostatK: 355.15, sparePort: 'flowing', gauge: 'electric' },
-  gearbox: { kind: 'manual-overdrive', linkage: 'cable', kickdown: 'none', electronic: null },
+  gearbox: {
+    kind: 'manual-overdrive',
+    linkage: 'cable',
+    kickdown: 'none',
+    electronic: null,
+    lockUp: null,
+    computerPlace: null,
+  },
   exhaust: {
     manifold: 'cast',
     merge: 'banks-joined',
@@ -30,6 +50,8 @@ export const CURLEW_WALK: WalkAroundSection = {
     otherPipeDiameterM: 0.0476,
     otherTailLengthM: null,
     catalyst: false,
+    comesApart: 'flanges',
+    poisons: ['none'],
   },
   tank: {
     volumeM3: 0.058,
@@ -41,6 +63,8 @@ export const CURLEW_WALK: WalkAroundSection = {
     baffle: true,
     vent: 'pipe',
     lining: 'bare-steel',
+    oldPump: 'mechanical',
+    gauge: 'true',
   },
   lines: { feed: 'hard-line', feedBoreM: 0.0066, returnLine: true, returnBoreM: 0.0049, condition: 'clean' },
   battery: {
@@ -54,7 +78,7 @@ export const CURLEW_WALK: WalkAroundSection = {
   },
   charging: { kind: 'alternator', ratedA: 55, pulleyRatio: 2.1 },
   earths: { batteryToEngine: true, engineToBody: true, batteryToBody: true, condition: 'bright' },
-  wiring: { state: 'sound', freeFuses: 1, ammeter: false },
+  wiring: { state: 'sound', freeFuses: 1, ammeter: false, loomYear: 1969 },
   bonnet: { stackM: 0.164, gapM: 0.034 },
   cabin: { controllerPlace: 'under-dash', bulkheadHoleM: 0.03 },
   tests: {
@@ -82,12 +106,33 @@ export const CURLEW_WALK: WalkAroundSection = {
     shaftPlayM: 0.08e-3,
     linkagePlay: 'none',
     tankInside: 'dust',
+    vacuumLeak: 'none',
+    exhaustRepairs: ['none'],
   },
+  baseline: {
+    idleLambda: 0.89,
+    idleVacuumPa: 62e3,
+    idleRpm: 810,
+    coolantK: 356.15,
+    airK: 309.15,
+    idleV: 13.7,
+    cruiseLambda: 0.96,
+    cruiseVacuumPa: 48e3,
+    cruiseRpm: 2600,
+  },
+  reach: {
+    inTheWay: [
+      { id: 'out-1', name: 'Glove box and its shelf', place: 'bulkhead', takesS: 1500 },
+      { id: 'out-2', name: 'Spare wheel and boot board', place: 'fuel-lines', takesS: 600 },
+    ],
+    fasteners: [{ id: 'stuck-1', name: 'Down pipe flange nut', place: 'exhaust', state: 'seized', count: 3 }],
+  },
+  means: { lift: 'stands', drillM: 0.025, crimpTools: true, laptop: true, helper: true, shelter: true },
 }
 
 /** Rebuilt and in order from end to end. */
 export const WARDEN_WALK: WalkAroundSection = {
-  body: { style: 'saloon', massKg: 1610, drive: 'rear' },
+  body: { style: 'saloon', massKg: 1610, drive: 'rear', steering: 'left' },
   engine: {
     boreM: 0.0841,
     strokeM: 0.0954,
@@ -95,11 +140,31 @@ export const WARDEN_WALK: WalkAroundSection = {
     firingOrder: '1-6-2-5-8-3-7-4',
     numberedFrom: 'front',
     condition: 'fresh',
+    sensors: ['none'],
   },
-  intake: { manifold: 'log', pad: 'two-barrel', divider: null, metal: 'iron' },
-  ignition: { kind: 'breakerless', advance: 'mechanical-and-vacuum', coilResistor: false, suppressedLeads: true },
+  intake: {
+    manifold: 'log',
+    pad: 'two-barrel',
+    divider: null,
+    metal: 'iron',
+    consumers: ['breather', 'advance', 'modulator'],
+  },
+  ignition: {
+    kind: 'breakerless',
+    advance: 'mechanical-and-vacuum',
+    coilResistor: false,
+    suppressedLeads: true,
+    boxPlace: 'none',
+  },
   cooling: { fan: 'electric', thermostatK: 355.15, sparePort: 'flowing', gauge: 'capillary' },
-  gearbox: { kind: 'automatic', linkage: 'rod', kickdown: 'rod', electronic: false },
+  gearbox: {
+    kind: 'automatic',
+    linkage: 'rod',
+    kickdown: 'rod',
+    electronic: false,
+    lockUp: false,
+    computerPlace: 'none',
+  },
   exhaust: {
     manifold: 'cast',
     merge: 'one',
@@ -109,6 +174,8 @@ export const WARDEN_WALK: WalkAroundSection = {
     otherPipeDiameterM: null,
     otherTailLengthM: null,
     catalyst: false,
+    comesApart: 'welded',
+    poisons: ['lead'],
   },
   tank: {
     volumeM3: 0.07,
@@ -120,6 +187,8 @@ export const WARDEN_WALK: WalkAroundSection = {
     baffle: true,
     vent: 'pipe',
     lining: 'bare-steel',
+    oldPump: 'mechanical',
+    gauge: 'off',
   },
   lines: { feed: 'hard-line', feedBoreM: 0.0065, returnLine: false, returnBoreM: null, condition: 'clean' },
   battery: {
@@ -133,7 +202,7 @@ export const WARDEN_WALK: WalkAroundSection = {
   },
   charging: { kind: 'alternator', ratedA: 70, pulleyRatio: 2.3 },
   earths: { batteryToEngine: true, engineToBody: true, batteryToBody: true, condition: 'bright' },
-  wiring: { state: 'sound', freeFuses: 2, ammeter: true },
+  wiring: { state: 'sound', freeFuses: 2, ammeter: true, loomYear: 1957 },
   bonnet: { stackM: 0.21, gapM: 0.07 },
   cabin: { controllerPlace: 'under-dash', bulkheadHoleM: 0.038 },
   tests: {
@@ -161,13 +230,28 @@ export const WARDEN_WALK: WalkAroundSection = {
     shaftPlayM: 0.05e-3,
     linkagePlay: 'none',
     tankInside: 'clean',
+    vacuumLeak: 'none',
+    exhaustRepairs: ['none'],
   },
+  baseline: {
+    ...nothing.baseline,
+    idleLambda: 0.86,
+    idleVacuumPa: 64e3,
+    idleRpm: 540,
+    coolantK: 355.15,
+    idleV: 13.8,
+  },
+  reach: {
+    inTheWay: [{ id: 'out-1', name: 'Rear seat and boot lining', place: 'tank', takesS: 2400 }],
+    fasteners: [],
+  },
+  means: { lift: 'lift', drillM: 0.025, crimpTools: true, laptop: true, helper: true, shelter: true },
 }
 
 /** Tests not finished, and what was tested says: repair first. */
 export const CARRIER_WALK: WalkAroundSection = {
   ...nothing,
-  body: { style: 'van', massKg: 1180, drive: 'rear' },
+  body: { style: 'van', massKg: 1180, drive: 'rear', steering: 'right' },
   engine: {
     ...nothing.engine,
     boreM: 0.0855,
@@ -176,9 +260,16 @@ export const CARRIER_WALK: WalkAroundSection = {
     numberedFrom: 'bulkhead',
     condition: 'tired',
   },
-  intake: { manifold: 'separate-runners', pad: 'one-barrel', divider: null, metal: 'aluminium' },
-  ignition: { kind: 'points', advance: 'mechanical', coilResistor: false, suppressedLeads: true },
-  exhaust: { ...nothing.exhaust, manifold: 'cast', merge: 'one', pipeDiameterM: 0.042 },
+  intake: { manifold: 'separate-runners', pad: 'one-barrel', divider: null, metal: 'aluminium', consumers: ['none'] },
+  ignition: { kind: 'points', advance: 'mechanical', coilResistor: false, suppressedLeads: true, boxPlace: 'none' },
+  exhaust: {
+    ...nothing.exhaust,
+    manifold: 'cast',
+    merge: 'one',
+    pipeDiameterM: 0.042,
+    comesApart: 'slip-joints',
+    poisons: ['oil'],
+  },
   tank: {
     ...nothing.tank,
     volumeM3: 0.04,
@@ -187,6 +278,8 @@ export const CARRIER_WALK: WalkAroundSection = {
     place: 'under-seat',
     baffle: false,
     lining: 'terne',
+    oldPump: 'mechanical',
+    gauge: 'dead',
   },
   lines: { feed: 'hose', feedBoreM: null, returnLine: false, returnBoreM: null, condition: 'patched' },
   battery: { ...nothing.battery, place: 'under-seat', systemV: '12', earth: 'positive' },
@@ -202,7 +295,18 @@ export const CARRIER_WALK: WalkAroundSection = {
     crankingGroundDropV: 0.34,
     misfire: 'none',
     tankInside: 'dust',
+    vacuumLeak: 'small',
+    exhaustRepairs: ['bands', 'filler'],
   },
+  baseline: { ...nothing.baseline, idleRpm: 900 },
+  reach: {
+    inTheWay: [{ id: 'out-1', name: 'Left seat and its base', place: 'tank', takesS: null }],
+    fasteners: [
+      { id: 'stuck-1', name: 'Exhaust manifold stud', place: 'exhaust', state: 'rounded', count: 2 },
+      { id: 'stuck-2', name: 'Tank strap bolt', place: 'tank', state: 'missing', count: 1 },
+    ],
+  },
+  means: { ...nothing.means, lift: 'stands', drillM: 0.013, crimpTools: false, helper: false },
 }
 
 /** Begun: the first things anyone asks. */
@@ -216,6 +320,8 @@ export const PLOVER_WALK: WalkAroundSection = {
 
 export const CURLEW_SYSTEM: SystemSection = {
   ...noWish,
+  uses: ['long-trips', 'anybody'],
+  tuning: 'self',
   budgetClass: 2,
   originality: 'looks-stock',
   welder: 'self',
@@ -238,6 +344,8 @@ export const CURLEW_SYSTEM: SystemSection = {
 
 export const WARDEN_SYSTEM: SystemSection = {
   ...noWish,
+  uses: ['shows', 'towing'],
+  tuning: 'shop',
   budgetClass: 4,
   originality: 'looks-stock',
   welder: 'none',

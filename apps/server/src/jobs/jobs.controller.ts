@@ -40,6 +40,7 @@ import { parseOrRefuse } from '../http/schema.pipe.ts'
 import { From, GuestsToo, OwnerOnly, Who, type Caller, type PersonCaller } from '../workshop/caller.ts'
 import { PeopleService } from '../workshop/people.service.ts'
 import { BoardService } from './board.service.ts'
+import { withoutPrivate } from './forGuests.ts'
 import { JobsService, type JobError } from './jobs.service.ts'
 
 const STATUS = { noSuchJob: 404, noSuchVersion: 404, notArchived: 409, stale: 409 } satisfies Record<
@@ -104,8 +105,9 @@ export class JobsController {
   @GuestsToo()
   @Header('content-type', JSON_TEXT)
   @Answers({ 200: JobResponse, 404: Refusal })
-  async open(@Who() { workshopId }: Caller, @Param('id', { schema: JobId }) id: string): Promise<string> {
-    return orRefuseJob(await this.jobs.open(workshopId, id))
+  async open(@Who() caller: Caller, @Param('id', { schema: JobId }) id: string): Promise<string> {
+    const text = orRefuseJob(await this.jobs.open(caller.workshopId, id))
+    return caller.kind === 'guest' ? withoutPrivate(text) : text
   }
 
   @Put(':id/sections/:section')

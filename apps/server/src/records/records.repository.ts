@@ -67,7 +67,7 @@ export class RecordsRepository {
       storedAt: r.storedAt ? new Date(r.storedAt) : new Date(),
       who: r.who,
       importedBy: r.importedBy,
-      field: r.body.kind === 'measurement' ? r.body.field : null,
+      field: r.body.kind === 'measurement' || r.body.kind === 'photo' ? (r.body.field ?? null) : null,
       corrects: r.corrects,
       withdraws: r.withdraws,
       body: r.body,

@@ -1,5 +1,5 @@
 import type { NewRecord, PhotoStored, RecordPage, RecordQuery } from '@lochmoor/contract'
-import { err, ok, sameValue, type LogRecord, type Result } from '@lochmoor/core'
+import { err, ok, sameValue, type LogRecord, type RecordBody, type Result } from '@lochmoor/core'
 import { Injectable } from '@nestjs/common'
 import Papa from 'papaparse'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
@@ -21,6 +21,28 @@ export interface Added {
   readonly record: LogRecord
   /** False where it stood in the book already: sent again, or twice at once. */
   readonly isNew: boolean
+}
+
+/** Why, by whom, until when: what stands beside the text of an entry. */
+const reasonOf = (body: RecordBody): string => {
+  switch (body.kind) {
+    case 'decision':
+      return body.reason
+    case 'change':
+      return body.why
+    case 'deviation':
+      return [body.reason, body.risk && `Risk: ${body.risk}`].filter(Boolean).join(' ')
+    case 'hearsay':
+      return `Said by ${body.by}`
+    case 'altered':
+      return body.where
+    case 'delivered':
+      return body.state
+    case 'for-now':
+      return [body.until && `Until ${body.until}`, body.danger && 'A danger'].filter(Boolean).join('. ')
+    default:
+      return ''
+  }
 }
 
 @Injectable()
@@ -85,11 +107,11 @@ export class RecordsService {
         entered: m ? m.text : 'text' in r.body ? r.body.text : '',
         'value (SI)': m?.si ?? '',
         family: m?.family ?? '',
-        field: m?.field ?? '',
+        field: m?.field ?? (r.body.kind === 'photo' ? (r.body.field ?? '') : ''),
         place: m?.place ?? '',
         condition: m?.condition ?? '',
         instrument: m?.instrument ?? '',
-        reason: r.body.kind === 'decision' ? r.body.reason : r.body.kind === 'change' ? r.body.why : '',
+        reason: reasonOf(r.body),
         from: r.body.kind === 'change' ? r.body.from : '',
         to: r.body.kind === 'change' ? r.body.to : '',
         corrects: r.corrects ?? '',

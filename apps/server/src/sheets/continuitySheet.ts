@@ -1,6 +1,6 @@
 import type { Paper } from '@lochmoor/contract'
 import { engineTopCase, type JobDocument, type WireToProve } from '@lochmoor/core'
-import type { SheetHead } from './fuelSheet.ts'
+import { beginPaper, type SheetHead } from './stationSheetHead.ts'
 import { SheetPaper, TICK } from './pdf/sheetPaper.ts'
 
 const KINDS = ['injector', 'coil', 'plug'] as const
@@ -12,8 +12,7 @@ export const continuitySheet = (job: JobDocument, head: SheetHead, paper: Paper)
   const { ignition, numberedFrom } = engineTopCase(job)
   const { firing, order, placeOf, wires } = ignition
   const { title } = job.vehicle
-  const made = head.madeAt.toISOString().slice(0, 10)
-  const sheet = new SheetPaper(paper, `${title}: continuity sheet`, `${head.workshop} · ${title} · ${made} · ${head.version}`, head.inEnglish) // prettier-ignore
+  const sheet = beginPaper(job, head, paper, 'continuity sheet')
   sheet.title(`${title}: continuity sheet`)
   const from = numberedFrom === null ? 'which end number one is at is not known' : `numbered from the ${numberedFrom === 'front' ? 'front' : 'bulkhead end'}` // prettier-ignore
   sheet.paragraph(`Firing order ${order?.join('-') ?? 'not known'}, ${from}.`, true)

@@ -15,7 +15,7 @@ import {
   type UnitChoice,
 } from '@lochmoor/core'
 import { writePlaces } from './engineTopPlacesSheet.ts'
-import type { SheetHead } from './fuelSheet.ts'
+import { beginSheet, type SheetHead } from './stationSheetHead.ts'
 import { writeAssumptions, writeFormulas, writeJudgement, writeParts } from './pdf/commonParts.ts'
 import { SheetPaper } from './pdf/sheetPaper.ts'
 import { drawStack } from './pdf/stackDrawing.ts'
@@ -28,20 +28,8 @@ export const engineTopSheet = async (
   paper: Paper,
   units: UnitChoice,
 ): Promise<Buffer> => {
-  const { title, year } = job.vehicle
   const { assumptions, c, verdicts } = ENGINE_TOP_STATION.assess(job, catalogue)
-  const made = head.madeAt.toISOString().slice(0, 10)
-  const sheet = new SheetPaper(
-    paper,
-    `${title}: engine top`,
-    `${head.workshop} · ${title} · ${made} · ${head.version}`,
-    head.inEnglish,
-  )
-  sheet.title(title)
-  sheet.paragraph(
-    `Engine top, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}.`,
-    true,
-  )
+  const sheet = beginSheet(job, head, paper, 'Engine top', units)
   writeJudgement(sheet, verdicts, units)
   sheet.heading('Before anything comes off')
   for (const says of engineTopCautions(job)) sheet.step(says)

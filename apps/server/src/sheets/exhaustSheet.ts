@@ -38,7 +38,7 @@ import {
   type UnitChoice,
   type Verdict,
 } from '@lochmoor/core'
-import type { SheetHead } from './fuelSheet.ts'
+import { beginSheet, type SheetHead } from './stationSheetHead.ts'
 import { writeAssumptions, writeFormulas, writeJudgement, writeParts } from './pdf/commonParts.ts'
 import { SheetPaper } from './pdf/sheetPaper.ts'
 import { drawUnrolled } from './pdf/unrolledDrawing.ts'
@@ -51,19 +51,14 @@ export const exhaustSheet = async (
   paper: Paper,
   units: UnitChoice,
 ): Promise<Buffer> => {
-  const { title, year } = job.vehicle
   const a = assessExhaust(job, catalogue)
-  const made = head.madeAt.toISOString().slice(0, 10)
-  const sheet = new SheetPaper(
+  const sheet = beginSheet(
+    job,
+    head,
     paper,
-    `${title}: exhaust sensor`,
-    `${head.workshop} · ${title} · ${made} · ${head.version}`,
-    head.inEnglish,
-  )
-  sheet.title(title)
-  sheet.paragraph(
-    `Exhaust sensor, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}. Clock positions are seen looking against the flow. Distances are from the downstream edge of the merge, or from the turbo outlet: each drawing says which.`,
-    true,
+    'Exhaust sensor',
+    units,
+    'Clock positions are seen looking against the flow. Distances are from the downstream edge of the merge, or from the turbo outlet: each drawing says which.',
   )
   writeJudgement(sheet, a.verdicts, units)
   pipes(sheet, a.c, units)

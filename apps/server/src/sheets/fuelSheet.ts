@@ -29,15 +29,8 @@ import {
 import { writeAssumptions, writeFormulas, writeJudgement, writeParts } from './pdf/commonParts.ts'
 import { drawHose } from './pdf/hoseDrawing.ts'
 import { drawProfile, PROFILE_HEIGHT } from './pdf/profileDrawing.ts'
-import { SheetPaper, TICK } from './pdf/sheetPaper.ts'
-
-export interface SheetHead {
-  readonly workshop: string
-  readonly madeAt: Date
-  readonly version: string
-  /** A text of the program in the reader's English; what a person has written stays as it is. */
-  readonly inEnglish: (text: string) => string
-}
+import { TICK, type SheetPaper } from './pdf/sheetPaper.ts'
+import { beginSheet, type SheetHead } from './stationSheetHead.ts'
 
 const POINT_WORDS = {
   'in-control': 'OK',
@@ -54,20 +47,8 @@ export const fuelSheet = async (
   paper: Paper,
   units: UnitChoice,
 ): Promise<Buffer> => {
-  const { title, year } = job.vehicle
   const a = FUEL_STATION.assess(job, catalogue)
-  const made = head.madeAt.toISOString().slice(0, 10)
-  const sheet = new SheetPaper(
-    paper,
-    `${title}: fuel system`,
-    `${head.workshop} · ${title} · ${made} · ${head.version}`,
-    head.inEnglish,
-  )
-  sheet.title(title)
-  sheet.paragraph(
-    `Fuel system, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}.`,
-    true,
-  )
+  const sheet = beginSheet(job, head, paper, 'Fuel system', units)
   writeJudgement(sheet, a.verdicts, units)
   moments(sheet, a, units)
   profile(sheet, a, units)

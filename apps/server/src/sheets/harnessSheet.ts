@@ -19,7 +19,7 @@ import {
   type UnitChoice,
   type WireClass,
 } from '@lochmoor/core'
-import type { SheetHead } from './fuelSheet.ts'
+import { beginSheet, type SheetHead } from './stationSheetHead.ts'
 import { writeAssumptions, writeFormulas, writeJudgement, writeParts } from './pdf/commonParts.ts'
 import { INK, SheetPaper } from './pdf/sheetPaper.ts'
 
@@ -31,17 +31,8 @@ export const harnessSheet = async (
   paper: Paper,
   units: UnitChoice,
 ): Promise<Buffer> => {
-  const { title, year } = job.vehicle
   const { assumptions, c, verdicts } = HARNESS_STATION.assess(job, catalogue)
-  const made = head.madeAt.toISOString().slice(0, 10)
-  const sheet = new SheetPaper(
-    paper,
-    `${title}: harness`,
-    `${head.workshop} · ${title} · ${made} · ${head.version}`,
-    head.inEnglish,
-  )
-  sheet.title(title)
-  sheet.paragraph(`Harness, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}.`, true)
+  const sheet = beginSheet(job, head, paper, 'Harness', units)
   writeJudgement(sheet, verdicts, units)
   sheet.heading('Before the first wire')
   for (const says of harnessCautions()) sheet.step(says)

@@ -11,7 +11,7 @@ import {
 } from '@lochmoor/core'
 import { giveWay } from '../threads/givesWay.ts'
 import { continuitySheet } from './continuitySheet.ts'
-import type { SheetHead } from './fuelSheet.ts'
+import type { SheetHead } from './stationSheetHead.ts'
 import { loomFile } from './bench/loomFiles.ts'
 import { templatePaper } from './pdf/templatePaper.ts'
 import { STATION_SHEETS } from './stationSheets.ts'

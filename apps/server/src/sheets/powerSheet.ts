@@ -23,7 +23,7 @@ import {
   type PowerCase,
   type UnitChoice,
 } from '@lochmoor/core'
-import type { SheetHead } from './fuelSheet.ts'
+import { beginSheet, type SheetHead } from './stationSheetHead.ts'
 import { diagramHeight, drawDiagram } from './pdf/circuitDiagram.ts'
 import { writeAssumptions, writeFormulas, writeJudgement, writeParts } from './pdf/commonParts.ts'
 import { SheetPaper, TICK } from './pdf/sheetPaper.ts'
@@ -36,17 +36,8 @@ export const powerSheet = async (
   paper: Paper,
   units: UnitChoice,
 ): Promise<Buffer> => {
-  const { title, year } = job.vehicle
   const { assumptions, c, verdicts } = POWER_STATION.assess(job, catalogue)
-  const made = head.madeAt.toISOString().slice(0, 10)
-  const sheet = new SheetPaper(
-    paper,
-    `${title}: power`,
-    `${head.workshop} · ${title} · ${made} · ${head.version}`,
-    head.inEnglish,
-  )
-  sheet.title(title)
-  sheet.paragraph(`Power, working sheet. ${year === null ? '' : `Built ${year}. `}${head.workshop}, ${made}.`, true)
+  const sheet = beginSheet(job, head, paper, 'Power', units)
   writeJudgement(sheet, verdicts, units)
   sheet.heading('Before anything is connected')
   for (const says of powerCautions(job)) sheet.step(says)

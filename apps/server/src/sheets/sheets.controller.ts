@@ -30,6 +30,7 @@ const LOOM_TYPES: Readonly<Record<string, string>> = {
 const askerOf = (caller: Caller): Asker => ({
   workshopId: caller.workshopId,
   asker: caller.kind === 'person' ? caller.personId : caller.token,
+  isGuest: caller.kind === 'guest',
 })
 
 @ApiTags('sheets')
@@ -99,6 +100,28 @@ export class SheetsController {
     return asFile(await this.sheets.loom(askerOf(caller), id, file, paper, wanted), LOOM_TYPES[ending]!, ending)
   }
 
+  @Get('survey.csv')
+  async survey(
+    @Who() caller: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Query({ schema: PartListQuery }) { units, english }: PartListQuery,
+  ): Promise<StreamableFile> {
+    const wanted = { units: unitsWanted(units), english }
+    return asFile(await this.sheets.survey(askerOf(caller), id, wanted), 'text/csv; charset=utf-8', 'csv')
+  }
+
+  @Get('purchases.csv')
+  async purchases(
+    @Who() caller: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Query({ schema: PartListQuery }) { units, english }: PartListQuery,
+  ): Promise<StreamableFile> {
+    if (caller.kind === 'guest')
+      throw new HttpException({ code: 'forbidden', message: 'Prices are not for guests.' }, 403)
+    const wanted = { units: unitsWanted(units), english }
+    return asFile(await this.sheets.purchases(askerOf(caller), id, wanted), 'text/csv; charset=utf-8', 'csv')
+  }
+
   @Get(':station/sheet.pdf')
   async sheet(
     @Who() caller: Caller,
@@ -112,12 +135,12 @@ export class SheetsController {
 
   @Get(':station/parts.csv')
   async parts(
-    @Who() { workshopId }: Caller,
+    @Who() caller: Caller,
     @Param('id', { schema: JobId }) id: string,
     @Param('station', { schema: StationPath }) station: string,
     @Query({ schema: PartListQuery }) { units, english }: PartListQuery,
   ): Promise<StreamableFile> {
     const wanted = { units: unitsWanted(units), english }
-    return asFile(await this.sheets.parts(workshopId, id, station, wanted), 'text/csv; charset=utf-8', 'csv')
+    return asFile(await this.sheets.parts(askerOf(caller), id, station, wanted), 'text/csv; charset=utf-8', 'csv')
   }
 }

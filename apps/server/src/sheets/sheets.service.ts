@@ -26,6 +26,7 @@ import Papa from 'papaparse'
 import { DataSource } from 'typeorm'
 import { CatalogueRepository } from '../catalogue/catalogue.repository.ts'
 import { documentOf } from '../jobs/documentOf.ts'
+import { forGuests } from '../jobs/forGuests.ts'
 import { FORMULA } from '../http/csv.ts'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
 import { VERSION } from '../version.ts'
@@ -34,6 +35,7 @@ import { WorkPools } from '../threads/workPools.ts'
 import { WorkshopEntity } from '../workshop/workshop.entity.ts'
 import type { PaperTask } from './paperWorker.ts'
 import { STATION_SHEETS } from './stationSheets.ts'
+import { purchasesFile, surveyFile } from './surveyFiles.ts'
 import { thermistorFile } from './thermistorFile.ts'
 
 export interface MadeFile {
@@ -51,6 +53,8 @@ export interface PaperWords {
 export interface Asker {
   readonly workshopId: string
   readonly asker: string
+  /** Whose car it is and what was paid is not for guests. */
+  readonly isGuest: boolean
 }
 
 const PAPERS_AT_ONCE = 2
@@ -97,6 +101,12 @@ const withPaper = (path: string, kind: string, has: (s: StationValue) => boolean
   )
 }
 
+/** A text of the program in the reader's English and units; what people have written stays. */
+const wordsFor = (job: JobDocument, units: UnitChoice, english: English) => {
+  const own = ownWords(job)
+  return (text: string): string => inUnits(inEnglish(text, english, own), units, own)
+}
+
 /** Sheets and lists of a job for the wall and for the dealer. Null: no such job here. */
 @Injectable()
 export class SheetsService {
@@ -111,25 +121,25 @@ export class SheetsService {
 
   /** The working sheet of a station; a refusal where it has none. */
   async sheet(
-    { asker, workshopId }: Asker,
+    by: Asker,
     id: string,
     path: string,
     paper: Paper,
     { units, english }: PaperWords,
   ): Promise<MadeFile | null> {
     const station = withPaper(path, 'working sheet', (s) => STATION_SHEETS[s.id] !== undefined)
-    const job = await this.documentOf(workshopId, id)
+    const job = await this.documentOf(by, id)
     if (!job) return null
-    const { head, own } = await this.headOf(workshopId, job)
-    const catalogue = await this.catalogue.whole(workshopId)
+    const { head, own } = await this.headOf(by.workshopId, job)
+    const catalogue = await this.catalogue.whole(by.workshopId)
     const task = { kind: 'sheet', station: station.id, job, catalogue, head, paper, units, english, own } as const
-    return { name: `${job.vehicle.title}, ${station.title.toLowerCase()}`, bytes: await this.draw(asker, task) }
+    return { name: `${job.vehicle.title}, ${station.title.toLowerCase()}`, bytes: await this.draw(by.asker, task) }
   }
 
   /** The parts list of a station; a refusal where it has none. */
-  async parts(workshopId: string, id: string, path: string, { units, english }: PaperWords): Promise<MadeFile | null> {
+  async parts(by: Asker, id: string, path: string, { units, english }: PaperWords): Promise<MadeFile | null> {
     const station = withPaper(path, 'parts list', (s) => s.parts !== null)
-    const job = await this.documentOf(workshopId, id)
+    const job = await this.documentOf(by, id)
     if (!job) return null
     const own = ownWords(job)
     const name = `${job.vehicle.title}, ${station.title.toLowerCase()} parts`
@@ -138,13 +148,13 @@ export class SheetsService {
 
   /** The drill template of a sensor; a refusal where something is still wanted for it. */
   async template(
-    { asker, workshopId }: Asker,
+    by: Asker,
     id: string,
     sensor: 'a' | 'b',
     as: Paper | 'svg',
     english: English,
   ): Promise<MadeFile | null> {
-    const job = await this.documentOf(workshopId, id)
+    const job = await this.documentOf(by, id)
     if (!job) return null
     const c = exhaustCase(job)
     const index = sensor === 'a' ? 0 : 1
@@ -152,7 +162,7 @@ export class SheetsService {
     if (!found.ok)
       throw new HttpException({ code: found.error, message: `No template yet: ${TEMPLATE_WANTS[found.error]}.` }, 409)
     const { name, pieceName } = found.value
-    const { head: made, own } = await this.headOf(workshopId, job)
+    const { head: made, own } = await this.headOf(by.workshopId, job)
     const { workshop, madeAt, version } = made
     const say = (text: string) => inUnits(inEnglish(text, english, own), {}, own)
     const template = {
@@ -176,24 +186,24 @@ export class SheetsService {
         `${workshop} · ${madeAt.toISOString().slice(0, 10)} · ${version} · glasses, gloves, every chip out of the pipe; battery off before welding, ${earthedTerminal(job)} first`,
       ),
     }
-    return { name: file, bytes: await this.draw(asker, { kind: 'template', paper: as, template, head }) }
+    return { name: file, bytes: await this.draw(by.asker, { kind: 'template', paper: as, template, head }) }
   }
 
   /** What the bench needs of the accepted loom; a refusal before one is accepted. */
   async loom(
-    { asker, workshopId }: Asker,
+    by: Asker,
     id: string,
     file: LoomFile,
     paper: Paper,
     { units, english }: PaperWords,
   ): Promise<MadeFile | null> {
-    const job = await this.documentOf(workshopId, id)
+    const job = await this.documentOf(by, id)
     if (!job) return null
     if (job.harness.loom === null || job.harness.plan === null || job.system.chosen === null)
       throw new HttpException({ code: 'noLoom', message: 'No loom is accepted yet: accept one on tab “Routes” of the harness.' }, 409) // prettier-ignore
-    const { head, own } = await this.headOf(workshopId, job)
+    const { head, own } = await this.headOf(by.workshopId, job)
     const task = { kind: 'loom', file, job, head, paper, units, english, own } as const
-    return { name: `${job.vehicle.title}, ${LOOM_FILE_NAMES[file]}`, bytes: await this.draw(asker, task) }
+    return { name: `${job.vehicle.title}, ${LOOM_FILE_NAMES[file]}`, bytes: await this.draw(by.asker, task) }
   }
 
   /** The card of every group of bolts; a refusal before the order of one is known. */
@@ -216,24 +226,36 @@ export class SheetsService {
 
   /** @param named what the file is called; refuses a job that has nothing for it */
   private async card(
-    { asker, workshopId }: Asker,
+    by: Asker,
     id: string,
     paper: Paper,
     { units, english }: PaperWords,
     kind: 'tightening-card' | 'continuity-sheet',
     named: (job: JobDocument) => string,
   ): Promise<MadeFile | null> {
-    const job = await this.documentOf(workshopId, id)
+    const job = await this.documentOf(by, id)
     if (!job) return null
     const called = named(job)
-    const { head, own } = await this.headOf(workshopId, job)
-    return { name: `${job.vehicle.title}, ${called}`, bytes: await this.draw(asker, { kind, job, head, paper, units, english, own }) } // prettier-ignore
+    const { head, own } = await this.headOf(by.workshopId, job)
+    return { name: `${job.vehicle.title}, ${called}`, bytes: await this.draw(by.asker, { kind, job, head, paper, units, english, own }) } // prettier-ignore
   }
 
   /** What the ECU sees of every thermistor whose curve and bias resistor are known; a refusal where there is none. */
-  async thermistors({ workshopId }: Asker, id: string, { units, english }: PaperWords): Promise<MadeFile | null> {
-    const job = await this.documentOf(workshopId, id)
+  async thermistors(by: Asker, id: string, { units, english }: PaperWords): Promise<MadeFile | null> {
+    const job = await this.documentOf(by, id)
     return job && thermistorFile(job, units, (text) => inEnglish(text, english, ownWords(job)))
+  }
+
+  /** What the walk-around found, entry by entry. */
+  async survey(by: Asker, id: string, { units, english }: PaperWords): Promise<MadeFile | null> {
+    const job = await this.documentOf(by, id)
+    return job && surveyFile(job, units, wordsFor(job, units, english))
+  }
+
+  /** What is bought for the job, line by line. */
+  async purchases(by: Asker, id: string, { units, english }: PaperWords): Promise<MadeFile | null> {
+    const job = await this.documentOf(by, id)
+    return job && purchasesFile(job, units, wordsFor(job, units, english))
   }
 
   private async headOf(workshopId: string, job: JobDocument) {
@@ -249,8 +271,9 @@ export class SheetsService {
     return this.turns.take(async () => Buffer.from(await this.pools.paper(task)), asker)
   }
 
-  private async documentOf(workshopId: string, id: string): Promise<JobDocument | null> {
-    const job = await this.jobs.find(workshopId, id)
-    return job && documentOf(id, job.sections)
+  private async documentOf({ isGuest, workshopId }: Asker, id: string): Promise<JobDocument | null> {
+    const stored = await this.jobs.find(workshopId, id)
+    const job = stored && documentOf(id, stored.sections)
+    return job && isGuest ? forGuests(job) : job
   }
 }

@@ -9,7 +9,7 @@ import {
   type JobDocument,
   type UnitChoice,
 } from '@lochmoor/core'
-import type { SheetHead } from './fuelSheet.ts'
+import { beginPaper, type SheetHead } from './stationSheetHead.ts'
 import { drawOrder } from './pdf/orderDrawing.ts'
 import { SheetPaper } from './pdf/sheetPaper.ts'
 
@@ -17,13 +17,7 @@ import { SheetPaper } from './pdf/sheetPaper.ts'
 export const tighteningCard = (job: JobDocument, head: SheetHead, paper: Paper, units: UnitChoice): Promise<Buffer> => {
   const { bolts } = engineTopCase(job)
   const { title } = job.vehicle
-  const made = head.madeAt.toISOString().slice(0, 10)
-  const sheet = new SheetPaper(
-    paper,
-    `${title}: tightening card`,
-    `${head.workshop} · ${title} · ${made} · ${head.version}`,
-    head.inEnglish,
-  )
+  const sheet = beginPaper(job, head, paper, 'tightening card')
   sheet.title(`${title}: tightening card`)
   sheet.paragraph('From the middle outwards, crosswise; go through all bolts three times. The maker’s torque, where there is one, comes first.', true) // prettier-ignore
   sheet.paragraph('Engine cold, coolant out, every face clean and dry. Run each bolt in by hand first: one that does not go in by hand is not forced.') // prettier-ignore

@@ -35,8 +35,8 @@ export const GuestLinksDialog = ({ jobId, onClose }: { jobId: string; onClose: (
         >
           <Dialog.Title className="mb-1 text-lg font-bold">Guest links</Dialog.Title>
           <p id="guest-text" className="mb-3">
-            Anyone with the link can read this job and its job log, and nothing else, until it expires. It is shown
-            once: copy it now.
+            Anyone with the link can read a summary of this job and its job log until it expires. Owner, numbers of the
+            car and prices stay here. It is shown once: copy it now.
           </p>
           <form
             className="flex items-center gap-2"

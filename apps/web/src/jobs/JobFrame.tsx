@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import { Link, Outlet, useParams } from 'react-router'
+import { Link, Navigate, Outlet, useParams } from 'react-router'
 import { explainApiError, type ApiError } from '../api/client.ts'
 import { watchConnection } from '../store/commands.ts'
 import { loadCatalogue, useCatalogue } from '../store/catalogueStore.ts'
@@ -10,7 +10,8 @@ import { useJobCommands } from './jobCommands.ts'
 import { JobHeader } from './JobHeader.tsx'
 import { ShownJob } from './ShownJob.tsx'
 import { StationsRail } from './StationsRail.tsx'
-import { useKeptPlace } from './useKeptPlace.ts'
+import { useSession } from '../store/sessionStore.ts'
+import { useAddressInJob, useKeptPlace } from './useKeptPlace.ts'
 import { useUndoKeys } from './useUndoKeys.ts'
 
 const loadAll = async (jobId: string): Promise<ApiError | null> => {
@@ -25,6 +26,8 @@ export const JobFrame = () => {
   const open = useJobStore((s) => s.jobId === jobId && s.document !== null)
   const title = useJobStore((s) => s.document?.vehicle.title)
   const catalogue = useCatalogue((s) => s.catalogue)
+  const isGuest = useSession((s) => s.session?.state === 'guest')
+  const at = useAddressInJob().split('/')[0] ?? ''
   useUndoKeys()
   useJobCommands()
   useKeptPlace()
@@ -37,15 +40,41 @@ export const JobFrame = () => {
     document.title = title ? `${title} · Lochmoor` : 'Lochmoor'
   }, [title])
 
+  // A guest reads the summary and the job log, not the engineering.
+  if (isGuest && at !== 'summary' && at !== 'log') return <Navigate to={`/jobs/${jobId}/summary`} replace />
   if (trouble) return <Trouble error={trouble} onRetry={() => void loadAll(jobId).then(setTrouble)} />
   if (!open || !catalogue) return <p className="p-6 text-soft">Opening the job…</p>
   return (
     <ShownJob key={jobId}>
       <JobHeader />
-      <StationsRail />
+      {isGuest ? <GuestRail /> : <StationsRail />}
       <Outlet />
       <ConflictDialog />
     </ShownJob>
+  )
+}
+
+/** Where a guest can go. */
+const GuestRail = () => {
+  const at = useAddressInJob().split('/')[0]
+  return (
+    <nav aria-label="Pages" className="flex shrink-0 border-b border-hair px-3 print:hidden">
+      {(
+        [
+          ['summary', 'Summary'],
+          ['log', 'Job log'],
+        ] as const
+      ).map(([path, title]) => (
+        <Link
+          key={path}
+          to={path}
+          aria-current={at === path ? 'page' : undefined}
+          className={`border-b-[3px] px-2 py-1.5 font-semibold hover:bg-wash ${at === path ? 'border-accent bg-sheet' : 'border-transparent'}`}
+        >
+          {title}
+        </Link>
+      ))}
+    </nav>
   )
 }
 

@@ -16,6 +16,11 @@ const OrderFirst = laterPart<{ readonly to: WorkState; readonly onDone: () => vo
   default: (await import('./OrderFirst.tsx')).OrderFirst,
 }))
 
+/** What was done for now stands in the job log. */
+const HandOverFirst = laterPart<{ readonly onDone: () => void }>(async () => ({
+  default: (await import('./HandOverFirst.tsx')).HandOverFirst,
+}))
+
 const NOBODY = 'nobody'
 
 /** How far the job is, who has it, and what holds it: what people decide, as the board shows it. */
@@ -58,11 +63,16 @@ const WorkForm = () => {
         onChange={(next: WorkState) => {
           // Parts are bought on this step: what stands against that is asked first.
           if (isOrdered(next) && !isOrdered(work.state)) return setWanted(next)
+          // What was done for now is put right, or said, before the car goes.
+          if (next === 'handed-over' && work.state !== 'handed-over') return setWanted(next)
           setWanted(null)
           run(setWork({ state: next }, 'state of work'))
         }}
       />
-      {wanted && <OrderFirst to={wanted} onDone={() => setWanted(null)} />}
+      {wanted === 'handed-over' && isOrdered(work.state) && <HandOverFirst onDone={() => setWanted(null)} />}
+      {wanted && !(wanted === 'handed-over' && isOrdered(work.state)) && (
+        <OrderFirst to={wanted} onDone={() => setWanted(null)} />
+      )}
       {since && <p className="text-sm text-soft">In this state for {daysSince(since)} days.</p>}
       <SelectEntry
         label="Assigned to"

@@ -1,14 +1,13 @@
-import type { LogRecord, RecordKind } from '@lochmoor/core'
+import { RECORD_KINDS, type LogRecord, type RecordKind } from '@lochmoor/core'
 import { useState } from 'react'
 import { Button } from '../shell/Button.tsx'
 import { enterRecord } from '../store/records.ts'
 import { TextEntry, useEntries } from '../fields/TextEntry.tsx'
 import { MeasurementForm } from './MeasurementForm.tsx'
 import { PhotoForm } from './PhotoForm.tsx'
+import { isTold, ToldForm } from './ToldForm.tsx'
 import { KIND_WORDS, plainText } from './RecordRow.tsx'
 import { withdraw } from './measure.ts'
-
-const KINDS: readonly RecordKind[] = ['note', 'measurement', 'decision', 'change', 'photo']
 
 interface Props {
   /** The older entry that the new one corrects. */
@@ -51,7 +50,7 @@ export const EntryForm = ({ corrects, onDone }: Props) => {
         </div>
       ) : (
         <div role="group" aria-label="Kind" className="my-2 flex flex-wrap gap-1">
-          {KINDS.map((k) => (
+          {RECORD_KINDS.map((k) => (
             <button
               key={k}
               type="button"
@@ -68,6 +67,7 @@ export const EntryForm = ({ corrects, onDone }: Props) => {
       {kind === 'decision' && <DecisionForm corrects={corrects} onDone={onDone} />}
       {kind === 'change' && <ChangeForm corrects={corrects} onDone={onDone} />}
       {kind === 'measurement' && <MeasurementForm corrects={corrects} onDone={onDone} />}
+      {isTold(kind) && <ToldForm key={kind} kind={kind} corrects={corrects} onDone={onDone} />}
       {kind === 'photo' && <PhotoForm corrects={corrects} onDone={onDone} />}
     </>
   )

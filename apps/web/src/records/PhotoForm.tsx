@@ -1,33 +1,27 @@
-import { MOST_PHOTO_BYTES, PHOTO_TYPES } from '@lochmoor/contract'
+import { PHOTO_TYPES } from '@lochmoor/contract'
 import type { LogRecord } from '@lochmoor/core'
 import { useState } from 'react'
 import { TextEntry } from '../fields/TextEntry.tsx'
 import { Button } from '../shell/Button.tsx'
 import { enterPhoto, enterRecord } from '../store/records.ts'
-
-const problemOf = (file: File): string | null =>
-  !(PHOTO_TYPES as readonly string[]).includes(file.type)
-    ? `${file.name} is ${file.type || 'of no known kind'}; allowed: JPEG, PNG or WebP.`
-    : file.size > MOST_PHOTO_BYTES
-      ? `${file.name} has ${(file.size / 1024 ** 2).toFixed(1)} MB; allowed: at most ${MOST_PHOTO_BYTES / 1024 ** 2} MB.`
-      : null
+import { photoProblem } from './photoProblem.ts'
 
 interface Props {
   readonly corrects: LogRecord | null
   readonly onDone: () => void
 }
 
-/** A photograph with a few words. Its camera data and place are removed by the server. */
+/** Photographs with a few words, several at once. Its camera data and place are removed by the server. */
 export const PhotoForm = ({ corrects, onDone }: Props) => {
   const photo = corrects?.body.kind === 'photo' ? corrects.body : null
-  const [file, setFile] = useState<File | null>(null)
+  const [files, setFiles] = useState<readonly File[]>([])
   const [text, setText] = useState(photo?.text ?? '')
-  const problem = file && problemOf(file)
-  const ready = photo !== null || (file !== null && problem === null)
+  const problems = files.flatMap((f) => photoProblem(f) ?? [])
+  const ready = photo !== null || (files.length > 0 && problems.length === 0)
   const enter = () => {
     if (photo && corrects) enterRecord({ ...photo, text: text.trim() }, { corrects: corrects.id })
-    else if (file) enterPhoto(file, text.trim())
-    setFile(null)
+    else files.forEach((f, i) => enterPhoto(f, files.length > 1 ? `${text.trim() || 'Photograph'}, ${i + 1} of ${files.length}` : text.trim(), null)) // prettier-ignore
+    setFiles([])
     setText('')
     onDone()
   }
@@ -40,20 +34,21 @@ export const PhotoForm = ({ corrects, onDone }: Props) => {
     >
       {!photo && (
         <label className="block py-1">
-          <span className="block font-semibold">Picture</span>
+          <span className="block font-semibold">Pictures</span>
           <input
             type="file"
             accept={PHOTO_TYPES.join(',')}
-            onChange={(e) => setFile(e.target.files?.[0] ?? null)}
+            multiple
+            onChange={(e) => setFiles([...(e.target.files ?? [])])}
             className="w-full border border-soft/60 bg-sheet p-1.5"
           />
         </label>
       )}
-      {problem && (
-        <p role="alert" className="font-semibold break-words text-stop">
+      {problems.map((problem) => (
+        <p key={problem} role="alert" className="font-semibold break-words text-stop">
           {problem}
         </p>
-      )}
+      ))}
       <TextEntry label="What it shows" lines={2} most={1000} value={text} onChange={setText} />
       <p className="text-sm text-soft">Camera data and location are removed before it is saved.</p>
       <div className="mt-1 flex">

@@ -1,5 +1,5 @@
 import { formatMeasured, type LogRecord, type RecordBody, type RecordKind } from '@lochmoor/core'
-import { Camera, Gauge, GitCommitHorizontal, NotebookPen, Scale } from 'lucide-react'
+import { Camera, Ear, Gauge, GitCommitHorizontal, Hourglass, NotebookPen, PackageOpen, Scale, Scissors, Split } from 'lucide-react' // prettier-ignore
 import { useState } from 'react'
 import { longTime } from '../jobs/shortTime.ts'
 import { FromFile } from '../marks/FromFile.tsx'
@@ -12,9 +12,25 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   decision: 'Decision',
   change: 'Change',
   photo: 'Photograph',
+  deviation: 'Deviation',
+  hearsay: 'Hearsay',
+  altered: 'Altered for good',
+  delivered: 'As delivered',
+  'for-now': 'Done for now',
 }
 
-const ICON = { note: NotebookPen, measurement: Gauge, decision: Scale, change: GitCommitHorizontal, photo: Camera }
+const ICON = {
+  note: NotebookPen,
+  measurement: Gauge,
+  decision: Scale,
+  change: GitCommitHorizontal,
+  photo: Camera,
+  deviation: Split,
+  hearsay: Ear,
+  altered: Scissors,
+  delivered: PackageOpen,
+  'for-now': Hourglass,
+}
 
 interface Props {
   readonly record: LogRecord
@@ -97,10 +113,31 @@ const Body = ({ body, jobId, waiting }: { body: RecordBody; jobId: string; waiti
       )
     case 'measurement':
       return <Measurement body={body} />
+    case 'deviation':
+      return <Told text={body.text} lines={[body.reason, body.risk && `Risk: ${body.risk}`]} />
+    case 'hearsay':
+      return <Told text={body.text} lines={[`Said by ${body.by}; not measured`]} />
+    case 'altered':
+      return <Told text={body.text} lines={[body.where]} />
+    case 'delivered':
+      return <Told text={body.text} lines={[body.state]} />
+    case 'for-now':
+      return <Told text={body.text} lines={[body.until && `Until: ${body.until}`, body.danger ? 'A danger: not driven before it is put right' : 'Holds up hand-over']} /> // prettier-ignore
     case 'photo':
       return <Photo body={body} jobId={jobId} waiting={waiting} />
   }
 }
+
+const Told = ({ text, lines }: { text: string; lines: readonly string[] }) => (
+  <>
+    <p className="font-bold whitespace-pre-line">{text}</p>
+    {lines.filter(Boolean).map((line) => (
+      <p key={line} className="whitespace-pre-line">
+        {line}
+      </p>
+    ))}
+  </>
+)
 
 const Measurement = ({ body }: { body: Extract<RecordBody, { kind: 'measurement' }> }) => {
   const units = usePreferences((s) => s.units)

@@ -1,8 +1,10 @@
 import {
+  describePath,
   figureAt,
   FITNESS_TESTS,
   formatQuantity,
   isRelevant,
+  sameValue,
   measurementInForce,
   walkEntryAt,
   valueAt,
@@ -49,14 +51,18 @@ const valueOf = (body: MeasurementBody): unknown => {
       return entry.options.find(([, words]) => words === body.text)?.[0] ?? null
     case 'seen':
       return body.text === 'yes'
-    default:
-      return body.text
+    case 'set':
+      return entry.options.filter(([, words]) => body.text.split(', ').includes(words)).map(([v]) => v)
+    default: {
+      const words = entry || body.field === null ? null : describePath(body.field).words
+      return Object.entries(words ?? {}).find(([, said]) => said === body.text)?.[0] ?? body.text
+    }
   }
 }
 
 /** Whether the job has at a measurement's place what was measured. */
 export const standsOn = (job: JobDocument, body: RecordBody): boolean =>
-  body.kind === 'measurement' && body.field !== null && valueAt(job, body.field) === valueOf(body)
+  body.kind === 'measurement' && body.field !== null && sameValue(valueAt(job, body.field), valueOf(body))
 
 const toJob = (field: string, value: unknown, quantity: string): boolean =>
   run(setAt(field, value, quantity.toLowerCase()))

@@ -68,7 +68,7 @@ describe('a file of waiting edits, read back', () => {
   it('a photograph comes back whole', async () => {
     server.down = true
     const bytes = Uint8Array.from({ length: 300 }, (_, i) => i % 256)
-    enterPhoto(new Blob([bytes], { type: 'image/png' }), 'the joint')
+    enterPhoto(new Blob([bytes], { type: 'image/png' }), 'the joint', null)
     const text = await waitingAsText()
     for (const e of outbox.ofJob(JOB)) outbox.remove(e.key)
     await readWaiting(text)

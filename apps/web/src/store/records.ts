@@ -148,7 +148,7 @@ export const measuredAt =
   }
 
 /** Puts a photograph into the outbox, followed by its entry in the book. */
-export const enterPhoto = (blob: Blob, text: string): void => {
+export const enterPhoto = (blob: Blob, text: string, field: string | null): void => {
   const { jobId } = useJobStore.getState()
   const personId = personNow()
   if (!jobId || !personId) return
@@ -162,5 +162,5 @@ export const enterPhoto = (blob: Blob, text: string): void => {
     photoId,
     blob,
   })
-  enterRecord({ kind: 'photo', text, photoId })
+  enterRecord({ kind: 'photo', text, photoId, field })
 }

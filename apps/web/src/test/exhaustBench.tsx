@@ -33,6 +33,7 @@ const sensor: SensorPart = {
   thread: 'M18 x 1.5',
   tightenNm: 45,
   leadedS: null,
+  calibratedLead: null,
 }
 const boss: BungPart = {
   id: 'w',

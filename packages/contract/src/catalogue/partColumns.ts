@@ -120,6 +120,12 @@ export const PART_COLUMNS: Readonly<Record<PartKind, readonly PartColumn[]>> = {
     number('resets below', 'leastV', 1, 'V'),
     number('rides through', 'rideThroughS', 1e-3, 'ms'),
     text('pins', 'pinout'),
+    number('digital inputs', 'digitalInputs'),
+    flag('knock input', 'knockInput'),
+    text('connectors', 'connectors'),
+    text('revision', 'revision'),
+    text('pump switch', 'pumpSwitch'),
+    text('market switch', 'marketSwitch'),
   ],
   sensors: [
     ...common,
@@ -136,6 +142,7 @@ export const PART_COLUMNS: Readonly<Record<PartKind, readonly PartColumn[]>> = {
     text('thread', 'thread'),
     number('tighten', 'tightenNm', 1, 'N m'),
     number('on leaded fuel', 'leadedS', 3600, 'h'),
+    flag('calibrated lead', 'calibratedLead'),
   ],
   bungs: [
     ...common,

@@ -2,6 +2,7 @@ import { copy, nulls, object, type JobMigration, type Json } from './migrationSt
 import { addBenchWork, addHarness, CONTROLLERS_SAY_SINCE_10 } from './harnessMigrations.ts'
 import { addEngineTop, addVacuumSensorsIgnition } from './engineTopMigrations.ts'
 import { addFeedsAndEarths, addPower, CONTROLLERS_SAY_SINCE_8 } from './powerMigrations.ts'
+import { addSurvey, CONTROLLERS_SAY_SINCE_14, SENSORS_SAY_SINCE_14 } from './surveyMigrations.ts'
 
 export type { JobMigration } from './migrationStep.ts'
 
@@ -295,7 +296,8 @@ const leaveUncounted: JobMigration = {
 /** What parts of a kind say since an older version; null where an older copy or an older part of one's own says nothing. */
 export const PARTS_SAY_SINCE: Readonly<Partial<Record<string, Json>>> = {
   ...PARTS_SAY_SINCE_6,
-  controllers: { ...CONTROLLERS_SAY_SINCE_8, ...CONTROLLERS_SAY_SINCE_10 },
+  controllers: { ...CONTROLLERS_SAY_SINCE_8, ...CONTROLLERS_SAY_SINCE_10, ...CONTROLLERS_SAY_SINCE_14 },
+  sensors: SENSORS_SAY_SINCE_14,
 }
 
 /** In order; each brings a document one version on. */
@@ -312,6 +314,7 @@ export const JOB_MIGRATIONS: readonly JobMigration[] = [
   addBenchWork,
   addEngineTop,
   addVacuumSensorsIgnition,
+  addSurvey,
 ]
 
 /** Sections of an older document brought up to this version; newer or unknown versions are left as they are. */

@@ -135,6 +135,12 @@ export const ControllerPartSchema = z.strictObject({
   leastV: known(figure(range(2, 11, 'V'))),
   rideThroughS: known(figure(range(0, 1, 's'))),
   pinout: known(z.string({ error: PINOUT }).min(1, { error: PINOUT }).max(4000, { error: PINOUT })),
+  digitalInputs: known(wholeFigure(range(0, 32, ''))),
+  knockInput: has.nullable(),
+  connectors: known(text(200)),
+  revision: known(text(40)),
+  pumpSwitch: known(text(200)),
+  marketSwitch: known(text(200)),
 }) satisfies z.ZodType<ControllerPart>
 
 const gasK = figure(range(400, 1600, 'K'))
@@ -155,6 +161,7 @@ export const SensorPartSchema = z
     thread: text(40),
     tightenNm: figure(range(5, 120, 'N m')),
     leadedS: known(figure(range(3600, 3.6e7, 's'))),
+    calibratedLead: has.nullable(),
   })
   .refine((s) => s.mostGasK <= s.mostGasShortK, {
     path: ['mostGasShortK'],

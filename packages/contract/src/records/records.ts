@@ -13,7 +13,18 @@ const FIELD = 'allowed: the path of a field, at most 120 letters, figures, dots 
 /** Where in the document a figure stands. */
 export const FieldPath = z.string({ error: FIELD }).regex(/^[\w.-]{1,120}$/, { error: FIELD })
 
-export const RecordKindSchema = oneOf(['note', 'measurement', 'decision', 'change', 'photo'])
+export const RecordKindSchema = oneOf([
+  'note',
+  'measurement',
+  'decision',
+  'change',
+  'photo',
+  'deviation',
+  'hearsay',
+  'altered',
+  'delivered',
+  'for-now',
+])
 
 const FAMILIES = 'allowed: a family of quantities, or null'
 export const RecordBodySchema = z.discriminatedUnion('kind', [
@@ -64,6 +75,8 @@ export const RecordBodySchema = z.discriminatedUnion('kind', [
           'airFlow',
           'force',
           'frequency',
+          'roadDistance',
+          'money',
         ],
         { error: FAMILIES },
       )
@@ -80,6 +93,18 @@ export const RecordBodySchema = z.discriminatedUnion('kind', [
     kind: z.literal('photo'),
     text: text(1000),
     photoId: z.uuid({ error: 'allowed: the id of a photograph' }),
+    // Older photographs belong to the whole job.
+    field: FieldPath.nullable().default(null),
+  }),
+  z.strictObject({ kind: z.literal('deviation'), text: filled(1000), reason: filled(2000), risk: text(1000) }),
+  z.strictObject({ kind: z.literal('hearsay'), text: filled(1000), by: filled(200) }),
+  z.strictObject({ kind: z.literal('altered'), text: filled(1000), where: text(200) }),
+  z.strictObject({ kind: z.literal('delivered'), text: filled(400), state: filled(2000) }),
+  z.strictObject({
+    kind: z.literal('for-now'),
+    text: filled(1000),
+    until: text(400),
+    danger: z.boolean({ error: 'allowed: true or false' }),
   }),
 ]) satisfies z.ZodType<RecordBody>
 

@@ -1,8 +1,10 @@
 import { emptyOf, group, nodeAt, type FigureNode, type ValueOf } from '../shape/index.ts'
 import { ENGINE_TOP } from '../sections/engineTop.ts'
 import { EXHAUST } from '../sections/exhaust.ts'
+import { FACTS } from '../sections/facts.ts'
 import { FUEL } from '../sections/fuel.ts'
 import { HARNESS } from '../sections/harness.ts'
+import { ORDERS } from '../sections/orders.ts'
 import { POWER } from '../sections/power.ts'
 import { SYSTEM } from '../sections/system.ts'
 import { VEHICLE } from '../sections/vehicle.ts'
@@ -23,6 +25,8 @@ export const JOB = group({
   power: POWER,
   harness: HARNESS,
   work: WORK,
+  facts: FACTS,
+  orders: ORDERS,
 })
 export type JobDocument = ValueOf<typeof JOB>
 export type SectionName = keyof JobDocument

@@ -1,3 +1,5 @@
+import type { FACTS } from '../sections/facts.ts'
+import type { ORDERS } from '../sections/orders.ts'
 import type { SYSTEM } from '../sections/system.ts'
 import type { VEHICLE } from '../sections/vehicle.ts'
 import type { Hows } from './hows.ts'
@@ -22,4 +24,18 @@ export const SYSTEM_HOWS: Hows<typeof SYSTEM> = {
   powerLaterW: 'You buy pump and lines once: what the engine may make in a few years’ time.',
   boostLaterPa: 'Gauge pressure; leave it empty if no blower is planned.',
   budgetClass: 'For the whole conversion, from cheap to very expensive.',
+}
+
+export const FACTS_HOWS: Hows<typeof FACTS> = {
+  odometerM: 'As it reads at the walk-around; the first re-check is counted from it.',
+}
+
+export const ORDERS_HOWS: Hows<typeof ORDERS> = {
+  purchases: {
+    item: {
+      price: 'From the invoice, for the whole quantity, in the money your workshop counts in.',
+      sizeM: 'From its data sheet or with a rule: the dimension that decides whether it goes in.',
+      roomM: 'A rule or a cardboard dummy at the place, with the bonnet shut and everything back in.',
+    },
+  },
 }

@@ -1,3 +1,5 @@
+import type { FACT_NAMES, FACTS } from '../sections/facts.ts'
+import type { ORDERS } from '../sections/orders.ts'
 import type { SYSTEM } from '../sections/system.ts'
 import type { VEHICLE } from '../sections/vehicle.ts'
 import { WORK_STATE_WORDS, type WORK } from '../sections/work.ts'
@@ -84,6 +86,42 @@ export const SYSTEM_LABELS: Labels<typeof SYSTEM> = {
   },
   controller: 'ECU',
   reason: 'Reason for the choice',
+  uses: 'What the car is for',
+  signals: {
+    label: 'Further inputs and outputs',
+    words: {
+      brake: 'brake switch',
+      'cooling-request': 'cooling request',
+      'road-speed': 'road speed',
+      knock: 'knock sensor',
+      'oil-pressure': 'oil pressure',
+      'ambient-pressure': 'ambient pressure',
+      'second-fan': 'second fan',
+      speedometer: 'speedometer',
+    },
+  },
+  distributorSize: {
+    label: 'Controlled distributor',
+    words: { 'made-for-it': 'made for this engine', 'other-size': 'of another size, adapted at its plugs' },
+  },
+  tuning: { label: 'Who tunes it', words: { self: 'we do', shop: 'a shop', nobody: 'nobody' } },
+  later: {
+    label: 'Left for a later stage',
+    words: {
+      fan: 'fan control',
+      'second-sensor': 'second oxygen sensor',
+      gearbox: 'gearbox control',
+      timing: 'timing control',
+      signals: 'further inputs and outputs',
+    },
+  },
+  asDelivered: {
+    '': 'ECU as delivered',
+    revision: 'revision',
+    pumpSwitch: 'pump switch stands at',
+    marketSwitch: 'market switch stands at',
+    connectors: 'connectors',
+  },
 }
 
 export const WORK_LABELS: Labels<typeof WORK> = {
@@ -92,4 +130,51 @@ export const WORK_LABELS: Labels<typeof WORK> = {
   personId: 'Assigned to',
   heldBy: 'On hold because',
   built: 'Built',
+}
+
+const FACT_WORDS = {
+  owner: 'owner',
+  phone: 'phone',
+  address: 'address',
+  registration: 'registration',
+  chassis: 'chassis number',
+  engine: 'engine number',
+  odometer: 'distance on the clock',
+  keyNumber: 'key number',
+} as const satisfies Record<(typeof FACT_NAMES)[number], string>
+
+export const FACTS_LABELS: Labels<typeof FACTS> = {
+  '': '',
+  owner: 'Owner',
+  phone: 'Phone',
+  address: 'Address',
+  registration: 'Registration',
+  chassis: 'Chassis number',
+  engine: 'Engine number',
+  odometerM: 'Distance on the clock',
+  keyNumber: 'Key number',
+  onPapers: { label: 'Printed on papers', words: FACT_WORDS },
+}
+
+export const ORDERS_LABELS: Labels<typeof ORDERS> = {
+  '': '',
+  purchases: {
+    '': 'Order of',
+    item: {
+      '': '',
+      name: 'name',
+      lineId: 'line of the list',
+      supplier: 'supplier',
+      price: 'price',
+      buyWhen: { label: 'buy', words: { now: 'now', 'with-the-next': 'with the next order', last: 'last' } },
+      delivered: {
+        label: 'delivered',
+        words: { right: 'right', wrong: 'wrong part', missing: 'missing', double: 'double', damaged: 'damaged' },
+      },
+      tested: { label: 'tested before fitting', words: { passed: 'passed', failed: 'failed' } },
+      sizeM: 'largest dimension',
+      roomM: 'room at its place',
+      weakness: 'known weakness or revision',
+    },
+  },
 }

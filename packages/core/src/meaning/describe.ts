@@ -24,7 +24,7 @@ export const walkEntryAt = (path: string): WalkEntry | undefined =>
   ENTRIES.get(path) ?? ENTRIES.get(path.replace(/\.\d+$/, ''))
 
 const wordsOfEntry = (entry: WalkEntry): Described['words'] =>
-  entry.kind === 'choice'
+  entry.kind === 'choice' || entry.kind === 'set'
     ? Object.fromEntries(entry.options)
     : entry.kind === 'seen'
       ? { true: entry.yes ?? 'Yes', false: entry.no ?? 'No' }
@@ -116,7 +116,7 @@ export const describePath = (path: string, job: JobDocument | null = null, then:
   return {
     label: own === null ? where || path : where === '' ? `${own[0]!.toUpperCase()}${own.slice(1)}` : `${where}: ${own}`,
     family: familyOf(node),
-    words: node?.is === 'word' ? (word?.words ?? null) : null,
+    words: node?.is === 'word' || node?.is === 'set' ? (word?.words ?? null) : null,
   }
 }
 

@@ -54,6 +54,10 @@ export const EXHAUST_HOWS: Hows<typeof EXHAUST> = {
       clockDeg: CLOCK,
     },
   },
+  found: {
+    alongM: 'Tape along the top line from the downstream edge of the merge to the middle of the bung.',
+    clockDeg: CLOCK,
+  },
   cablePathM:
     'String from the bung to the harness connector, along the cable’s route, with the engine rocked both ways.',
   cableGapM: 'A rule from the string to the pipe, at their closest.',

@@ -116,6 +116,7 @@ export const EXHAUST_LABELS: Labels<typeof EXHAUST> = {
       ports: 'into the ports',
       catalyst: 'into the catalyst',
       'shut-off': 'shut off in closed loop',
+      removed: 'no more: pump removed',
     },
   },
   heatRiser: {
@@ -136,4 +137,47 @@ export const EXHAUST_LABELS: Labels<typeof EXHAUST> = {
     label: 'Injector of bank A unplugged',
     words: { 'own-went-lean': 'reading A went lean: right', 'other-went-lean': 'reading B went lean: crossed' },
   },
+  airPump: {
+    label: 'Air pump: seen to',
+    words: {
+      'ports-plugged': 'ports plugged',
+      'belt-fits': 'belt of the right length',
+      'bracket-off': 'bracket off or safe',
+      allowed: 'removal allowed here',
+    },
+  },
+  found: {
+    '': 'Bung as found',
+    run: { label: 'sits on', words: RUNS },
+    alongM: 'along the pipe',
+    clockDeg: 'clock position',
+    thread: { label: 'thread', words: { fits: 'takes the sensor', other: 'another thread' } },
+    accepted: 'used as it is',
+    reason: 'reason for using it',
+  },
+  weldLater: 'Clamped now, welded later',
+  trip: {
+    label: 'Driven to the welder with',
+    words: {
+      plugged: 'a plug in the hole',
+      'sensor-powered': 'the sensor fitted and powered',
+      'sensor-unpowered': 'the sensor fitted, without power',
+    },
+  },
+  flanged: 'Stretch made removable by flanges',
+  coating: {
+    label: 'Coating or wrap goes on',
+    words: { none: 'never', 'before-holes': 'before the last hole', 'after-holes': 'after the last hole and weld' },
+  },
+  benchBefore: { label: 'Pressure test off the car, before coating', words: { tight: 'tight', leaks: 'leaks' } },
+  benchAfter: { label: 'Pressure test off the car, after coating', words: { tight: 'tight', leaks: 'leaks' } },
+  lead: {
+    label: 'Leads of the sensor',
+    words: {
+      whole: 'as delivered',
+      'extension-altered': 'extension shortened or made',
+      'sensor-lead-cut': 'sensor’s own lead cut',
+    },
+  },
+  surplusAt: 'Surplus lead stowed at',
 }

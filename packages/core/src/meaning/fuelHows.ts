@@ -56,6 +56,8 @@ const TANK_HOWS: Hows<typeof FUEL_TANK> = {
 }
 
 export const FUEL_HOWS: Hows<typeof FUEL> = {
+  secondEthanolShare:
+    'Of a second fuel that goes in by turns, tested the same way. Leave it empty where there is only one.',
   ethanolShare:
     'Shake 100 mL of fuel with 10 mL of water in a graduated cylinder: what the water layer gains is ethanol. Fuel sold as E85 holds 51 to 83 %.',
   fuelTemperatureK: 'A probe in the filler neck after half an hour’s driving.',

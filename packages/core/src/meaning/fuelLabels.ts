@@ -73,11 +73,23 @@ const TANK: Labels<typeof FUEL_TANK> = {
   senderFullOhm: 'Sender resistance, full',
   gaugeEmptyOhm: 'Gauge resistance, empty',
   gaugeFullOhm: 'Gauge resistance, full',
+  senderEarth: {
+    label: 'Sender earthed at the new plate by',
+    words: { 'own-lead': 'a lead of its own', plate: 'plate and screws', nothing: 'nothing yet' },
+  },
+  hatch: { label: 'Hatch above the tank', words: { none: 'none', planned: 'planned', made: 'made' } },
+  pumpHeard: {
+    label: 'Pump at key-on',
+    words: { hums: 'hums and stops', loud: 'loud or growling', silent: 'silent' },
+  },
+  strappedUp: 'Tank strapped up',
 }
 
 export const FUEL_LABELS: Labels<typeof FUEL> = {
   '': '',
   ethanolShare: 'Ethanol in the fuel',
+  secondEthanolShare: 'Ethanol in a second fuel',
+  changedByHand: 'Changed by hand for the second fuel',
   fuelTemperatureK: 'Fuel temperature',
   systemType: { label: 'System type', words: { return: 'return-type', 'single-line': 'returnless' } },
   injectionPlace: {

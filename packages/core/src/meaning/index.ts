@@ -5,10 +5,13 @@ export { TEST_ENTRIES } from './walkAround/tests.ts'
 export type {
   ChoiceEntry,
   DrawingId,
+  FactEntry,
   FigureEntry,
   ListEntry,
+  RowsEntry,
   Need,
   SeenEntry,
+  SetEntry,
   TextEntry,
   WalkEntry,
   WalkGroup,

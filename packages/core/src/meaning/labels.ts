@@ -1,4 +1,4 @@
-import type { GroupNode, Leaf, ListNode, MaybeNode, SeatsNode, WordNode } from '../shape/index.ts'
+import type { GroupNode, Leaf, ListNode, MaybeNode, SeatsNode, SetNode, WordNode } from '../shape/index.ts'
 
 /** What the words of a leaf are called. */
 export interface WordLabel<W extends string = string> {
@@ -13,14 +13,16 @@ export interface WordLabel<W extends string = string> {
 export type Labels<N> =
   N extends WordNode<infer W>
     ? WordLabel<W>
-    : N extends GroupNode<infer F>
-      ? { readonly '': string } & { readonly [K in keyof F]: Labels<F[K]> }
-      : N extends MaybeNode<infer G>
-        ? Labels<G>
-        : N extends ListNode<infer G>
-          ? { readonly '': string; readonly item: Labels<G> }
-          : N extends SeatsNode<infer S>
-            ? { readonly '': readonly string[]; readonly seat: Labels<S> }
-            : N extends Leaf
-              ? string
-              : never
+    : N extends SetNode<WordNode<infer W>>
+      ? WordLabel<W> | string
+      : N extends GroupNode<infer F>
+        ? { readonly '': string } & { readonly [K in keyof F]: Labels<F[K]> }
+        : N extends MaybeNode<infer G>
+          ? Labels<G>
+          : N extends ListNode<infer G>
+            ? { readonly '': string; readonly item: Labels<G> }
+            : N extends SeatsNode<infer S>
+              ? { readonly '': readonly string[]; readonly seat: Labels<S> }
+              : N extends Leaf
+                ? string
+                : never

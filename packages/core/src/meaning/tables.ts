@@ -1,6 +1,6 @@
 import type { JOB } from '../job/index.ts'
-import { SYSTEM_HOWS, VEHICLE_HOWS } from './carHows.ts'
-import { SYSTEM_LABELS, VEHICLE_LABELS, WORK_LABELS } from './carLabels.ts'
+import { FACTS_HOWS, ORDERS_HOWS, SYSTEM_HOWS, VEHICLE_HOWS } from './carHows.ts'
+import { FACTS_LABELS, ORDERS_LABELS, SYSTEM_LABELS, VEHICLE_LABELS, WORK_LABELS } from './carLabels.ts'
 import { ENGINE_TOP_HOWS } from './engineTopHows.ts'
 import { ENGINE_TOP_LABELS } from './engineTopLabels.ts'
 import { EXHAUST_HOWS } from './exhaustHows.ts'
@@ -11,6 +11,7 @@ import { HARNESS_HOWS } from './harnessHows.ts'
 import { HARNESS_LABELS } from './harnessLabels.ts'
 import { POWER_HOWS } from './powerHows.ts'
 import { POWER_LABELS } from './powerLabels.ts'
+import { REACH_HOWS, REACH_LABELS } from './walkAround/reachTable.ts'
 import type { Hows } from './hows.ts'
 import type { Labels } from './labels.ts'
 
@@ -19,7 +20,10 @@ type Sections = (typeof JOB)['fields']
 type Told = Omit<Sections, 'walkAround'>
 
 /** What every part of the document is called. */
-export const LABELS: { readonly [S in keyof Told]: Labels<Told[S]> } = {
+export const LABELS: { readonly [S in keyof Told]: Labels<Told[S]> } & {
+  readonly walkAround: { readonly '': ''; readonly reach: typeof REACH_LABELS }
+} = {
+  walkAround: { '': '', reach: REACH_LABELS },
   vehicle: VEHICLE_LABELS,
   system: SYSTEM_LABELS,
   fuel: FUEL_LABELS,
@@ -28,10 +32,15 @@ export const LABELS: { readonly [S in keyof Told]: Labels<Told[S]> } = {
   power: POWER_LABELS,
   harness: HARNESS_LABELS,
   work: WORK_LABELS,
+  facts: FACTS_LABELS,
+  orders: ORDERS_LABELS,
 }
 
 /** How every figure of the document is measured or decided. */
-export const HOWS: { readonly [S in Exclude<keyof Told, 'work'>]: Hows<Told[S]> } = {
+export const HOWS: { readonly [S in Exclude<keyof Told, 'work'>]: Hows<Told[S]> } & {
+  readonly walkAround: { readonly reach: typeof REACH_HOWS }
+} = {
+  walkAround: { reach: REACH_HOWS },
   vehicle: VEHICLE_HOWS,
   system: SYSTEM_HOWS,
   fuel: FUEL_HOWS,
@@ -39,4 +48,6 @@ export const HOWS: { readonly [S in Exclude<keyof Told, 'work'>]: Hows<Told[S]> 
   engineTop: ENGINE_TOP_HOWS,
   power: POWER_HOWS,
   harness: HARNESS_HOWS,
+  facts: FACTS_HOWS,
+  orders: ORDERS_HOWS,
 }

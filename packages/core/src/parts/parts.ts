@@ -157,6 +157,18 @@ export interface ControllerPart extends Part {
   readonly rideThroughS: Known
   /** Pins of its connectors with what each is for: "A1 injector-1; A2 injector-2". Null: not known. */
   readonly pinout: string | null
+  /** Switches to earth or plus: brake, cooling request, pulses of road speed. Null: not known. */
+  readonly digitalInputs: Known
+  /** An input of its own for a knock sensor. */
+  readonly knockInput: boolean | null
+  /** Its plugs with their ways: "A 24; B 12". */
+  readonly connectors: string | null
+  /** Hardware or program it is sold with now. */
+  readonly revision: string | null
+  /** Positions of the switch for the fuel loop: "1 return; 2 single-line". Null: it has none, or not known. */
+  readonly pumpSwitch: string | null
+  /** Positions of the switch for the fuel sold where it runs, each with the highest ethanol share in percent: "1 10; 2 85". */
+  readonly marketSwitch: string | null
 }
 
 /** An exhaust oxygen sensor by its data sheet. */
@@ -183,6 +195,8 @@ export interface SensorPart extends Part {
   readonly tightenNm: number
   /** Hours it lives on leaded fuel, where the sheet says. */
   readonly leadedS: Known
+  /** Its lead carries a calibration resistor or reference air: never cut. Null: the sheet does not say. */
+  readonly calibratedLead: boolean | null
 }
 
 /** What holds the sensor in the pipe. */

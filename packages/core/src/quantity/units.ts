@@ -39,6 +39,8 @@ export type Family =
   | 'airFlow'
   | 'force'
   | 'frequency'
+  | 'roadDistance'
+  | 'money'
 
 export interface Unit {
   /** Stored in preferences; never shown. */
@@ -187,6 +189,11 @@ export const UNITS: Readonly<Record<Family, readonly Unit[]>> = {
     unit('lbf', 'lbf', 0.45359237 * 9.80665, 1, ['lbf', 'lb']),
     unit('kgf', 'kgf', 9.80665, 1, ['kgf', 'kp', 'kg']),
   ],
+  roadDistance: [
+    unit('km', 'km', 1e3, 0, ['km', 'kilometre', 'kilometres']),
+    unit('mi', 'mi', 1609.344, 0, ['mi', 'mile', 'miles']),
+  ],
+  money: [unit('1', '', 1, 2, [''])],
   frequency: [unit('Hz', 'Hz', 1, 0, ['hz', 'hertz'])],
   smallResistance: [
     unit('mohm', 'mΩ', 1e-3, 1, ['mohm', 'mΩ', 'mω', 'milliohm']),

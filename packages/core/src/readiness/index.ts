@@ -1,5 +1,6 @@
 export { PHASE_WORDS, phasesOf, type PhaseReadiness } from './phases.ts'
 export { openPointsOf, type OpenPoints, type OpenVerdict } from './openPoints.ts'
+export { purchasesOf, type PurchaseFault, type PurchaseLine, type Purchases } from './purchases.ts'
 export { partsOfJob, type MergedPart } from './partsOfJob.ts'
 export { readinessOf, type Readiness, type StationReadiness } from './readiness.ts'
 export { STAGE_WORDS, type StationStage } from './stage.ts'

@@ -21,6 +21,12 @@ const controllers = [
     leastV: null,
     rideThroughS: null,
     pinout: null,
+    digitalInputs: null,
+    knockInput: null,
+    connectors: null,
+    revision: null,
+    pumpSwitch: null,
+    marketSwitch: null,
   },
 ]
 const ready = (j: JobDocument) => readinessOf(j, { ...NO_PARTS, controllers })

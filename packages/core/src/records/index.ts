@@ -1,2 +1,3 @@
+export { doneForNow } from './doneForNow.ts'
 export { correctedIds, measurementInForce, validMeasurements } from './inForce.ts'
 export { RECORD_KINDS, type LogRecord, type RecordBody, type RecordKind } from './record.ts'

@@ -20,10 +20,37 @@ export type RecordBody =
     }
   | { readonly kind: 'decision'; readonly text: string; readonly reason: string }
   | { readonly kind: 'change'; readonly text: string; readonly from: string; readonly to: string; readonly why: string }
-  | { readonly kind: 'photo'; readonly text: string; readonly photoId: string }
+  | {
+      readonly kind: 'photo'
+      readonly text: string
+      readonly photoId: string
+      /** Path of the entry or test that it belongs to; null for one of the whole job. */
+      readonly field: string | null
+    }
+  /** Done otherwise than the maker's leaflet says. */
+  | { readonly kind: 'deviation'; readonly text: string; readonly reason: string; readonly risk: string }
+  /** Told by somebody, and not measured yet. */
+  | { readonly kind: 'hearsay'; readonly text: string; readonly by: string }
+  /** Cannot be put back: fuse out, hole cut, lead capped, divider cut. */
+  | { readonly kind: 'altered'; readonly text: string; readonly where: string }
+  /** How something came: revision, switch positions, map, settings. */
+  | { readonly kind: 'delivered'; readonly text: string; readonly state: string }
+  /** Fixed for now. It holds up hand-over, and driving too where it is a danger. */
+  | { readonly kind: 'for-now'; readonly text: string; readonly until: string; readonly danger: boolean }
 
 export type RecordKind = RecordBody['kind']
-export const RECORD_KINDS: readonly RecordKind[] = ['note', 'measurement', 'decision', 'change', 'photo']
+export const RECORD_KINDS: readonly RecordKind[] = [
+  'note',
+  'measurement',
+  'decision',
+  'change',
+  'photo',
+  'deviation',
+  'hearsay',
+  'altered',
+  'delivered',
+  'for-now',
+]
 
 /** One entry of the append-only log book. */
 export interface LogRecord {

@@ -6,12 +6,14 @@ import {
   given,
   group,
   listOf,
+  maybe,
   name,
   newItem,
   part,
   seats,
   seen,
   setOf,
+  text,
   whole,
   word,
   emptyOf,
@@ -134,6 +136,19 @@ export const SPOT = group({
 })
 export type SensorSpot = ValueOf<typeof SPOT>
 
+/** A bung as found, which nobody would drill anew only because it could sit better. */
+export const FOUND = group({
+  run: always(RUNS),
+  alongM: figure('bore', -3, 8, 'm'),
+  clockDeg: figure('clock', 0, 360, 'degrees'),
+  thread: word('fits', 'other'),
+  /** Used as it is, on record, with the reason. */
+  accepted: flag,
+  reason: text(400),
+})
+export type FoundBung = ValueOf<typeof FOUND>
+export const emptyFound: FoundBung = emptyOf(FOUND)
+
 export const DISTANCE_SCHOOLS = ['near', 'middle', 'far', 'far-racing'] as const
 export type DistanceSchool = (typeof DISTANCE_SCHOOLS)[number]
 export const ANGLE_SCHOOLS = ['level', 'five', 'ten'] as const
@@ -164,7 +179,9 @@ export const EXHAUST = group({
   cablePathM: figure('bore', 0, 5, 'm'),
   /** Least distance of that path from the pipe. */
   cableGapM: figure('bore', 0, 1, 'm'),
-  airInjection: word('none', 'ports', 'catalyst', 'shut-off'),
+  airInjection: word('none', 'ports', 'catalyst', 'shut-off', 'removed'),
+  /** What was seen to where the air pump was taken off. */
+  airPump: setOf(word('ports-plugged', 'belt-fits', 'bracket-off', 'allowed'), 4, true),
   heatRiser: word('none', 'working', 'wired-open', 'seized'),
   heatRiserBank: bank,
   leadedFuel: seen,
@@ -178,6 +195,22 @@ export const EXHAUST = group({
   steers: group({ a: bank, b: bank }),
   /** What unplugging one injector of bank A showed. */
   bankTest: word('own-went-lean', 'other-went-lean'),
+  /** A bung that was there already. */
+  found: maybe(FOUND),
+  /** Clamped now, welded later. */
+  weldLater: seen,
+  /** How the hole is closed on the way to the welder. */
+  trip: word('plugged', 'sensor-powered', 'sensor-unpowered'),
+  /** The stretch with the sensor made removable by flanges. */
+  flanged: seen,
+  coating: word('none', 'before-holes', 'after-holes'),
+  /** Pipework off the car under pressure, before and after it is coated. */
+  benchBefore: word('tight', 'leaks'),
+  benchAfter: word('tight', 'leaks'),
+  /** What was done to the leads between sensor and harness. */
+  lead: word('whole', 'extension-altered', 'sensor-lead-cut'),
+  /** Where the surplus of the lead is stowed. */
+  surplusAt: text(80),
 })
 export type ExhaustSection = ValueOf<typeof EXHAUST>
 export const emptyExhaust: ExhaustSection = emptyOf(EXHAUST)

@@ -1,4 +1,4 @@
-import { always, count, figure, flag, group, part, seen, whole, word, type ValueOf } from '../shape/index.ts'
+import { always, count, figure, flag, group, part, seen, text, whole, word, type ValueOf } from '../shape/index.ts'
 import { LINE } from './fuelLines.ts'
 import { FUEL_TANK } from './fuelTank.ts'
 import type { FilterPart, InjectorPart, PumpPart, RegulatorPart } from '../parts/parts.ts'
@@ -26,6 +26,10 @@ const filter = part<FilterPart>()('filters')
 /** Fuel, pump, lines, regulator, injectors and tank. */
 export const FUEL = group({
   ethanolShare: figure('share', 0, 1, 'by volume'),
+  /** Of a second fuel that is driven in turn; null: there is one fuel. */
+  secondEthanolShare: figure('share', 0, 1, 'by volume'),
+  /** What is changed by hand when the other fuel goes in. */
+  changedByHand: text(300),
   fuelTemperatureK: figure('temperature', 243.15, 353.15, 'K'),
   /** Regulator at the engine with a line back, or at the tank and one line. Null: as the chosen system wants it. */
   systemType: word('return', 'single-line'),

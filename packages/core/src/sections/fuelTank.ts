@@ -36,5 +36,12 @@ export const FUEL_TANK = group({
   senderFullOhm: figure('resistance', 0, 2000, 'ohm'),
   gaugeEmptyOhm: figure('resistance', 0, 2000, 'ohm'),
   gaugeFullOhm: figure('resistance', 0, 2000, 'ohm'),
+  /** How the sender gets its earth at a new plate. */
+  senderEarth: word('own-lead', 'plate', 'nothing'),
+  /** A hatch in the floor above the tank. */
+  hatch: word('none', 'planned', 'made'),
+  /** At key-on, before the tank is strapped up. */
+  pumpHeard: word('hums', 'loud', 'silent'),
+  strappedUp: seen,
 })
 export type FuelTank = ValueOf<typeof FUEL_TANK>

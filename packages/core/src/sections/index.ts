@@ -16,6 +16,7 @@ export {
   DISTANCE_SCHOOLS,
   emptyBank,
   emptyExhaust,
+  emptyFound,
   emptyObstacle,
   emptyPiece,
   piecesPath,
@@ -27,14 +28,40 @@ export {
   type ExhaustObstacle,
   type ExhaustPiece,
   type ExhaustSection,
+  type FoundBung,
   type JointKind,
   type PieceKind,
   type RunId,
   type SensorSpot,
 } from './exhaust.ts'
 export type { FuelTank } from './fuelTank.ts'
-export type { Architecture, Build, Firing, Injection, SystemSection, Timing, Trigger } from './system.ts'
-export type { FitnessEntries, WalkAroundSection } from './walkAround.ts'
+export {
+  LATER,
+  SIGNALS,
+  USES,
+  type Architecture,
+  type Build,
+  type Firing,
+  type Injection,
+  type Later,
+  type Signal,
+  type SystemSection,
+  type Timing,
+  type Trigger,
+  type Use,
+} from './system.ts'
+export {
+  emptyFastener,
+  emptyInTheWay,
+  REACHED,
+  type Fastener,
+  type FitnessEntries,
+  type InTheWay,
+  type Reached,
+  type WalkAroundSection,
+} from './walkAround.ts'
+export { FACT_NAMES, type FactName, type FactsSection } from './facts.ts'
+export { BUY_WHEN, DELIVERED, emptyPurchase, type OrdersSection, type Purchase } from './orders.ts'
 export { STATIONS, WORK_STATE_WORDS, WORK_STATES, type Station, type WorkSection, type WorkState } from './work.ts'
 export {
   emptyCandidate,

@@ -34,6 +34,24 @@ export type Firing = Architecture['firing']
 export type Timing = Architecture['timing']
 export type Trigger = Architecture['trigger']
 
+export const USES = ['daily', 'anybody', 'cold-starts', 'long-trips', 'towing', 'shows', 'track'] as const
+export type Use = (typeof USES)[number]
+
+export const SIGNALS = [
+  'brake',
+  'cooling-request',
+  'road-speed',
+  'knock',
+  'oil-pressure',
+  'ambient-pressure',
+  'second-fan',
+  'speedometer',
+] as const
+export type Signal = (typeof SIGNALS)[number]
+
+export const LATER = ['fan', 'second-sensor', 'gearbox', 'timing', 'signals'] as const
+export type Later = (typeof LATER)[number]
+
 /** What the owner wants of the conversion, and what was chosen for it. */
 export const SYSTEM = group({
   powerLaterW: figure('power', 1e3, 2e6, 'W'),
@@ -51,5 +69,22 @@ export const SYSTEM = group({
   /** The controller, once picked; the job's own copy. */
   controller: part<ControllerPart>()('controllers'),
   reason: text(2000),
+  /** What the owner wants the car for: each is tried at hand-over. */
+  uses: setOf(word(...USES), USES.length, true),
+  /** Further inputs and outputs, by name. */
+  signals: setOf(word(...SIGNALS), SIGNALS.length, true),
+  /** A controlled distributor made for this engine, or one of another size that its plugs adapt. */
+  distributorSize: word('made-for-it', 'other-size'),
+  /** Who tunes it. */
+  tuning: word('self', 'shop', 'nobody'),
+  /** Left for a later stage; the car works without. */
+  later: setOf(word(...LATER), LATER.length, true),
+  /** The controller as it was delivered. */
+  asDelivered: group({
+    revision: text(40),
+    pumpSwitch: text(20),
+    marketSwitch: text(20),
+    connectors: text(80),
+  }),
 })
 export type SystemSection = ValueOf<typeof SYSTEM>

@@ -1,4 +1,20 @@
-import { entered, figure, group, numbered, seats, seen, whole, word, type ValueOf } from '../shape/index.ts'
+import {
+  always,
+  entered,
+  figure,
+  group,
+  listOf,
+  name,
+  newItem,
+  numbered,
+  seats,
+  seen,
+  setOf,
+  whole,
+  word,
+  type ItemOf,
+  type ValueOf,
+} from '../shape/index.ts'
 
 const CYLINDERS = numbered(16)
 
@@ -30,7 +46,46 @@ const TESTS = group({
   shaftPlayM: figure('bore', 0, 0.01, 'm'),
   linkagePlay: word('none', 'some', 'sticks'),
   tankInside: word('clean', 'dust', 'rust', 'old-sealant'),
+  vacuumLeak: word('none', 'small', 'large'),
+  exhaustRepairs: setOf(word('none', 'bands', 'filler', 'wire', 'patch'), 5, true),
 })
+
+/** How it ran before the carburettor came off: what hand-over is compared with. */
+const BASELINE = group({
+  idleLambda: figure('lambda', 0.6, 1.6, 'lambda'),
+  idleVacuumPa: figure('vacuum', 0, 95e3, 'Pa below ambient'),
+  idleRpm: figure('engineSpeed', 200, 2500, 'rpm'),
+  coolantK: figure('temperature', 253.15, 403.15, 'K'),
+  airK: figure('temperature', 233.15, 373.15, 'K'),
+  idleV: figure('voltage', 0, 20, 'V'),
+  cruiseLambda: figure('lambda', 0.6, 1.6, 'lambda'),
+  cruiseVacuumPa: figure('vacuum', 0, 95e3, 'Pa below ambient'),
+  cruiseRpm: figure('engineSpeed', 500, 8000, 'rpm'),
+})
+
+export const REACHED = ['tank', 'fuel-lines', 'exhaust', 'manifold', 'bulkhead', 'ecu', 'battery', 'earths'] as const
+export type Reached = (typeof REACHED)[number]
+/** Something that comes out before a place can be worked at. */
+const IN_THE_WAY = group({
+  name: name(80),
+  place: always(REACHED),
+  /** Out and in again. */
+  takesS: figure('work', 0, 360e3, 's'),
+})
+export type InTheWay = ItemOf<typeof IN_THE_WAY>
+export const emptyInTheWay = (id: string, called: string, place: Reached): InTheWay =>
+  newItem(IN_THE_WAY, id, { name: called, place })
+
+/** A fastener that will not come out as it should, or is not there. */
+const FASTENER = group({
+  name: name(80),
+  place: always(REACHED),
+  state: always(['seized', 'rounded', 'stripped', 'missing']),
+  count: whole(1, 99),
+})
+export type Fastener = ItemOf<typeof FASTENER>
+export const emptyFastener = (id: string, called: string, place: Reached): Fastener =>
+  newItem(FASTENER, id, { name: called, place })
 
 /** What stands on the car before anything is bought. Nothing is known until somebody has looked. SI. */
 export const WALK_AROUND = group({
@@ -38,6 +93,7 @@ export const WALK_AROUND = group({
     style: word('saloon', 'coupe', 'open', 'estate', 'van', 'pickup', 'off-road'),
     massKg: figure('mass', 200, 6000, 'kg'),
     drive: word('rear', 'front', 'all'),
+    steering: word('left', 'right'),
   }),
   engine: group({
     boreM: figure('bore', 0.03, 0.2, 'm'),
@@ -47,18 +103,23 @@ export const WALK_AROUND = group({
     firingOrder: entered(60),
     numberedFrom: word('front', 'bulkhead'),
     condition: word('fresh', 'sound', 'tired'),
+    /** What a younger engine carries already and an ECU can use. */
+    sensors: setOf(word('none', 'crank', 'cam', 'knock', 'coolant', 'air', 'throttle'), 7, true),
   }),
   intake: group({
     manifold: word('single-plane', 'two-plane', 'log', 'separate-runners'),
     pad: word('one-barrel', 'two-barrel', 'four-barrel', 'spread-bore', 'side-draught'),
     divider: word('full', 'cut', 'open'),
     metal: word('iron', 'aluminium'),
+    /** What draws vacuum from carburettor and manifold as it stands. */
+    consumers: setOf(word('none', 'servo', 'breather', 'advance', 'modulator', 'heater', 'gauge', 'purge'), 8, true),
   }),
   ignition: group({
     kind: word('points', 'breakerless', 'external-box', 'controlled-distributor', 'crank-triggered'),
     advance: word('mechanical', 'mechanical-and-vacuum', 'fixed'),
     coilResistor: seen,
     suppressedLeads: seen,
+    boxPlace: word('none', 'bay', 'cabin', 'boot'),
   }),
   cooling: group({
     fan: word('belt', 'electric'),
@@ -71,6 +132,9 @@ export const WALK_AROUND = group({
     linkage: word('rod', 'cable', 'hydraulic'),
     kickdown: word('none', 'rod', 'cable', 'electric', 'throttle-valve-cable'),
     electronic: seen,
+    /** Shifts by itself; only its converter lock-up wants a wire. */
+    lockUp: seen,
+    computerPlace: word('none', 'bay', 'cabin', 'under-floor'),
   }),
   exhaust: group({
     manifold: word('cast', 'tubular'),
@@ -83,6 +147,8 @@ export const WALK_AROUND = group({
     otherPipeDiameterM: figure('bore', 0.015, 0.15, 'm'),
     otherTailLengthM: figure('distance', 0, 8, 'm'),
     catalyst: seen,
+    comesApart: word('flanges', 'slip-joints', 'welded'),
+    poisons: setOf(word('none', 'lead', 'metal-additive', 'silicone', 'coolant', 'oil', 'anti-seize'), 7, true),
   }),
   tank: group({
     volumeM3: figure('volume', 0.002, 0.4, 'm³'),
@@ -94,6 +160,8 @@ export const WALK_AROUND = group({
     baffle: seen,
     vent: word('vented-cap', 'pipe', 'canister'),
     lining: word('bare-steel', 'terne', 'sealed', 'aluminium', 'plastic'),
+    oldPump: word('mechanical', 'electric-in-line', 'electric-in-tank', 'none'),
+    gauge: word('true', 'off', 'dead', 'none'),
   }),
   lines: group({
     feed: word('hard-line', 'hose', 'none'),
@@ -128,6 +196,8 @@ export const WALK_AROUND = group({
     state: word('sound', 'altered', 'brittle'),
     freeFuses: whole(0, 40),
     ammeter: seen,
+    /** Of the loom, which may be younger or older than the car. */
+    loomYear: whole(1885, 2100),
   }),
   bonnet: group({
     /** Carburettor pad to the top of the air cleaner. */
@@ -140,6 +210,21 @@ export const WALK_AROUND = group({
     bulkheadHoleM: figure('bore', 0, 0.2, 'm'),
   }),
   tests: TESTS,
+  baseline: BASELINE,
+  reach: group({
+    inTheWay: listOf(IN_THE_WAY, 24, 'part in the way'),
+    fasteners: listOf(FASTENER, 24, 'fastener'),
+  }),
+  /** What the person who does it has. */
+  means: group({
+    lift: word('lift', 'stands', 'none'),
+    /** Largest drill or step drill. */
+    drillM: figure('bore', 0.001, 0.08, 'm'),
+    crimpTools: seen,
+    laptop: seen,
+    helper: seen,
+    shelter: seen,
+  }),
 })
 export type WalkAroundSection = ValueOf<typeof WALK_AROUND>
 export type FitnessEntries = WalkAroundSection['tests']

@@ -22,6 +22,7 @@ export const SENSORS: readonly SensorPart[] = [
     thread: 'M18 x 1.5',
     tightenNm: 45,
     leadedS: 80 * HOUR_S,
+    calibratedLead: true,
   },
   {
     id: 'ember-w2',
@@ -40,6 +41,7 @@ export const SENSORS: readonly SensorPart[] = [
     thread: 'M18 x 1.5',
     tightenNm: 45,
     leadedS: 100 * HOUR_S,
+    calibratedLead: true,
   },
   {
     id: 'ember-w1l',
@@ -58,6 +60,7 @@ export const SENSORS: readonly SensorPart[] = [
     thread: 'M18 x 1.5',
     tightenNm: 45,
     leadedS: 80 * HOUR_S,
+    calibratedLead: true,
   },
   {
     id: 'ember-n1',
@@ -76,5 +79,6 @@ export const SENSORS: readonly SensorPart[] = [
     thread: 'M18 x 1.5',
     tightenNm: 50,
     leadedS: 40 * HOUR_S,
+    calibratedLead: false,
   },
 ]

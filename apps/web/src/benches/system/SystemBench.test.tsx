@@ -29,6 +29,12 @@ const controller: ControllerPart = {
   leastV: null,
   rideThroughS: null,
   pinout: null,
+  digitalInputs: null,
+  knockInput: null,
+  connectors: null,
+  revision: null,
+  pumpSwitch: null,
+  marketSwitch: null,
 }
 beforeAll(() => {
   globalThis.fetch = () => Promise.reject(new TypeError('no server in this test'))

@@ -4,17 +4,29 @@ import { TextEntry } from '../../fields/TextEntry.tsx'
 import { Button } from '../../shell/Button.tsx'
 import { run, setSystem } from '../../store/commands.ts'
 import { useMayWrite } from '../../store/sessionStore.ts'
+import { PaperLinks } from '../bench/PaperLinks.tsx'
+import { VerdictCard } from '../bench/judgement/VerdictCard.tsx'
 import { BuiltSwitch } from '../bench/BuiltSwitch.tsx'
 
 /** What was chosen and why, what it sets further down, which controllers take it, what the box leaves out, the schools. */
 export const SystemJudgement = ({ job, assessment }: { job: JobDocument; assessment: SystemAssessment }) => (
   <>
     <Chosen job={job} assessment={assessment} />
+    <Checks assessment={assessment} />
+    <Stages assessment={assessment} />
     <Downstream assessment={assessment} />
     <Controllers assessment={assessment} />
     <LeftOut assessment={assessment} />
     <Schools />
     <BuiltSwitch station="system" />
+    <div className="mt-3">
+      <PaperLinks
+        papers={[
+          { file: 'system/sheet.pdf?paper=a4', words: 'System sheet, A4' },
+          { file: 'system/sheet.pdf?paper=letter', words: 'The same, Letter' },
+        ]}
+      />
+    </div>
   </>
 )
 
@@ -59,6 +71,36 @@ const Chosen = ({ job, assessment: { chosen } }: { job: JobDocument; assessment:
     </>
   )
 }
+
+/** What is judged of the choice as it is built: switches, revision, tuning, stages. */
+const Checks = ({ assessment: { verdicts } }: { assessment: SystemAssessment }) =>
+  verdicts.length === 0 ? null : (
+    <>
+      <Heading>Assessment</Heading>
+      <ol>
+        {verdicts.map((v) => (
+          <VerdictCard key={v.id} verdict={v} />
+        ))}
+      </ol>
+    </>
+  )
+
+const Stages = ({ assessment: { stages } }: { assessment: SystemAssessment }) =>
+  stages.length === 0 ? null : (
+    <>
+      <Heading>Stages</Heading>
+      <ol aria-label="Stages">
+        {stages.map((s) => (
+          <li key={s.title} className="border-b border-hair/70 py-1 leading-snug">
+            <span className="font-semibold">{s.title}</span>
+            <span className="block text-soft">
+              {s.without.length > 0 ? `without ${s.without.join('; ')}` : 'everything that was chosen'}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </>
+  )
 
 const Downstream = ({ assessment: { downstream } }: { assessment: SystemAssessment }) =>
   downstream.length === 0 ? null : (

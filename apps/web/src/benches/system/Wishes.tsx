@@ -1,5 +1,8 @@
 import type { JobDocument, SystemSection } from '@lochmoor/core'
 import { KnownChoiceField } from '../../fields/KnownChoiceField.tsx'
+import { PathChoice } from '../../fields/PathChoice.tsx'
+import { PathSet } from '../../fields/PathSet.tsx'
+import { PathText } from '../../fields/PathText.tsx'
 import { QuantityField } from '../../fields/QuantityField.tsx'
 import { walkOnEnter } from '../../fields/walkOnEnter.ts'
 import { run, setFuel, setSystem, setVehicle } from '../../store/commands.ts'
@@ -9,6 +12,8 @@ import { COST_WORDS } from './view.ts'
 /** What the owner wants: a few wishes beside what the walk-around found. */
 export const Wishes = ({ job }: { job: JobDocument }) => {
   const { fuel, system, vehicle } = job
+  const { gearbox } = job.walkAround
+  const locksUp = gearbox.lockUp === true && gearbox.electronic !== true
   const choice = <K extends 'originality' | 'welder' | 'timingControl'>(
     name: K,
     label: string,
@@ -91,9 +96,24 @@ export const Wishes = ({ job }: { job: JobDocument }) => {
           ],
           'The ECU can control the spark; the distributor must then be locked out, of the controlled kind, or replaced by a crank trigger.',
         )}
-        {yesNo('gearboxControl', 'Shift an electronic gearbox')}
+        {yesNo('gearboxControl', locksUp ? 'Lock the gearbox’s converter up' : 'Shift an electronic gearbox')}
         {yesNo('fanControl', 'Switch an electric fan')}
+        <PathChoice job={job} path="system.tuning" none="not said" how="The map it comes with was made on another car." />
       </Group>
+      <Group title="Further inputs and outputs">
+        <PathSet job={job} path="system.signals" label="Wanted of the ECU" how="Each asks for an input or output of its own, a wire, and a plug that no kit contains." />
+        {system.signals.includes('road-speed') && <PathChoice job={job} path="harness.design.roadSpeed" label="Road speed comes from" none="not decided" />}
+        {system.chosen?.timing === 'controlled-distributor' && <PathChoice job={job} path="system.distributorSize" none="not said" />}
+        <PathSet job={job} path="system.later" label="Left for a later stage" how="Run first, extras later: each stage must be a car that works." />
+      </Group>
+      {system.controller && (
+        <Group title="ECU as delivered">
+          <PathText job={job} path="system.asDelivered.revision" label="Revision on its label" />
+          {system.controller.pumpSwitch && <PathText job={job} path="system.asDelivered.pumpSwitch" label={`Pump switch stands at (${system.controller.pumpSwitch})`} />}
+          {system.controller.marketSwitch && <PathText job={job} path="system.asDelivered.marketSwitch" label={`Market switch stands at (ethanol, %: ${system.controller.marketSwitch})`} />}
+          <PathText job={job} path="system.asDelivered.connectors" label="Connectors, plugs with ways" {...(system.controller.connectors && { placeholder: system.controller.connectors })} />
+        </Group>
+      )}
     </div>
   )
-}
+} // prettier-ignore

@@ -9,6 +9,10 @@ import {
 import { useState, type ReactNode } from 'react'
 import { KnownChoiceField } from '../../fields/KnownChoiceField.tsx'
 import { overruledAt } from '../../fields/standIn.ts'
+import { SetField } from '../../fields/SetField.tsx'
+import { PhotoAt } from '../../records/PhotoAt.tsx'
+import { FactField } from './FactField.tsx'
+import { RowsField } from './RowsField.tsx'
 import { QuantityField } from '../../fields/QuantityField.tsx'
 import { TextEntry } from '../../fields/TextEntry.tsx'
 import { run, setAt } from '../../store/commands.ts'
@@ -32,6 +36,9 @@ const seenOrSaid = (entry: WalkEntry, text: string): void =>
     },
     { of: entry.path },
   )
+
+/** What is looked at; a figure has its photograph where its measuring is explained. */
+const WITH_PHOTOGRAPHS: ReadonlySet<WalkEntry['kind']> = new Set(['choice', 'figure', 'seen', 'set'])
 
 const howOf = (entry: WalkEntry): ReactNode =>
   entry.how || entry.drawing ? (
@@ -94,8 +101,27 @@ export const EntryField = ({ entry, job }: Props) => {
           }}
         />
       )}
+      {entry.kind === 'set' && (
+        <SetField
+          label={entry.label}
+          value={value as readonly string[]}
+          options={entry.options}
+          none={entry.none}
+          how={how}
+          onChange={(next) => {
+            set(next)
+            const words = next.map((w) => entry.options.find(([v]) => v === w)?.[1]).join(', ')
+            if (words !== '' && !entry.path.startsWith('facts.')) seenOrSaid(entry, words)
+          }}
+        />
+      )}
+      {entry.kind === 'fact' && <FactField entry={entry} job={job} />}
+      {entry.kind === 'rows' && <RowsField path={entry.path} job={job} />}
       {entry.kind === 'text' && <FiringOrderField entry={entry} job={job} how={how} />}
       {entry.kind === 'list' && <CylinderFields entry={entry} job={job} how={how} />}
+      {WITH_PHOTOGRAPHS.has(entry.kind) && !entry.path.startsWith('facts.') && (
+        <PhotoAt field={entry.path} label={entry.label} />
+      )}
       {overruled && <p className="text-right text-sm text-soft italic">Assumed: {overruled}</p>}
     </div>
   )

@@ -9,6 +9,8 @@ import {
 } from '@lochmoor/core'
 import { useState } from 'react'
 import { SentenceText } from '../../fields/FigureText.tsx'
+import { PaperLinks } from '../bench/PaperLinks.tsx'
+import { VerdictCard } from '../bench/judgement/VerdictCard.tsx'
 import { BuiltSwitch } from '../bench/BuiltSwitch.tsx'
 import { FitnessMark } from './FitnessMark.tsx'
 import { TestCards } from './TestCards.tsx'
@@ -20,7 +22,7 @@ interface Props {
 }
 
 /** Fit to convert? Worst first, with why injection will not forgive it; then what is still to be measured. */
-export const WalkJudgement = ({ assessment: { fitness, stillToMeasure }, to }: Props) => (
+export const WalkJudgement = ({ assessment: { acceptance, fitness, stillToMeasure, survey }, to }: Props) => (
   <>
     <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Fit to convert?</h2>
     <ol>
@@ -28,8 +30,19 @@ export const WalkJudgement = ({ assessment: { fitness, stillToMeasure }, to }: P
         <ResultCard key={r.test.id} result={r} to={to} />
       ))}
     </ol>
+    {survey.length > 0 && <Survey survey={survey} />}
+    {acceptance.length > 0 && <Acceptance tests={acceptance} />}
     {stillToMeasure.length > 0 && <StillToMeasure entries={stillToMeasure} to={to} />}
     <BuiltSwitch station="walkAround" />
+    <div className="mt-3">
+      <PaperLinks
+        papers={[
+          { file: 'walk-around/sheet.pdf?paper=a4', words: 'Walk-around sheet, A4' },
+          { file: 'walk-around/sheet.pdf?paper=letter', words: 'The same, Letter' },
+          { file: 'survey.csv', words: 'Survey as CSV' },
+        ]}
+      />
+    </div>
     <p className="mt-4 text-sm text-soft">
       Lochmoor calculates and records. Local law, makers’ instructions and licensed trades come first. Limits are trade
       rules of thumb unless a source is named.
@@ -69,6 +82,32 @@ const ResultCard = ({ result: { reason, repair, state, test }, to }: { result: F
     </li>
   )
 }
+
+/** What of the survey bears on the work rather than on the engine. */
+const Survey = ({ survey }: { survey: WalkAroundAssessment['survey'] }) => (
+  <section aria-label="Before the work" className="mt-4">
+    <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Before the work</h2>
+    <ol>
+      {survey.map((v) => (
+        <VerdictCard key={v.id} verdict={v} />
+      ))}
+    </ol>
+  </section>
+)
+
+/** The owner's wishes, as what is tried at hand-over. */
+const Acceptance = ({ tests }: { tests: WalkAroundAssessment['acceptance'] }) => (
+  <section aria-label="Tried at hand-over" className="mt-4">
+    <h2 className="border-b-2 border-ink pb-0.5 font-extrabold">Tried at hand-over</h2>
+    <ol className="list-decimal pl-6">
+      {tests.map((t, i) => (
+        <li key={i} className="border-b border-hair/70 py-1 leading-snug">
+          <SentenceText sentence={t.tries} />
+        </li>
+      ))}
+    </ol>
+  </section>
+)
 
 const NEED_WORDS = { 3: 'Most needed', 2: 'Sharpens an assessment', 1: 'For planning' } as const
 const placeOf = (entry: WalkEntry): string =>

@@ -3,14 +3,50 @@ import type { SectionName } from '@lochmoor/core/job-shape'
 
 const {
   vehicle,
-  fuel: fuelNow,
-  exhaust: exhaustNow,
-  walkAround: walkOfNow,
+  fuel: fuelOf14,
+  exhaust: exhaustOf14,
+  walkAround: walkOf14,
+  system: systemOf14,
   power: powerNow,
   harness: harnessNow,
   engineTop: engineTopNow,
-  ...others
+  facts,
+  orders,
+  ...works
 } = emptyJob('Fellside pickup')
+const without = (tree: object, ...names: string[]) =>
+  Object.fromEntries(Object.entries(tree).filter(([n]) => !names.includes(n)))
+/** Before version 14. */
+const { baseline: _baseline, reach: _reach, means: _means, ...walkOf13 } = walkOf14
+const walkOfNow = {
+  ...walkOf13,
+  body: without(walkOf14.body, 'steering'),
+  engine: without(walkOf14.engine, 'sensors'),
+  intake: without(walkOf14.intake, 'consumers'),
+  ignition: without(walkOf14.ignition, 'boxPlace'),
+  gearbox: without(walkOf14.gearbox, 'lockUp', 'computerPlace'),
+  exhaust: without(walkOf14.exhaust, 'comesApart', 'poisons'),
+  tank: without(walkOf14.tank, 'oldPump', 'gauge'),
+  wiring: without(walkOf14.wiring, 'loomYear'),
+  tests: without(walkOf14.tests, 'vacuumLeak', 'exhaustRepairs'),
+}
+const SYSTEM_14 = ['uses', 'signals', 'distributorSize', 'tuning', 'later', 'asDelivered']
+const { secondEthanolShare: _second, changedByHand: _byHand, ...fuelOf13 } = fuelOf14
+const fuelNow = { ...fuelOf13, tank: without(fuelOf14.tank, 'senderEarth', 'hatch', 'pumpHeard', 'strappedUp') }
+const {
+  found: _found,
+  weldLater: _weldLater,
+  trip: _trip,
+  flanged: _flanged,
+  coating: _coating,
+  benchBefore: _benchBefore,
+  benchAfter: _benchAfter,
+  lead: _lead,
+  surplusAt: _surplus,
+  airPump: _airPump,
+  ...exhaustNow
+} = exhaustOf14
+const others = { ...works, system: without(systemOf14, ...SYSTEM_14) }
 /** Before version 13. */
 const { vacuum: _vacuum, sensors: _places, ignition: _ignition, ...engineTop } = engineTopNow
 /** Before version 11. */
@@ -210,6 +246,45 @@ const version10 = {
 const version11 = { ...version10, harness: harnessNow }
 const version12 = { ...version11, engineTop }
 const version13 = { ...version12, engineTop: engineTopNow }
+const { asDelivered, uses, signals, later: laterStage } = systemOf14
+const version14 = {
+  ...version13,
+  walkAround: walkOf14,
+  system: {
+    ...version13.system,
+    controller: {
+      ...version13.system.controller,
+      digitalInputs: null,
+      knockInput: null,
+      connectors: null,
+      revision: null,
+      pumpSwitch: null,
+      marketSwitch: null,
+    },
+    ...{ asDelivered, uses, signals, later: laterStage, distributorSize: null, tuning: null },
+  },
+  fuel: {
+    ...version13.fuel,
+    tank: { ...version13.fuel.tank, senderEarth: null, hatch: null, pumpHeard: null, strappedUp: null },
+    secondEthanolShare: null,
+    changedByHand: '',
+  },
+  exhaust: {
+    ...version13.exhaust,
+    airPump: [],
+    surplusAt: '',
+    found: null,
+    weldLater: null,
+    trip: null,
+    flanged: null,
+    coating: null,
+    benchBefore: null,
+    benchAfter: null,
+    lead: null,
+  },
+  facts,
+  orders,
+}
 
 /** What each migration makes of what, by its id. */
 export const FIXTURES: Readonly<Record<string, { readonly before: object; readonly after: object }>> = {
@@ -234,6 +309,10 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
   },
   '11-to-12: the engine top': { before: version11, after: version12 },
   '12-to-13: vacuum ports, sensors and ignition of the engine top': { before: version12, after: version13 },
+  '13-to-14: the survey in full, further inputs, stages, a second fuel, a bung as found, facts and orders': {
+    before: version13,
+    after: version14,
+  },
 }
 
 /**

@@ -88,6 +88,12 @@ const DEVICES = {
   'tuning-plug': 'dash-left',
   'road-speed': 'tunnel-front',
   'gearbox-plug': 'bulkhead-middle',
+  'brake-switch': 'dash-left',
+  'cooling-switch': 'dash-right',
+  'knock-sensor': 'engine-left',
+  'oil-sender': 'engine-right',
+  'ambient-sensor': 'bulkhead-left',
+  speedometer: 'dash-left',
 } as const
 
 const CANDIDATES = [

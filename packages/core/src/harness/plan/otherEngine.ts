@@ -61,6 +61,7 @@ export const VAN: PlanTemplate = {
     'idle-valve': 'engine-left', injector: 'engine-left', 'oxygen-sensor-a': 'cover-rear', 'oxygen-sensor-b': 'frame-left-front',
     'inertia-switch': 'seat-left', tachometer: 'dash-right', 'warning-lamp': 'dash-right', display: 'dash-left',
     'tuning-plug': 'seat-left', 'road-speed': 'cover-rear', 'gearbox-plug': 'cover-rear',
+    'brake-switch': 'dash-left', 'cooling-switch': 'dash-right', 'knock-sensor': 'engine-left', 'oil-sender': 'engine-right', 'ambient-sensor': 'cover-front', speedometer: 'dash-left',
   }, // prettier-ignore
   candidates: [
     { id: 'ecu-left-seat', name: 'Under the left seat', at: 'seat-left', hottestK: 323.15, wet: false, workS: 2400 },
@@ -128,6 +129,7 @@ export const REAR_ENGINE: PlanTemplate = {
     'idle-valve': 'engine-left', injector: 'engine-left', 'oxygen-sensor-a': 'engine-right', 'oxygen-sensor-b': 'engine-left',
     'inertia-switch': 'sill-left-front', tachometer: 'dash-right', 'warning-lamp': 'dash-right', display: 'dash-left',
     'tuning-plug': 'seat-rear', 'road-speed': 'front-boot-left', 'gearbox-plug': 'engine-front',
+    'brake-switch': 'dash-left', 'cooling-switch': 'dash-right', 'knock-sensor': 'engine-left', 'oil-sender': 'engine-right', 'ambient-sensor': 'rear-bulkhead-left', speedometer: 'dash-left',
   }, // prettier-ignore
   candidates: [
     { id: 'ecu-rear-seat', name: 'Behind the rear seat', at: 'seat-rear', hottestK: 323.15, wet: false, workS: 2700 },

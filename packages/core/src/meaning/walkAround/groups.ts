@@ -2,6 +2,7 @@ import type { JobDocument } from '../../job/index.ts'
 import { type TEST_ENTRIES } from './tests.ts'
 import type { WalkEntry, WalkGroup, WalkPath } from './walkEntry.ts'
 import { LINES, POWER, TANK } from './fuelAndPower.ts'
+import { BASELINE, FACTS, MEANS, REACH } from './people.ts'
 import { BONNET_AND_CABIN, COOLING, GEARBOX, IGNITION } from './running.ts'
 import { ENGINE, EXHAUST, INTAKE, VEHICLE } from './vehicle.ts'
 
@@ -18,6 +19,10 @@ const GROUPS = [
   LINES,
   POWER,
   BONNET_AND_CABIN,
+  REACH,
+  BASELINE,
+  MEANS,
+  FACTS,
 ] as const
 export const WALK_GROUPS: readonly WalkGroup[] = GROUPS
 

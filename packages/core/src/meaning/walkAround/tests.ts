@@ -141,6 +141,20 @@ export const TEST_ENTRIES = {
       neededFor: 'fit to convert',
     },
   ],
+  'vacuum-leak': [
+    {
+      kind: 'choice',
+      path: 'walkAround.tests.vacuumLeak',
+      label: 'Vacuum leaks',
+      options: [
+        ['none', 'None found'],
+        ['small', 'One that barely moves the speed'],
+        ['large', 'One that changes the speed'],
+      ],
+      need: 3,
+      neededFor: 'a steady idle and a true load reading',
+    },
+  ],
   'exhaust-leak': [
     {
       kind: 'choice',
@@ -153,6 +167,24 @@ export const TEST_ENTRIES = {
       ],
       need: 3,
       neededFor: 'a true oxygen reading',
+    },
+  ],
+  'exhaust-repairs': [
+    {
+      kind: 'set',
+      path: 'walkAround.tests.exhaustRepairs',
+      label: 'Makeshift repairs of the exhaust',
+      how: 'From under the car, cold, engine to half a metre past the sensor: bands, paste, wire, plates.',
+      options: [
+        ['none', 'None'],
+        ['bands', 'Bands'],
+        ['filler', 'Filler or paste'],
+        ['wire', 'Wire'],
+        ['patch', 'Plate brazed or welded on'],
+      ],
+      none: 'none',
+      need: 2,
+      neededFor: 'a reading that stays true',
     },
   ],
   'oil-smoke': [

@@ -7,6 +7,12 @@ type PathsOf<Prefix extends string, T> = { [K in keyof T & string]: `${Prefix}.$
 export type WalkPath =
   | { [G in keyof WalkAroundSection]: PathsOf<`walkAround.${G}`, WalkAroundSection[G]> }[keyof WalkAroundSection]
   | PathsOf<'vehicle', JobDocument['vehicle']>
+  | PathsOf<'facts', JobDocument['facts']>
+  // Asked on the walk, used further on: one place in the document.
+  | 'system.uses'
+  | 'system.welder'
+  | 'power.old.killSwitch'
+  | 'power.old.keyedWires'
 
 /**
  * How much waits for an entry: 3 = something cannot be judged or is judged on a bare guess, 2 = a judgement would get
@@ -62,7 +68,21 @@ export interface ListEntry extends Common {
   readonly kind: 'list'
   readonly family: Family
 }
-export type WalkEntry = FigureEntry | ChoiceEntry | SeenEntry | TextEntry | ListEntry
+/** Several words at once; the one that says there is none stands alone. */
+export interface SetEntry extends Common {
+  readonly kind: 'set'
+  readonly options: readonly (readonly [value: string, words: string])[]
+  readonly none?: string
+}
+/** Rows of which each has entries of its own; the screen has an editor for each list. */
+export interface RowsEntry extends Common {
+  readonly kind: 'rows'
+}
+/** A fact of the job that nobody measures and no guest sees. */
+export interface FactEntry extends Common {
+  readonly kind: 'fact'
+}
+export type WalkEntry = FigureEntry | ChoiceEntry | SeenEntry | TextEntry | ListEntry | SetEntry | RowsEntry | FactEntry
 
 export interface WalkGroup {
   readonly id: string

@@ -144,17 +144,33 @@ export const vacuumOfJob = (entry: EngineTopSection['vacuum']): VacuumOfJob => {
   }
 }
 
+const FOUND_NAMES = {
+  servo: 'Brake servo',
+  breather: 'Crankcase ventilation',
+  advance: 'Distributor advance',
+  modulator: 'Gearbox modulator',
+  heater: 'Heater flaps',
+  gauge: 'Vacuum gauge',
+  purge: 'Canister purge',
+} as const
+
 /** What asks for vacuum on this car, as walked round and as the system was chosen. */
 export const usualConsumers = (job: JobDocument): { readonly use: VacuumUse; readonly name: string }[] => {
-  const { gearbox, ignition } = job.walkAround
+  const { gearbox, ignition, intake } = job.walkAround
   const { chosen } = job.system
   const locked = chosen !== null && chosen.timing !== 'none'
+  const looked = intake.consumers.length > 0
+  // Where the ECU sets the timing, the can goes: nothing asks for that hose any more.
+  const found = intake.consumers.filter((use) => use !== 'none').filter((use) => use !== 'advance' || !locked)
+  const guessed = [
+    { use: 'servo' as const, name: FOUND_NAMES.servo },
+    { use: 'breather' as const, name: FOUND_NAMES.breather },
+    ...(ignition.advance === 'mechanical-and-vacuum' && !locked ? [{ use: 'advance' as const, name: FOUND_NAMES.advance }] : []),
+    ...(gearbox.kind === 'automatic' ? [{ use: 'modulator' as const, name: FOUND_NAMES.modulator }] : []),
+  ]
   return [
-    { use: 'servo', name: 'Brake servo' },
-    { use: 'breather', name: 'Crankcase ventilation' },
+    ...(looked ? found.map((use) => ({ use, name: FOUND_NAMES[use] })) : guessed),
     { use: 'pressure-sensor', name: 'Manifold pressure sensor' },
     ...(chosen?.injection === 'port' || chosen?.injection === 'throttle-body-high' ? [{ use: 'regulator' as const, name: 'Fuel pressure regulator' }] : []),
-    ...(ignition.advance === 'mechanical-and-vacuum' && !locked ? [{ use: 'advance' as const, name: 'Distributor advance' }] : []),
-    ...(gearbox.kind === 'automatic' ? [{ use: 'modulator' as const, name: 'Gearbox modulator' }] : []),
   ]
 } // prettier-ignore

@@ -6,8 +6,17 @@ import type { StationAssessment } from '../station.ts'
 import { pieceAssumptions, spotAssumptions } from './pieceAssumptions.ts'
 import { exhaustCase, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
 import { judgeBung, judgeCable, judgeCrossing, judgeFuelOfSensor, judgeSensorType, judgeWay } from './judgeFitting.ts'
+import { judgeFound, judgeLead, judgeSurplus, judgeTrip } from './judgeFound.ts'
 import { judgeHeat } from './judgeHeat.ts'
 import { judgeCount, judgeForeignAir, judgeGround, judgePipe } from './judgePipe.ts'
+import {
+  judgeAirPump,
+  judgeCoating,
+  judgeComesApart,
+  judgeDrill,
+  judgePoisons,
+  judgeSteeringSide,
+} from './judgePipework.ts'
 import { judgeLeaks, judgeSteering } from './judgeReading.ts'
 import { judgeRoomAround } from './judgeRoomAround.ts'
 import { judgeObstacles, judgeSpots } from './judgeSpots.ts'
@@ -26,13 +35,23 @@ export const judgeExhaust = (c: ExhaustCase, { bungs }: Bungs): ExhaustVerdict[]
     ...judgeSpots(c),
     judgeObstacles(c),
     judgeRoomAround(c),
+    judgeSteeringSide(c),
+    judgeFound(c),
     ...judgeHeat(c),
     judgeLeaks(c),
     judgeSteering(c),
     judgeForeignAir(c),
+    judgeAirPump(c),
+    judgePoisons(c),
     judgeWay(c, bungs),
     ...judgeBung(c, bungs),
+    judgeDrill(c),
+    judgeComesApart(c),
+    judgeCoating(c),
+    judgeTrip(c),
     judgeCable(c),
+    judgeLead(c),
+    judgeSurplus(c),
     judgeSensorType(c),
     judgeCrossing(c),
     judgeFuelOfSensor(c),

@@ -43,6 +43,11 @@ export interface ExhaustCase {
   readonly idleVacuumPa: Known
   /** What is known of leaks in the whole exhaust: joint by joint, else as the walk-around heard it. */
   readonly leaksFound: WalkAroundSection['tests']['exhaustLeak']
+  readonly comesApart: WalkAroundSection['exhaust']['comesApart']
+  readonly poisons: WalkAroundSection['exhaust']['poisons']
+  readonly steering: WalkAroundSection['body']['steering']
+  /** Largest drill, step drill or hole saw there is. */
+  readonly drillM: Known
   readonly engine: {
     readonly cylinders: number
     readonly displacementM3: number
@@ -96,6 +101,10 @@ export const exhaustCase = (job: JobDocument): ExhaustCase => {
     cylindersEntered: job.vehicle.cylinders,
     idleVacuumPa: meetingOf(job, 'walkAround.tests.idleVacuumPa'),
     leaksFound: meetingOf(job, 'walkAround.tests.exhaustLeak'),
+    comesApart: job.walkAround.exhaust.comesApart,
+    poisons: job.walkAround.exhaust.poisons,
+    steering: job.walkAround.body.steering,
+    drillM: job.walkAround.means.drillM,
     engine: {
       cylinders: figureOf(job, 'vehicle.cylinders'),
       displacementM3: figureOf(job, 'vehicle.displacementM3'),

@@ -2,10 +2,11 @@ import { placeWords } from '../../exhaust/pipe/datum.ts'
 import { runOf } from '../../exhaust/pipe/layOut.ts'
 import type { JobDocument } from '../../job/index.ts'
 import type { Catalogue } from '../../parts/index.ts'
-import type { RunId, SensorSpot } from '../../sections/index.ts'
+import { emptyPiece, type RunId, type SensorSpot } from '../../sections/index.ts'
 import { fig, say, type Sentence } from '../../verdict/index.ts'
 import type { Ladder, Trial } from '../station.ts'
 import { exhaustCase, SENSOR_NAMES, type ExhaustCase } from './exhaustCase.ts'
+import { foundSpot } from './judgeFound.ts'
 import { adviceOf, bungsToTake, WAY_WORDS } from './judgeFitting.ts'
 import { COUNT_WORDS } from './judgePipe.ts'
 import { freeSpotsFor, withSpot } from './judgeSpots.ts'
@@ -21,6 +22,42 @@ const placeOf = (c: ExhaustCase, { run: id, alongM, clockDeg }: SensorSpot): Sen
   const run = runOf(c.runs, id)!
   return say`${c.runs.length > 1 ? ON_RUN[id] : ''}${placeWords(run, alongM)}, ${fig(clockDeg, 'clock')}`
 }
+
+/** Straight pipe in a made-up piece, from the shortest on. */
+const MADE_UP_M = [0.3, 0.45, 0.6]
+
+/**
+ * Where no spot is free on the pipe that is there: another header or a made-up piece with straight pipe after the merge,
+ * its best spot taken. What is round it is as measured on the old one, and is measured again.
+ */
+function* otherHeaderTrials(job: JobDocument, c: ExhaustCase, index: number): Generator<Trial> {
+  if (c.sensorCount > 1 || freeSpotsFor(c, index, 1).length > 0) return
+  const bank = c.exhaust.banks[0]
+  if (!bank) return
+  const after = bank.pieces.findLastIndex((p) => p.kind === 'merge' || p.kind === 'log' || p.kind === 'primaries' || p.kind === 'turbine')
+  const like = bank.pieces[after + 1] ?? bank.pieces[after]
+  if (!like) return
+  for (const lengthM of MADE_UP_M) {
+    const piece = {
+      ...emptyPiece('made-up-piece', 'pipe', 'Made-up piece'),
+      lengthM,
+      outsideM: like.outsideM,
+      roundM: like.kind === 'pipe' ? like.roundM : null,
+      wallM: like.kind === 'pipe' ? like.wallM : null,
+      joint: 'flange' as const,
+      jointState: 'tight' as const,
+    }
+    const pieces = [...bank.pieces.slice(0, after + 1), piece, ...bank.pieces.slice(after + 1)]
+    const banks = c.exhaust.banks.map((b, i) => (i === 0 ? { ...b, pieces } : b))
+    const made = exhaustCase({ ...job, exhaust: { ...job.exhaust, banks } })
+    const [spot] = freeSpotsFor(made, index, 1)
+    if (spot)
+      yield {
+        label: say`Another header, or a made-up piece with ${fig(lengthM, 'bore', 0)} of straight pipe after the merge; measure what is round it again`,
+        change: { exhaust: { banks, ...withSpot(c.exhaust, index, spotOf(spot)) } },
+      }
+  }
+} // prettier-ignore
 
 const spotOf = ({ run, alongM, clockDeg }: SensorSpot): SensorSpot => ({ run, alongM, clockDeg })
 
@@ -43,6 +80,40 @@ export const exhaustLadders = (job: JobDocument, { bungs }: Pick<Catalogue, 'bun
   const c = exhaustCase(job)
   return [
     { id: 'spot', cures: ['spot'], betterIsEnough: true, trials: (v) => spotTrials(c, v.subject?.sensor ?? 0) },
+    {
+      id: 'found',
+      cures: ['spot'],
+      betterIsEnough: true,
+      trials: (v) => {
+        const there = foundSpot(c)
+        const index = v.subject?.sensor ?? 0
+        return there ? [{ label: say`Use the bung that is there`, change: { exhaust: withSpot(c.exhaust, index, there) } }] : [] // prettier-ignore
+      },
+    },
+    {
+      id: 'other-header',
+      cures: ['spot', 'count'],
+      betterIsEnough: true,
+      trials: (v) => otherHeaderTrials(job, c, v.subject?.sensor ?? 0),
+    },
+    {
+      id: 'flanged',
+      cures: ['comes-apart'],
+      trials: () => [{ label: say`Make the stretch removable by two flanges`, change: { exhaust: { flanged: true } } }],
+    },
+    {
+      id: 'plugged',
+      cures: ['trip'],
+      trials: () => [{ label: say`Close the hole with the blanking plug`, change: { exhaust: { trip: 'plugged' } } }],
+    },
+    {
+      id: 'coating-last',
+      cures: ['coating'],
+      betterIsEnough: true,
+      trials: () => [
+        { label: say`Coat it after the last hole and weld`, change: { exhaust: { coating: 'after-holes' } } },
+      ],
+    },
     {
       id: 'count',
       cures: ['count'],

@@ -10,7 +10,15 @@ import { EXHAUST_WORKINGS } from './exhaustWorkings.ts'
 
 export const EXHAUST_STATION = station({
   ...EXHAUST_HEAD,
-  reads: ['exhaust', 'vehicle.aspiration', 'vehicle.powerBasis', 'vehicle.cylinders'],
+  reads: [
+    'exhaust',
+    'vehicle.aspiration',
+    'vehicle.powerBasis',
+    'vehicle.cylinders',
+    'walkAround.exhaust',
+    'walkAround.body.steering',
+    'walkAround.means.drillM',
+  ],
   stock: ['bungs'],
   workings: EXHAUST_WORKINGS,
   cautions: (job) => exhaustCautions(job).map((c) => c.says),

@@ -11,11 +11,35 @@ export const EXHAUST_HEAD = stationHead({
   sections: ['exhaust'],
   tabs: [
     { path: '', title: 'Pipe', judges: null },
-    { path: 'spots', title: 'Position', judges: ['spot', 'obstacles', 'room-around', 'tail', 'gas', 'hexagon'] },
+    {
+      path: 'spots',
+      title: 'Position',
+      judges: ['spot', 'found', 'obstacles', 'room-around', 'steering-side', 'tail', 'gas', 'hexagon'],
+    },
     { path: 'heat', title: 'Heat and delay', judges: ['gas', 'hexagon', 'tail', 'response', 'water'] },
-    { path: 'reading', title: 'False readings', judges: ['leaks', 'steering', 'foreign-air', 'fuel'] },
+    {
+      path: 'reading',
+      title: 'False readings',
+      judges: ['leaks', 'steering', 'foreign-air', 'air-pump', 'poisons', 'fuel'],
+    },
     { path: 'banks', title: 'How many', judges: ['count', 'crossing', 'foreign-air'] },
-    { path: 'fitting', title: 'Fitting', judges: ['way', 'bung', 'cable', 'sensor-type', 'spot'] },
+    {
+      path: 'fitting',
+      title: 'Fitting',
+      judges: [
+        'way',
+        'bung',
+        'drill',
+        'comes-apart',
+        'coating',
+        'trip',
+        'cable',
+        'sensor-lead',
+        'surplus-lead',
+        'sensor-type',
+        'spot',
+      ],
+    },
     { path: 'order', title: 'Leaks and order', judges: ['leaks', 'ground'] },
   ],
 })

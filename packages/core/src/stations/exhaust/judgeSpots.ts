@@ -1,14 +1,11 @@
 import type { ExhaustSection, SensorSpot } from '../../sections/index.ts'
 import { fig, plain, say, type Sentence } from '../../verdict/index.ts'
-import { FAIR_SCORE, judgeSpot, type JudgedSpot } from '../../exhaust/spots/judgeSpot.ts'
+import { FAIR_SCORE } from '../../exhaust/spots/judgeSpot.ts'
 import { isPlaced, obstacleGaps } from '../../exhaust/spots/obstacles.ts'
 import { bestSpots, spotGrid } from '../../exhaust/spots/spotGrid.ts'
+import { isAccepted, isInFound } from './judgeFound.ts'
+import { judgedSpotOf } from './judgedSpot.ts'
 import { atSensor, contextOf, SENSOR_NAMES, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
-
-export const judgedSpotOf = (c: ExhaustCase, spot: SensorSpot): JudgedSpot | null => {
-  const ctx = contextOf(c, spot.run)
-  return ctx && judgeSpot(ctx, spot.alongM, spot.clockDeg)
-}
 
 /** The bank whose gas a heat-riser flap sends out through the other while it is cold; null where none does. */
 const flapBank = ({ exhaust: { heatRiser, heatRiserBank } }: ExhaustCase): SensorSpot['run'] | null =>
@@ -105,6 +102,14 @@ export const judgeSpots = (c: ExhaustCase): ExhaustVerdict[] => {
         title: `${name} is in the other bank`,
         state: 'stop',
         reason: say`With two sensors A belongs to bank A and B to bank B: crossed, each bank is trimmed by the other's sensor.`,
+      }
+    if (first && isAccepted(c) && isInFound(c, spot))
+      return {
+        ...base,
+        ...figures,
+        title: `${name}: in the bung as found, on record`,
+        state: 'caution',
+        reason: say`${first.says} Used all the same: ${c.exhaust.found!.reason.trim()}`,
       }
     if (first)
       return {

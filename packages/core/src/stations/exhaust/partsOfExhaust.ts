@@ -57,14 +57,31 @@ export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
             why: 'in the bung while welding, and for the leak check',
             assumed: false,
           },
+          ...(c.drillM !== null && c.drillM >= bung.holeM - 1e-6
+            ? []
+            : [
+                {
+                  id: 'drill',
+                  what: 'tool',
+                  name: 'Step drill or hole saw, and a pilot',
+                  quantity: fig(1, 'count'),
+                  specification: say`to ${fig(bung.holeM, 'bore')}, pilot ${fig(0.003, 'bore')}`,
+                  why: c.drillM === null ? 'hole for the bung' : 'hole larger than any drill there',
+                  assumed: false,
+                },
+              ]),
+        ]
+      : []),
+    ...(c.comesApart === 'welded' && c.exhaust.flanged === true && pipe
+      ? [
           {
-            id: 'drill',
-            what: 'tool',
-            name: 'Step drill or hole saw, and a pilot',
-            quantity: fig(1, 'count'),
-            specification: say`to ${fig(bung.holeM, 'bore')}, pilot ${fig(0.003, 'bore')}`,
-            why: 'hole for the bung',
-            assumed: false,
+            id: 'flanges',
+            what: 'joint',
+            name: 'Pair of exhaust flanges with gasket and bolts',
+            quantity: fig(2, 'count'),
+            specification: say`for ${fig(pipe.piece.outsideM, 'bore')} outside`,
+            why: 'stretch with the sensor made removable',
+            assumed,
           },
         ]
       : []),

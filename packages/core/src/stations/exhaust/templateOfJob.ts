@@ -3,7 +3,7 @@ import { drillTemplate, type DrillTemplate } from '../../exhaust/fitting/drillTe
 import { datumOf, type Datum } from '../../exhaust/pipe/datum.ts'
 import { pieceAt, runOf } from '../../exhaust/pipe/layOut.ts'
 import { chosenSpots, type ExhaustCase } from './exhaustCase.ts'
-import { judgedSpotOf } from './judgeSpots.ts'
+import { judgedSpotOf } from './judgedSpot.ts'
 
 export interface TemplateOfJob {
   readonly template: DrillTemplate

@@ -4,6 +4,7 @@ import type { JobDocument } from '../../job/index.ts'
 import { worstFirst, worstState } from '../../verdict/index.ts'
 import type { StationAssessment } from '../station.ts'
 import { judgeAll } from './judgeAll.ts'
+import { judgeSecondFuel } from './judgeSecondFuel.ts'
 import { fuelCase, type SolvedPoint } from './solvedPoint.ts'
 
 export interface FuelAssessment extends StationAssessment {
@@ -21,7 +22,9 @@ const ACTIONS = {
 /** The fuel station of a job: a pure function of the document. */
 export const assessFuel = (job: JobDocument): FuelAssessment => {
   const c = fuelCase(job)
-  const verdicts = worstFirst(judgeAll(c))
+  const first = judgeAll(c)
+  const second = judgeSecondFuel(job, first)
+  const verdicts = worstFirst(second ? [...first, second] : first)
   const state = worstState(verdicts.map((v) => v.state))
   return {
     engine: c.engine,

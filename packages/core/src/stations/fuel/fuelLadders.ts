@@ -26,7 +26,7 @@ const pumpLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
     .sort((a, b) => a.away - b.away)
   return {
     id: 'pump',
-    cures: ['held', 'not-lifted', 'hoses', 'reach', 'circuit'],
+    cures: ['held', 'not-lifted', 'hoses', 'reach', 'circuit', 'second-fuel'],
     trials: () =>
       others.map(({ p }) => ({
         label: pump ? say`Fit ${p.name} instead of ${pump.name}` : say`Fit ${p.name}`,
@@ -35,7 +35,8 @@ const pumpLadder = (job: JobDocument, catalogue: Catalogue): Ladder => {
   }
 }
 
-const fits = (job: JobDocument, h: HosePart): boolean => h.mostEthanolShare >= figureOf(job, 'fuel.ethanolShare')
+const fits = (job: JobDocument, h: HosePart): boolean =>
+  h.mostEthanolShare >= Math.max(figureOf(job, 'fuel.ethanolShare'), job.fuel.secondEthanolShare ?? 0)
 
 /** Hoses of the catalogue for a line: the next larger bores, and for the pressure those that stand it. */
 const hoseLadder = (job: JobDocument, catalogue: Catalogue, which: 'feed' | 'return'): Ladder => {
@@ -50,7 +51,7 @@ const hoseLadder = (job: JobDocument, catalogue: Catalogue, which: 'feed' | 'ret
     }))
   return {
     id: which,
-    cures: which === 'feed' ? ['held', 'feed-loss', 'hoses'] : ['not-lifted', 'hoses'],
+    cures: which === 'feed' ? ['held', 'feed-loss', 'hoses', 'second-fuel'] : ['not-lifted', 'hoses', 'second-fuel'],
     trials: () => trials,
   }
 }
@@ -161,9 +162,28 @@ const referenceLadder = (job: JobDocument): Ladder =>
         trials: () => [{ label: say`Connect the regulator to the manifold`, change: { fuel: { referenced: true } } }],
       }
 
+/** Work at the tank that needs no other part. */
+const tankLadders = (job: JobDocument): Ladder[] => {
+  const { tank } = job.fuel
+  return [
+    {
+      id: 'hatch',
+      cures: ['module-above'],
+      betterIsEnough: true,
+      trials: () => [{ label: say`Make an access hatch in the floor above it, tank out of the car`, change: { fuel: { tank: { ...tank, hatch: 'planned' } } } }],
+    },
+    {
+      id: 'sender-earth',
+      cures: ['sender-earth'],
+      trials: () => [{ label: say`Give the sender an earth lead of its own`, change: { fuel: { tank: { ...tank, senderEarth: 'own-lead' } } } }],
+    },
+  ]
+} // prettier-ignore
+
 /** Changes worth trying at the fuel station, the least expensive kind first. */
 export const fuelLadders = (job: JobDocument, catalogue: Catalogue): Ladder[] => [
   setLadder(job),
+  ...tankLadders(job),
   referenceLadder(job),
   hoseLadder(job, catalogue, 'return'),
   hoseLadder(job, catalogue, 'feed'),

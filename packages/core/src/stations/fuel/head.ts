@@ -14,7 +14,7 @@ export const FUEL_HEAD = stationHead({
     {
       path: 'choose',
       title: 'Choose parts',
-      judges: ['held', 'not-lifted', 'by-pass', 'regulator', 'circuit', 'filter', 'strainer', 'reach'],
+      judges: ['held', 'not-lifted', 'by-pass', 'regulator', 'circuit', 'filter', 'strainer', 'reach', 'second-fuel'],
     },
     { path: 'injectors', title: 'Injectors', judges: ['duty', 'idle-pulse', 'injector-pressure', 'reference'] },
     { path: 'loop', title: 'Return or single', judges: ['not-lifted', 'feed-loss', 'by-pass', 'old-line'] },
@@ -23,7 +23,7 @@ export const FUEL_HEAD = stationHead({
     {
       path: 'tank',
       title: 'Tank',
-      judges: ['module-above', 'module-below', 'starvation', 'vent', 'sender', 'tank-lining'],
+      judges: ['module-above', 'module-below', 'starvation', 'vent', 'sender', 'sender-earth', 'heard', 'tank-lining'],
     },
     { path: 'order', title: 'Order', judges: ['safety'] },
   ],

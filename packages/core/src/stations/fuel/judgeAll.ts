@@ -7,6 +7,7 @@ import { judgeReach } from './judgeReach.ts'
 import { judgeRegulator } from './judgeRegulator.ts'
 import { judgeLegs, judgeOldLine, judgeTankLining } from './judgeLines.ts'
 import { judgeByPass, judgePrime, judgeSafety } from './judgeSafety.ts'
+import { judgeHeard, judgeSenderEarth } from './judgeStrapUp.ts'
 import { judgeModuleAbove, judgeModuleBelow, judgeSender, judgeStarvation, judgeVent } from './judgeTank.ts'
 import { judgeHotSoak, judgeSuction, judgeTankHeat } from './judgeVapour.ts'
 import type { FuelCase, FuelVerdict } from './solvedPoint.ts'
@@ -56,6 +57,8 @@ export const judgeAll = (c: FuelCase): FuelVerdict[] =>
     judgeStarvation,
     judgeVent,
     judgeSender,
+    judgeSenderEarth,
+    judgeHeard,
     judgePrime,
     judgeSafety,
     judgeDemand,

@@ -19,6 +19,22 @@ export const judgeModuleAbove = ({ design }: FuelCase): FuelVerdict | null => {
       reason: say`Measure the tank’s depth and the gap above it where the hole will be: without them nobody knows whether the hat fouls the floor.`,
       source: 'geometry',
     }
+  const hatch = design.fuel.tank.hatch
+  if (fit.foulsByM > 0 && (hatch === 'planned' || hatch === 'made'))
+    return {
+      ...plain,
+      id: 'module-above',
+      title: hatch === 'made' ? 'Hat reaches into the hatch' : 'Hatch planned above the pump',
+      state: hatch === 'made' ? 'ok' : 'caution',
+      figureName: 'stack above the tank',
+      figure: fig(fit.stackAboveM, 'bore'),
+      limitName: 'reaches above the floor by',
+      limit: fig(fit.foulsByM, 'bore'),
+      next: say`Cut it with the tank out of the car and no fuel about; edge bound, cover raised, screwed and sealed vapour-tight`,
+      reason: say`It stands ${fig(fit.foulsByM, 'bore')} into the hatch: its cover must be that much higher. It serves the next pump too; what the floor carries there must not be cut.`,
+      source: 'geometry from the measured figures; trade practice',
+      workings: ['module'],
+    }
   const fouls = fit.foulsByM > 0
   const sweeps = fit.sweepFoulsByM !== null && fit.sweepFoulsByM > 0
   return {

@@ -1,4 +1,5 @@
 import type { JobDocument } from '../../job/index.ts'
+import { judgeBoxes } from './judgeBoxes.ts'
 import { judgeBench } from './judgeBench.ts'
 import { judgeWiring } from './judgeWiring.ts'
 import { worstState } from '../../verdict/index.ts'
@@ -16,6 +17,7 @@ export const judgeHarness = (c: HarnessCase): HarnessVerdict[] =>
   [
     judgePlan(c),
     judgeMeasured(c),
+    judgeBoxes(c),
     judgeFits(c),
     judgeHoles(c),
     ...judgeRules(c),

@@ -3,7 +3,7 @@ import { metricSizeFor, readPinout, type Pinout } from '../../harness/index.ts'
 import type { JobDocument } from '../../job/index.ts'
 import { WIRE_SIZES } from '../../parts/index.ts'
 import type { Insulation } from '../../power/index.ts'
-import type { Architecture, WireClass, WireRole } from '../../sections/index.ts'
+import type { Architecture, Signal, WireClass, WireRole } from '../../sections/index.ts'
 import { hasFan, injectorsOfJob } from './devicesOfJob.ts'
 
 export const ECU = 'ecu'
@@ -284,7 +284,30 @@ const addCabin = (job: JobDocument, a: Architecture, add: Add): void => {
   if (design.tuningCable === true) bus('tuning-plug', 'Tuning cable')
   if (design.roadSpeed !== null && design.roadSpeed !== 'none')
     add('road-speed-signal', 'Road speed', 'road-speed', ECU, 'digital', 0.05, { ecuDoes: 'road-speed' })
-  if (job.system.gearboxControl === true)
+  const wanted = (signal: Signal): boolean => job.system.signals.includes(signal)
+  if (wanted('brake')) add('brake-signal', 'Brake switch', 'brake-switch', ECU, 'digital', 0.02, { ecuDoes: 'brake' })
+  if (wanted('cooling-request'))
+    add('cooling-signal', 'Cooling request', 'cooling-switch', ECU, 'digital', 0.02, { ecuDoes: 'cooling-request' })
+  if (wanted('knock')) {
+    const pair = 'knock-sensor-pair'
+    add('knock-signal', 'Knock sensor, signal', 'knock-sensor', ECU, 'pick-up', 0.01, { ecuDoes: 'knock', shielded: true, pair }) // prettier-ignore
+    add('knock-return', 'Knock sensor, return', 'knock-sensor', ECU, 'pick-up', 0.01, { ecuDoes: 'knock-return', shielded: true, pair }) // prettier-ignore
+  }
+  if (wanted('oil-pressure'))
+    add('oil-signal', 'Oil pressure, signal', 'oil-sender', ECU, 'sensor', 0.01, { ecuDoes: 'oil-pressure' })
+  if (wanted('ambient-pressure'))
+    add('ambient-signal', 'Ambient pressure, signal', 'ambient-sensor', ECU, 'sensor', 0.01, { ecuDoes: 'ambient-pressure' }) // prettier-ignore
+  if (wanted('second-fan'))
+    add('second-fan-trigger', 'Second fan relay, trigger', ECU, 'relay-box', 'digital', 0.2, { ecuDoes: 'fan-relay-2' })
+  if (wanted('speedometer'))
+    add('speedometer-signal', 'Speedometer', ECU, 'speedometer', 'digital', 0.05, { ecuDoes: 'speedometer' })
+  if (
+    job.system.gearboxControl === true &&
+    job.walkAround.gearbox.lockUp === true &&
+    job.walkAround.gearbox.electronic !== true
+  )
+    add('lock-up-drive', 'Converter lock-up', ECU, 'gearbox-plug', 'drive', 1, { ecuDoes: 'lock-up' })
+  else if (job.system.gearboxControl === true)
     for (const n of [1, 2, 3, 4])
       add(`gearbox-drive-${n}`, `Gearbox solenoid ${n}`, ECU, 'gearbox-plug', 'drive', 1, { ecuDoes: `shift-${n}` })
 }

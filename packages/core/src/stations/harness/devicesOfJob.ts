@@ -1,6 +1,6 @@
 import { figureOf } from '../../figures/index.ts'
 import type { JobDocument } from '../../job/index.ts'
-import type { Architecture, Station } from '../../sections/index.ts'
+import type { Architecture, Signal, Station } from '../../sections/index.ts'
 
 /** What the loom joins, and which station decided that it is there. */
 export interface Device {
@@ -43,8 +43,24 @@ const USUAL: readonly (readonly [id: string, leadM: number, plugM: number, ways:
   ['display', 0.3, 0.03, 4],
   ['tuning-plug', 0.3, 0.03, 4],
   ['road-speed', 0.2, 0.026, 3],
+  ['brake-switch', 0.2, 0.022, 2],
+  ['cooling-switch', 0.2, 0.022, 2],
+  ['knock-sensor', 0.3, 0.024, 2],
+  ['oil-sender', 0.15, 0.022, 3],
+  ['ambient-sensor', 0.15, 0.026, 3],
+  ['speedometer', 0.2, 0.026, 2],
 ]
 const usualOf = (id: string) => USUAL.find(([kind]) => id.startsWith(kind)) ?? ([id, 0.15, 0.025, 2] as const)
+
+/** What further inputs and outputs of the ECU join; a second fan hangs on its relay, road speed is asked at the harness. */
+const SIGNAL_DEVICES: Readonly<Partial<Record<Signal, readonly [id: string, name: string]>>> = {
+  brake: ['brake-switch', 'Brake switch'],
+  'cooling-request': ['cooling-switch', 'Cooling request switch'],
+  knock: ['knock-sensor', 'Knock sensor'],
+  'oil-pressure': ['oil-sender', 'Oil pressure sender'],
+  'ambient-pressure': ['ambient-sensor', 'Ambient pressure sensor'],
+  speedometer: ['speedometer', 'Speedometer'],
+}
 
 /** Injectors of the chosen system. */
 export const injectorsOfJob = (job: JobDocument, a: Architecture): number =>
@@ -88,6 +104,7 @@ export const devicesOfJob = (job: JobDocument): readonly Device[] => {
     ...(job.harness.design.tuningCable === true ? ([['tuning-plug', 'Tuning cable', 'harness']] as const) : []),
     ...(job.harness.design.roadSpeed === 'sensor' ? ([['road-speed', 'Road-speed sensor', 'harness']] as const) : []),
     ...(job.harness.design.roadSpeed === 'adapter' ? ([['road-speed', 'Road-speed adapter', 'harness']] as const) : []),
+    ...job.system.signals.flatMap((s) => (SIGNAL_DEVICES[s] ? [[SIGNAL_DEVICES[s][0], SIGNAL_DEVICES[s][1], 'system'] as const] : [])),
   ] // prettier-ignore
   const known = new Set(list.map(([id]) => id))
   const own = job.harness.devices.filter((d) => !known.has(d.id) && d.name !== '')

@@ -30,6 +30,10 @@ export interface HarnessCase {
   readonly returns: PowerSection['sensors']
   readonly trigger: Trigger | null
   readonly ignition: WalkAroundSection['ignition']
+  /** Where the walk-around found room for the ECU, and the boxes that radiate. */
+  readonly ecuPlace: WalkAroundSection['cabin']['controllerPlace']
+  readonly boxPlace: WalkAroundSection['ignition']['boxPlace']
+  readonly computerPlace: WalkAroundSection['gearbox']['computerPlace']
   /** Fuses of the wires that the power station knows, A. */
   readonly fuseA: Readonly<Partial<Record<WireRole, number | null>>>
   readonly assumptions: readonly Assumption[]
@@ -51,6 +55,9 @@ export const harnessCase = (job: JobDocument): HarnessCase => {
     returns: job.power.sensors,
     trigger: job.system.chosen?.trigger ?? null,
     ignition: job.walkAround.ignition,
+    ecuPlace: job.walkAround.cabin.controllerPlace,
+    boxPlace: job.walkAround.ignition.boxPlace,
+    computerPlace: job.walkAround.gearbox.computerPlace,
     fuseA: Object.fromEntries(WIRE_ROLES.map((role) => [role, wires[role].fuseA])),
     assumptions: [...assumptionsOf(job, 'harness'), ...lengthAssumptions(job, plan, accepted)],
   }

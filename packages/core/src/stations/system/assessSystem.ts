@@ -1,11 +1,13 @@
 import { figureOf, fuelLoopOf, injectionPlaceOf, type FigureField } from '../../figures/index.ts'
 import { type JobDocument } from '../../job/index.ts'
 import type { Catalogue } from '../../parts/index.ts'
-import { fig, plain, say, type Figure, type Verdict } from '../../verdict/index.ts'
+import { fig, plain, say, worstFirst, worstState, type Figure, type Verdict } from '../../verdict/index.ts'
 import type { StationAssessment } from '../station.ts'
 import { architectureId } from './architectures.ts'
 import { candidatesFor, type Candidate } from './candidates.ts'
+import { judgeAsDelivered, judgeMarketSwitch, judgePumpSwitch, judgeTuning } from './judgeEcu.ts'
 import { leftOutFor, type LeftOut } from './leftOut.ts'
+import { stagesOf, type Stage } from './stages.ts'
 
 /** A figure or word further down the work that the choice sets while nothing else is known. */
 export interface Downstream {
@@ -26,6 +28,8 @@ export interface SystemAssessment extends StationAssessment {
   readonly downstream: readonly Downstream[]
   readonly leftOut: readonly LeftOut[]
   readonly choice: ChoiceState
+  /** Run first, extras later; empty where nothing is left for later. */
+  readonly stages: readonly Stage[]
 }
 
 const PLACE_WORDS = {
@@ -82,6 +86,22 @@ const verdictsOf = (chosen: Candidate | null): Verdict[] =>
     source: 'trade practice',
   }))
 
+/** Each stage works by itself, or the verdict says why not. */
+const verdictsOfStages = (stages: readonly Stage[]): Verdict[] =>
+  stages.map((stage, i) => ({
+    ...plain,
+    id: `stage-${i + 1}`,
+    title: stage.objections.length > 0 ? `${stage.title} does not work` : `${stage.title} works by itself`,
+    state: stage.objections.length > 0 ? 'stop' : 'ok',
+    reason:
+      stage.objections.length > 0
+        ? say`${stage.objections.join(' ')}`
+        : stage.without.length > 0
+          ? say`Without ${stage.without.join('; ')}.`
+          : say`Everything that was chosen, on the same ECU.`,
+    source: 'the system judged as it stands after that stage',
+  }))
+
 /** The choice of system: a pure function of the document and the controllers of the catalogue. */
 export const assessSystem = (job: JobDocument, catalogue: Pick<Catalogue, 'controllers'>): SystemAssessment => {
   const candidates = candidatesFor(job, catalogue.controllers)
@@ -89,6 +109,14 @@ export const assessSystem = (job: JobDocument, catalogue: Pick<Catalogue, 'contr
   const chosenId = architecture && architectureId(architecture)
   const chosen = candidates.find((c) => c.id === chosenId) ?? null
   const choice: ChoiceState = !chosen ? 'open' : chosen.objections.length > 0 ? 'doubtful' : 'chosen'
+  const stages = stagesOf(job)
+  const judged = [
+    ...verdictsOf(chosen),
+    ...verdictsOfStages(stages),
+    ...[judgePumpSwitch(job), judgeMarketSwitch(job), judgeAsDelivered(job), judgeTuning(job)].filter(
+      (v) => v !== null,
+    ),
+  ]
   return {
     candidates,
     chosen,
@@ -96,9 +124,10 @@ export const assessSystem = (job: JobDocument, catalogue: Pick<Catalogue, 'contr
     downstream: architecture ? downstreamOf(job) : [],
     leftOut: architecture ? leftOutFor(job, architecture) : [],
     choice,
-    state: STATES[choice],
-    verdicts: verdictsOf(chosen),
+    stages,
+    state: worstState([STATES[choice], ...judged.map((v) => v.state)]),
+    verdicts: worstFirst(judged),
     assumptions: [],
-    action: ACTIONS[choice],
+    action: ACTIONS[choice] ?? (judged.some((v) => v.state === 'stop') ? 'Fix failed checks: system' : null),
   }
 }

@@ -46,7 +46,14 @@ export interface Candidate {
 /** Boost beyond which a 100 kPa throttle body is out of the question, gauge: rule of thumb. */
 const MOST_BOOST_LOW_BODY_PA = 40e3
 
-const objectionsTo = (job: JobDocument, a: Architecture, controller: ControllerPart | null): string[] => {
+/** Stands for whichever there is, where none is looked for. */
+const ANY_CONTROLLER = 'any'
+
+const objectionsTo = (
+  job: JobDocument,
+  a: Architecture,
+  controller: ControllerPart | null | typeof ANY_CONTROLLER,
+): string[] => {
   const { intake, exhaust, ignition } = job.walkAround
   const { boostLaterPa, timingControl, welder } = job.system
   const boostPa = Math.max(figureOf(job, 'vehicle.boostPa'), boostLaterPa ?? 0)
@@ -195,6 +202,11 @@ const candidateOf = (job: JobDocument, a: Architecture, controllers: readonly Co
     lacks: controllers.map((c) => ({ controller: c, lacks: lacksOf(c, terminals, job, a) })),
   }
 }
+
+/** One way of building it, judged on this car without looking for a controller. */
+export const candidateFor = (job: JobDocument, a: Architecture): Pick<Candidate, 'objections'> => ({
+  objections: objectionsTo(job, a, ANY_CONTROLLER),
+})
 
 /** Every way of building it: those that can be first, fewest points against first. */
 export const candidatesFor = (job: JobDocument, controllers: readonly ControllerPart[]): Candidate[] =>

@@ -1,5 +1,6 @@
 import type { JobDocument } from '../../job/index.ts'
-import type { Architecture } from '../../sections/index.ts'
+import type { Architecture, Reached } from '../../sections/index.ts'
+import { hoursOfReach } from '../../figures/index.ts'
 import { builtUpPorts, onOwnManifold } from './architectures.ts'
 import { camClassOf } from '../../engine/index.ts'
 
@@ -31,6 +32,7 @@ interface Rule extends Omit<Consequence, 'text'> {
 
 const tbi = (_: JobDocument, a: Architecture) => a.injection !== 'port'
 const port = (_: JobDocument, a: Architecture) => a.injection === 'port'
+const onCrank = (a: Architecture) => a.trigger === 'crank-wheel' || a.trigger === 'crank-and-cam'
 const builtUp = (_: JobDocument, a: Architecture) => builtUpPorts(a)
 
 const RULES: readonly Rule[] = [
@@ -226,7 +228,25 @@ const RULES: readonly Rule[] = [
     text: 'Toothed wheel and sensor on the crank',
     hours: [3, 8],
     cost: 3,
-    when: (_, a) => a.trigger === 'crank-wheel' || a.trigger === 'crank-and-cam',
+    when: (j, a) => onCrank(a) && !j.walkAround.engine.sensors.includes('crank'),
+  },
+  {
+    id: 'own-wheel',
+    kind: 'cut',
+    scope: 'ignition',
+    text: 'Crank sensor and wheel that the engine has: count the teeth, measure gap and signal',
+    hours: [0.5, 1],
+    cost: 0,
+    when: (j, a) => onCrank(a) && j.walkAround.engine.sensors.includes('crank'),
+  },
+  {
+    id: 'distributor-size',
+    kind: 'cut',
+    scope: 'ignition',
+    text: 'Controlled distributor of another size: shaft and body adapted, joined through its own plugs',
+    hours: [2, 4],
+    cost: 1,
+    when: (j, a) => a.timing === 'controlled-distributor' && j.system.distributorSize === 'other-size',
   },
   {
     id: 'coils',
@@ -244,7 +264,7 @@ const RULES: readonly Rule[] = [
     text: 'Cam sensor, for instance in the old distributor body',
     hours: [2, 5],
     cost: 2,
-    when: (_, a) => a.trigger === 'crank-and-cam',
+    when: (j, a) => a.trigger === 'crank-and-cam' && !j.walkAround.engine.sensors.includes('cam'),
   },
   {
     id: 'look',
@@ -338,7 +358,30 @@ const RULES: readonly Rule[] = [
   },
 ]
 
-export const consequencesOf = (job: JobDocument, a: Architecture): Consequence[] =>
+/** Where each scope of the work reaches into the car. */
+const REACHES: Readonly<Record<WorkScope, (a: Architecture) => readonly Reached[]>> = {
+  engine: () => ['exhaust', 'bulkhead', 'ecu', 'battery', 'earths'],
+  manifold: () => ['manifold'],
+  fuel: (a) => (a.pumpPlace === 'in-tank' ? ['tank', 'fuel-lines'] : ['fuel-lines']),
+  ignition: () => [],
+}
+
+/** What must come out before a scope of the work can be reached, as the walk-around found it. */
+const reachOf = (job: JobDocument, a: Architecture): Consequence[] =>
+  WORK_SCOPES.flatMap((scope) => {
+    const hours = hoursOfReach(job, REACHES[scope](a))
+    return hours === 0
+      ? []
+      : [{ id: `reach-${scope}`, kind: 'cut' as const, scope, text: REACH_WORDS[scope], hours: [hours, hours] as const, cost: 0 }] // prettier-ignore
+  })
+const REACH_WORDS: Readonly<Record<WorkScope, string>> = {
+  engine: 'Parts out and in again to reach exhaust, bulkhead, ECU and battery',
+  manifold: 'Parts out and in again to reach the manifold',
+  fuel: 'Parts out and in again to reach the fuel system',
+  ignition: 'Parts out and in again to reach the ignition',
+}
+
+const fromRules = (job: JobDocument, a: Architecture): Consequence[] =>
   RULES.filter((r) => r.when(job, a)).map(({ id, kind, scope, text, hours, cost }) => ({
     id,
     kind,
@@ -348,9 +391,14 @@ export const consequencesOf = (job: JobDocument, a: Architecture): Consequence[]
     text: typeof text === 'function' ? text(job, a) : text,
   }))
 
+export const consequencesOf = (job: JobDocument, a: Architecture): Consequence[] => [
+  ...fromRules(job, a),
+  ...reachOf(job, a),
+]
+
 /** What can go wrong with it on this car. */
 export const risksOf = (job: JobDocument, a: Architecture): string[] => {
-  const { intake, tests, lines } = job.walkAround
+  const { intake, tests, lines, engine, means } = job.walkAround
   const cam = tests.idleVacuumPa === null ? null : camClassOf(tests.idleVacuumPa)
   return [
     ...(a.build === 'ready-kit'
@@ -389,5 +437,12 @@ export const risksOf = (job: JobDocument, a: Architecture): string[] => {
     ...(a.trigger === 'crank-wheel' || a.trigger === 'crank-and-cam'
       ? ['Wheel run-out and bracket flex: measure the air gap at several teeth.']
       : []),
+    ...(engine.sensors.includes('coolant') || engine.sensors.includes('air')
+      ? ['The engine’s own thermistors stay only if the ECU takes their table: measure points first.']
+      : []),
+    ...(job.system.uses.includes('towing')
+      ? ['Towing: coolant, under-bonnet air and the sensor run hotter for longer than any short drive shows.']
+      : []),
+    ...(means.lift === 'none' ? ['Nothing to put the car up on: lines, tank and exhaust are a shop’s work.'] : []),
   ]
 }

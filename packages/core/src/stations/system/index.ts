@@ -15,4 +15,6 @@ export { consequencesOf, risksOf, type Consequence, type ConsequenceKind } from 
 export { leftOutFor, type LeftOut } from './leftOut.ts'
 export { SYSTEM_SCHOOLS, type SchoolQuestion } from './schools.ts'
 export { lacksOf, leastController, terminalsFor, type Terminals } from './terminals.ts'
+export { stagesOf, type Stage } from './stages.ts'
+export { readSwitch, type SwitchPosition } from './switches.ts'
 export { SYSTEM_STATION } from './systemStation.ts'

@@ -9,7 +9,8 @@ export interface LeftOut {
   readonly why: string
 }
 
-interface Rule extends LeftOut {
+interface Rule extends Omit<LeftOut, 'what'> {
+  readonly what: string | ((job: JobDocument) => string)
   when(job: JobDocument, a: Architecture): boolean
 }
 
@@ -20,7 +21,7 @@ const RULES: readonly Rule[] = [
     id: 'blank',
     what: 'Blanking plate and gasket for the mechanical pump',
     why: 'The old pump comes off and leaves a hole into the sump.',
-    when: always,
+    when: ({ walkAround: { tank } }) => tank.oldPump === null || tank.oldPump === 'mechanical',
   },
   {
     id: 'hose',
@@ -39,6 +40,67 @@ const RULES: readonly Rule[] = [
     what: 'Strainer of 40 to 100 microns before the pump',
     why: 'An old tank sheds rust; the pump dies of it first.',
     when: (_, a) => a.pumpPlace === 'in-line',
+  },
+  {
+    id: 'old-pump-plug',
+    what: 'Insulated caps for the wiring of the old electric pump',
+    why: 'Its live end is found, and capped or reused as the trigger of the relay: never left hanging near fuel.',
+    when: ({ walkAround: { tank } }) => tank.oldPump === 'electric-in-line' || tank.oldPump === 'electric-in-tank',
+  },
+  {
+    id: 'fine-filter',
+    what: 'Fine filter for between pump and injectors, with its clamp and two fittings',
+    why: 'Kits come with the coarse one or none: injector holes are tenths of a millimetre.',
+    when: (j) => j.fuel.filter === null,
+  },
+  {
+    id: 'extras-plug',
+    what: 'Mating plug of the extras socket, with its terminals and blanks',
+    why: 'The socket is on the ECU, its plug in no box: fan, lock-up and further inputs go through it.',
+    when: (j) => j.system.signals.length > 0 || j.system.gearboxControl === true,
+  },
+  {
+    id: 'distributor-hole',
+    what: 'Plug or dummy shaft for the hole of the removed distributor',
+    why: 'Oil comes out of it, and on many engines its shaft drives the oil pump: then the shaft stays.',
+    when: (j, a) => a.timing === 'crank-trigger' && j.walkAround.ignition.kind !== 'crank-triggered',
+  },
+  {
+    id: 'distributor-plugs',
+    what: 'Mating plugs for the controlled distributor of another size',
+    why: 'Its body is adapted; its plugs are of its own family and are cut off the donor or bought.',
+    when: (j, a) => a.timing === 'controlled-distributor' && j.system.distributorSize === 'other-size',
+  },
+  {
+    id: 'loom-plugs',
+    what: (j) => `Plugs for the car’s own loom as of ${j.walkAround.wiring.loomYear}`,
+    why: 'The loom is not of the car’s year: plugs are ordered by the loom, not by the car.',
+    when: ({ walkAround: { wiring }, vehicle }) =>
+      wiring.loomYear !== null && vehicle.year !== null && wiring.loomYear !== vehicle.year,
+  },
+  {
+    id: 'speed-adapter',
+    what: 'Road speed adapter for the speedometer cable',
+    why: 'The ECU counts pulses; a cable gives none.',
+    when: (j) => j.system.signals.includes('road-speed') && j.harness.design.roadSpeed === 'adapter',
+  },
+  {
+    id: 'knock-sensor',
+    what: 'Knock sensor, its bolt of the right length, and a flat on the block',
+    why: 'It listens through the metal: no washer, no paint, the torque of its sheet.',
+    when: (j) => j.system.signals.includes('knock') && !j.walkAround.engine.sensors.includes('knock'),
+  },
+  {
+    id: 'oil-sender',
+    what: 'Oil pressure sender and a tee that keeps the old one',
+    why: 'Gauge and lamp keep their own.',
+    when: (j) => j.system.signals.includes('oil-pressure'),
+  },
+  {
+    id: 'laptop',
+    what: 'A laptop for the car, or the loan of one',
+    why: 'Settings and road log need one on the passenger’s knees.',
+    when: (j) => j.walkAround.means.laptop === false && j.system.tuning === 'self',
   },
   {
     id: 'inertia',
@@ -187,4 +249,8 @@ const RULES: readonly Rule[] = [
 
 /** What the box will not contain, for this car and this way of building. Trade practice: rule of thumb. */
 export const leftOutFor = (job: JobDocument, a: Architecture): LeftOut[] =>
-  RULES.filter((r) => r.when(job, a)).map(({ id, what, why }) => ({ id, what, why }))
+  RULES.filter((r) => r.when(job, a)).map(({ id, what, why }) => ({
+    id,
+    what: typeof what === 'string' ? what : what(job),
+    why,
+  }))

@@ -22,6 +22,12 @@ const arbController: fc.Arbitrary<ControllerPart> = fc.record({
   leastV: fc.constant(null),
   rideThroughS: fc.constant(null),
   pinout: fc.constant(null),
+  digitalInputs: fc.constant(null),
+  knockInput: fc.constant(null),
+  connectors: fc.constant(null),
+  revision: fc.constant(null),
+  pumpSwitch: fc.constant(null),
+  marketSwitch: fc.constant(null),
 })
 type Originality = NonNullable<JobDocument['system']['originality']>
 type Welder = NonNullable<JobDocument['system']['welder']>

@@ -37,6 +37,12 @@ const controller = (
   leastV: null,
   rideThroughS: null,
   pinout: null,
+  digitalInputs: null,
+  knockInput: null,
+  connectors: null,
+  revision: null,
+  pumpSwitch: null,
+  marketSwitch: null,
 })
 const controllers = [
   controller('small', 1, [2, 0, 2, 1, 4, 1]),

@@ -5,7 +5,17 @@ import { assessSystem } from './assessSystem.ts'
 
 export const SYSTEM_STATION = station({
   ...SYSTEM_HEAD,
-  reads: ['system', 'walkAround', 'vehicle', 'fuel'],
+  reads: [
+    'system',
+    'walkAround',
+    'vehicle',
+    'fuel',
+    'exhaust.sensor',
+    'exhaust.sensorCount',
+    'power.design.fan',
+    'harness.design.roadSpeed',
+    'work.state',
+  ],
   stock: ['controllers'],
   workings: [],
   cautions: () => [],

@@ -1,6 +1,7 @@
 import { figureOf } from '../../figures/index.ts'
 import { type JobDocument } from '../../job/index.ts'
 import { type Architecture } from '../../sections/index.ts'
+import type { Signal } from '../../sections/index.ts'
 import type { ControllerPart } from '../../parts/index.ts'
 
 /** What must be joined to the controller, counted. */
@@ -11,26 +12,45 @@ export interface Terminals {
   readonly triggerInputs: number
   readonly analogueInputs: number
   readonly oxygenSensors: number
+  readonly digitalInputs: number
+  readonly knockInputs: number
 }
 
 /** Injectors of the architecture: one a cylinder in the ports, else what was entered or assumed for the throttle body. */
 const injectorsOf = (job: JobDocument, a: Architecture): number =>
   a.injection === 'port' ? figureOf(job, 'vehicle.cylinders') : (job.fuel.injectorCount ?? 4)
 
+const DIGITAL: readonly Signal[] = ['brake', 'cooling-request', 'road-speed']
+const ANALOGUE: readonly Signal[] = ['oil-pressure', 'ambient-pressure']
+const SWITCHED: readonly Signal[] = ['second-fan', 'speedometer']
+
+/** Solenoids of a gearbox that is shifted by wire, or of one that only locks up by it. */
+const solenoidsOf = (job: JobDocument): number => {
+  if (job.system.gearboxControl !== true) return 0
+  return locksUpOnly(job) ? 1 : 4
+}
+
+/** Shifts by itself; one wire engages its lock-up, and any switched output will do for it. */
+export const locksUpOnly = ({ walkAround: { gearbox } }: JobDocument): boolean =>
+  gearbox.lockUp === true && gearbox.electronic !== true
+
 /** Drivers, outputs and inputs that this architecture asks of a controller on this car. */
 export const terminalsFor = (job: JobDocument, a: Architecture): Terminals => {
   const cylinders = figureOf(job, 'vehicle.cylinders')
-  const { gearboxControl, fanControl } = job.system
+  const { fanControl, signals } = job.system
+  const wanted = (of: readonly Signal[]) => signals.filter((s) => of.includes(s)).length
   return {
     // Batch groups share drivers, two injectors each at most.
     injectorDrivers: a.firing === 'sequential' ? injectorsOf(job, a) : Math.ceil(injectorsOf(job, a) / 2),
     ignitionOutputs: a.timing === 'none' ? 0 : a.timing === 'crank-trigger' ? Math.ceil(cylinders / 2) : 1,
-    // Pump relay always; fan relay unless it is left on its belt; four solenoids of an electronic gearbox.
-    switchedOutputs: 1 + (fanControl === false ? 0 : 1) + (gearboxControl === true ? 4 : 0),
+    // Pump relay always; fan relay unless it is left on its belt; solenoids of a gearbox; a second fan, a speedometer.
+    switchedOutputs: 1 + (fanControl === false ? 0 : 1) + solenoidsOf(job) + wanted(SWITCHED),
     triggerInputs: a.trigger === 'crank-and-cam' ? 2 : 1,
     // Manifold pressure, throttle, coolant, intake air.
-    analogueInputs: 4,
+    analogueInputs: 4 + wanted(ANALOGUE),
     oxygenSensors: a.oxygenSensors,
+    digitalInputs: wanted(DIGITAL),
+    knockInputs: wanted(['knock']),
   }
 }
 
@@ -48,7 +68,15 @@ export const lacksOf = (c: ControllerPart, need: Terminals, job: JobDocument, a:
     // Off the coil the old tachometer has nothing to count.
     ...(a.timing === 'crank-trigger' && !c.tachOutput ? ['no tachometer output'] : []),
     ...(a.firing === 'sequential' && !c.sequential ? ['no sequential firing'] : []),
-    ...(job.system.gearboxControl === true && !c.gearbox ? ['no gearbox control'] : []),
+    ...(need.digitalInputs === 0
+      ? []
+      : c.digitalInputs === null
+        ? ['digital inputs: not in its sheet']
+        : short('digital inputs', c.digitalInputs, need.digitalInputs)),
+    ...(need.knockInputs > 0 && c.knockInput !== true
+      ? [c.knockInput === null ? 'knock input: not in its sheet' : 'no knock input']
+      : []),
+    ...(job.system.gearboxControl === true && !locksUpOnly(job) && !c.gearbox ? ['no gearbox control'] : []),
   ]
 }
 

@@ -1,10 +1,12 @@
 import { assumptionsOf } from '../../figures/index.ts'
 import type { JobDocument } from '../../job/index.ts'
 import type { WalkEntry } from '../../meaning/index.ts'
-import { plain, type Verdict } from '../../verdict/index.ts'
+import { plain, worstFirst, type Verdict } from '../../verdict/index.ts'
 import type { StationAssessment } from '../station.ts'
 import { derivedOf, type Derived } from './derived.ts'
 import { fitnessOf, type FitnessResult } from './fitness/index.ts'
+import { acceptanceOf, type AcceptanceTest } from './acceptance.ts'
+import { judgeBaseline, judgeGaugeFound, judgeMeans, judgeReach } from './judgeSurvey.ts'
 import { entriesFor, stillToMeasure } from './stillToMeasure.ts'
 
 /** Is the engine fit to convert, in one word. */
@@ -15,6 +17,10 @@ export interface WalkAroundAssessment extends StationAssessment {
   /** Worst first, then in the order of the tests. */
   readonly fitness: readonly FitnessResult[]
   readonly fit: WalkAroundState
+  /** What of the survey bears on the work, not on the engine's fitness. */
+  readonly survey: readonly Verdict[]
+  /** What the owner wants, as tests at hand-over. */
+  readonly acceptance: readonly AcceptanceTest[]
   readonly stillToMeasure: readonly WalkEntry[]
   readonly entries: number
 }
@@ -57,14 +63,17 @@ export const assessWalkAround = (job: JobDocument): WalkAroundAssessment => {
   const fitness = [...fitnessOf(job)].sort((a, b) => RANK[a.state] - RANK[b.state])
   const fit = worst(fitness)
   const missing = stillToMeasure(job)
+  const survey = [judgeBaseline(job), judgeReach(job), judgeGaugeFound(job), judgeMeans(job)].filter((v) => v !== null)
   return {
     derived: derivedOf(job),
     fitness,
     fit,
+    survey: worstFirst(survey),
+    acceptance: acceptanceOf(job),
     stillToMeasure: missing,
     entries: entriesFor(job).length,
     state: FITNESS_VERDICT[fit],
-    verdicts: fitness.map(verdictOf),
+    verdicts: [...fitness.map(verdictOf), ...survey],
     assumptions: assumptionsOf(job, 'walkAround'),
     action: actionOf(fit, fitness, missing[0]),
   }

@@ -8,7 +8,7 @@ export const WALK_AROUND_HEAD = stationHead({
   short: 'Walk',
   inSentence: 'walk-around',
   phase: 'survey',
-  sections: ['walkAround', 'vehicle'],
+  sections: ['walkAround', 'vehicle', 'facts'],
   tabs: [
     { path: '', title: 'The car', judges: null },
     { path: 'tests', title: 'Tests', judges: null },

@@ -9,6 +9,7 @@ import type { WalkEntry } from '../../meaning/index.ts'
 export const isKnown = (entry: WalkEntry, job: JobDocument): boolean => {
   const value = valueAt(job, entry.path)
   if (Array.isArray(value)) return value.some((v) => v !== null)
+  if (value === '') return false
   return value !== null && value !== undefined
 }
 
@@ -38,8 +39,15 @@ export const entriesFor = (job: JobDocument): WalkEntry[] =>
     isRelevant(e, job),
   )
 
+/** Facts of the owner are nobody's to measure, and there may be nothing in the way. */
+const isAsked = (e: WalkEntry): boolean =>
+  e.kind !== 'fact' &&
+  e.path !== 'facts.odometerM' &&
+  e.path !== 'facts.onPapers' &&
+  !e.path.startsWith('walkAround.reach.')
+
 /** What is not known yet, what most waits for first; equal need keeps the order of the walk. */
 export const stillToMeasure = (job: JobDocument): WalkEntry[] =>
   entriesFor(job)
-    .filter((e) => !isKnown(e, job) && !answeredElsewhere(e, job))
+    .filter((e) => isAsked(e) && !isKnown(e, job) && !answeredElsewhere(e, job))
     .sort((a, b) => b.need - a.need)

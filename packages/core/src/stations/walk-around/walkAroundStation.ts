@@ -2,11 +2,22 @@ import { isUntouched } from '../../job/index.ts'
 import { station } from '../station.ts'
 import { WALK_AROUND_HEAD } from './head.ts'
 import { assessWalkAround } from './assessWalkAround.ts'
+import { partsOfWalkAround } from './partsOfWalkAround.ts'
 import { cautionsOf, testsFor } from './fitness/index.ts'
 
 export const WALK_AROUND_STATION = station({
   ...WALK_AROUND_HEAD,
-  reads: ['walkAround', 'vehicle', 'engineTop.ignition.intervals'],
+  reads: [
+    'walkAround',
+    'vehicle',
+    'engineTop.ignition.intervals',
+    'system.uses',
+    'system.welder',
+    'power.old.killSwitch',
+    'power.old.keyedWires',
+    'facts',
+    'work.state',
+  ],
   stock: [],
   // Engine figures that the walk-around gathers stand outside its own section.
   workings: [],
@@ -17,5 +28,5 @@ export const WALK_AROUND_STATION = station({
   },
   assess: assessWalkAround,
   ladders: () => [],
-  parts: null,
+  parts: partsOfWalkAround,
 })

@@ -15,6 +15,8 @@ import { useUnit } from '../../../store/preferences.ts'
 import { Columns } from '../../bench/Columns.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { ExhaustCautions } from '../ExhaustCautions.tsx'
+import { PathChoice } from '../../../fields/PathChoice.tsx'
+import { PathText } from '../../../fields/PathText.tsx'
 import { PathField } from '../../../fields/PathField.tsx'
 import { SensorField } from '../inputs/SensorField.tsx'
 import { SensorPicker } from '../inputs/SensorPicker.tsx'
@@ -93,6 +95,26 @@ export const FittingSheet = (props: SheetProps) => {
             />
           </Group>
           <SensorField {...props} />
+          <Group title="On the bench and on the way">
+            {job.walkAround.exhaust.comesApart === 'welded' && (
+              <PathChoice job={job} path="exhaust.flanged" label="Made removable by flanges" none="not decided" />
+            )}
+            {exhaust.joinBy === 'clamp' && <PathChoice job={job} path="exhaust.weldLater" none="not decided" />}
+            {(exhaust.weldLater === true || exhaust.joinBy === 'weld' || exhaust.trip !== null) && (
+              <PathChoice job={job} path="exhaust.trip" none="no trip" />
+            )}
+            <PathChoice job={job} path="exhaust.coating" label="Coating or wrap goes on" none="not decided" />
+            <PathChoice
+              job={job}
+              path="exhaust.benchBefore"
+              label="Pressure test, before coating"
+              none="not done"
+              how="Both ends plugged, low pressure, soapy water on every weld. Low: a few kilopascals, never workshop air."
+            />
+            {exhaust.coating === 'after-holes' && (
+              <PathChoice job={job} path="exhaust.benchAfter" label="Pressure test, after coating" none="not done" />
+            )}
+          </Group>
           <Group title="Cable and plug">
             <PathField job={job} path="exhaust.cablePathM" label="Length to the harness" />
             <PathField job={job} path="exhaust.cableGapM" label="Closest to the pipe" />
@@ -102,6 +124,14 @@ export const FittingSheet = (props: SheetProps) => {
               how="The ECU heats each type differently. Set it first; free air must then show the lean end of the display."
               onChange={(typeSet) => doRun(setExhaust({ typeSet }, 'sensor type set', false))}
             />
+            <PathChoice
+              job={job}
+              path="exhaust.lead"
+              label="Leads"
+              none="not looked at"
+              how="From the sensor to its plug it may carry calibration; from the plug to the harness it is an extension."
+            />
+            <PathText job={job} path="exhaust.surplusAt" placeholder="where it is coiled and tied" />
           </Group>
         </>
       }

@@ -1,5 +1,6 @@
 import type { ExhaustSection, JobDocument } from '@lochmoor/core'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
+import { PathSet } from '../../../fields/PathSet.tsx'
 import { run as doRun, setExhaust } from '../../../store/commands.ts'
 import { Group } from '../../bench/Group.tsx'
 
@@ -17,10 +18,19 @@ export const ForeignAir = ({ job }: { job: JobDocument }) => {
           ['ports', 'Into the ports'],
           ['catalyst', 'Into the catalyst'],
           ['shut-off', 'Shut off in closed loop'],
+          ['removed', 'Taken off'],
         ]}
         how="A belt-driven pump with hoses to manifold or catalyst. Removing it may be illegal on the road."
         onChange={(v) => doRun(setExhaust({ airInjection: v as ExhaustSection['airInjection'] }, 'air pump', false))}
       />
+      {airInjection === 'removed' && (
+        <PathSet
+          job={job}
+          path="exhaust.airPump"
+          label="Seen to"
+          how="Plugs in its ports, the belt without it, its bracket, and whether the law lets it come off."
+        />
+      )}
       <KnownChoiceField
         label="Heat-riser flap"
         value={heatRiser}

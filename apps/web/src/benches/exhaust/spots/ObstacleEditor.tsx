@@ -36,11 +36,18 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
   const datum = near ? DATUM_WORDS[datumOf(near)] : DATUM_WORDS.merge
   const path = `exhaust.obstacles.${obstacle?.id}`
   const field = { job, ...(obstacle && { of: obstacle.name }) }
-  const add = () => {
+  const { steering } = job.walkAround.body
+  const add = (called: string | null) => {
     const names = new Set(obstacles.map((o) => o.name))
-    let name = 'Obstacle'
+    let name = called ?? 'Obstacle'
     for (let n = 2; names.has(name); n++) name = `Obstacle ${n}`
-    doRun(setExhaust({ obstacles: [...obstacles, emptyObstacle(newId(), name, run)] }, 'new obstacle', false))
+    doRun(
+      setExhaust(
+        { obstacles: [...obstacles, { ...emptyObstacle(newId(), name, run), moves: called !== null }] },
+        'new obstacle',
+        false,
+      ),
+    )
     setIndex(obstacles.length)
   }
   return (
@@ -65,9 +72,16 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
           setIndex(at)
         }}
         add={
-          <Button onClick={add}>
-            <Plus size={16} aria-hidden /> Add an obstacle
-          </Button>
+          <>
+            <Button onClick={() => add(null)}>
+              <Plus size={16} aria-hidden /> Add an obstacle
+            </Button>
+            {steering !== null && !obstacles.some((o) => /steer/i.test(o.name)) && (
+              <Button onClick={() => add('Steering')}>
+                <Plus size={16} aria-hidden /> Add the steering, on the {steering}
+              </Button>
+            )}
+          </>
         }
       />
       {obstacle && (

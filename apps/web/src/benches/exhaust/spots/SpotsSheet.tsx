@@ -29,6 +29,7 @@ import { SensorPicker } from '../inputs/SensorPicker.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 import { BestSpots, SchoolsCompared } from './BestSpots.tsx'
+import { FoundBungFields } from './FoundBungFields.tsx'
 import { ObstacleEditor } from './ObstacleEditor.tsx'
 import { PointReason } from './PointReason.tsx'
 import { UnrolledPipe } from './UnrolledPipe.tsx'
@@ -132,6 +133,7 @@ const Unrolled = (props: SheetProps) => {
               how="Some accept level; most want it to drain. Below level, water sits in the tip."
             />
           </Group>
+          <FoundBungFields job={job} run={run.id} runs={c.runs} c={c} />
           <ObstacleEditor job={job} run={run.id} runs={c.runs} />
         </>
       }

@@ -2,6 +2,7 @@ import { foundAt, fuelLoopOf, injectionPlaceOf, regulatorGoesWith, type FuelSect
 import { ChoiceField } from '../../../fields/ChoiceField.tsx'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { PartField } from '../../../fields/PartField.tsx'
+import { PathText } from '../../../fields/PathText.tsx'
 import { QuantityField } from '../../../fields/QuantityField.tsx'
 import { run, setFuel, setSystemType } from '../../../store/commands.ts'
 import { measuredAt } from '../../../store/records.ts'
@@ -12,7 +13,7 @@ import { Group } from '../../bench/Group.tsx'
 type FigureName = { [K in keyof FuelSection]: FuelSection[K] extends number | null ? K : never }[keyof FuelSection]
 
 /** What is measured here; the rest is decided. */
-const MEASURED: ReadonlySet<FigureName> = new Set(['ethanolShare', 'fuelTemperatureK'])
+const MEASURED: ReadonlySet<FigureName> = new Set(['ethanolShare', 'secondEthanolShare', 'fuelTemperatureK'])
 
 const PLACES = [
   ['above-plate', 'Above the throttle plate'],
@@ -98,6 +99,15 @@ export const InjectionInputs = ({ job, catalogue }: InputsProps) => {
       {figure('injectorCount', 'How many')}
       {figure('openingsPerCycle', 'Openings per engine cycle')}
       {figure('ethanolShare', 'Ethanol in the fuel')}
+      {figure('secondEthanolShare', 'Ethanol in a second fuel')}
+      {job.fuel.secondEthanolShare !== null && (
+        <PathText
+          job={job}
+          path="fuel.changedByHand"
+          label="Changed by hand for it"
+          placeholder="map 2, switch to F, label at the filler"
+        />
+      )}
       {figure('fuelTemperatureK', 'Fuel temperature')}
     </Group>
   )

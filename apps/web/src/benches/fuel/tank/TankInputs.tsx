@@ -1,7 +1,9 @@
-import { pumpInTank, type FuelSection, type JobDocument, type Catalogue } from '@lochmoor/core'
+import { describePath, pumpInTank, type FuelSection, type JobDocument, type Catalogue } from '@lochmoor/core'
 import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { YesNoField } from '../../../fields/YesNoField.tsx'
-import { run, setFuel } from '../../../store/commands.ts'
+import { PathChoice } from '../../../fields/PathChoice.tsx'
+import { enterRecord } from '../../../store/records.ts'
+import { run, setAt, setFuel } from '../../../store/commands.ts'
 import { PathField } from '../../../fields/PathField.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { LineInputs } from '../inputs/LineInputs.tsx'
@@ -10,6 +12,37 @@ interface Props {
   readonly job: JobDocument
   readonly catalogue: Catalogue
 }
+
+/** The pump heard at key-on, on record; until then the tank is not strapped up. */
+const PumpHeard = ({ job }: { job: JobDocument }) => {
+  const { pumpHeard, strappedUp } = job.fuel.tank
+  const words = describePath('fuel.tank.pumpHeard').words ?? {}
+  const heard = pumpHeard === 'hums' || pumpHeard === 'loud'
+  return (
+    <>
+      <KnownChoiceField
+        label="Pump at key-on, tank still down"
+        value={pumpHeard}
+        none="not heard yet"
+        options={Object.entries(words).map(([w, said]) => [w, `${said[0]!.toUpperCase()}${said.slice(1)}`] as const)}
+        how="Key on, an ear at the tank: it hums for the prime and stops."
+        onChange={(v) => {
+          run(setAt('fuel.tank.pumpHeard', v, 'pump at key-on'))
+          if (v !== null)
+            enterRecord(
+              { kind: 'measurement', quantity: 'Pump at key-on, tank still down', si: null, family: null, text: words[v]!, field: 'fuel.tank.pumpHeard', place: 'at the tank', condition: 'key on, engine off', instrument: 'by ear' },
+              { of: 'fuel.tank.pumpHeard' },
+            )
+        }}
+      />
+      {heard || strappedUp !== null ? (
+        <PathChoice job={job} path="fuel.tank.strappedUp" none="not yet" />
+      ) : (
+        <p className="py-1 leading-snug text-soft">The tank is strapped up once the pump was heard.</p>
+      )}
+    </>
+  )
+} // prettier-ignore
 
 type Tank = FuelSection['tank']
 /** What is measured at the tank. */
@@ -72,7 +105,28 @@ export const TankInputs = ({ job, catalogue }: Props) => {
         <PathField job={job} path="fuel.tank.senderFullOhm" />
         <PathField job={job} path="fuel.tank.gaugeEmptyOhm" />
         <PathField job={job} path="fuel.tank.gaugeFullOhm" />
+        {pumpInTank(job) && (
+          <PathChoice
+            job={job}
+            path="fuel.tank.senderEarth"
+            label="Earth at the new plate"
+            none="not decided"
+            how="A plate on gasket and sealant insulates the sender from the car."
+          />
+        )}
       </Group>
+      {pumpInTank(job) && (
+        <Group title="Before it goes up for good">
+          <PathChoice
+            job={job}
+            path="fuel.tank.hatch"
+            label="Hatch in the floor above"
+            none="not decided"
+            how="Tank out of the car before anything is cut; edge bound, cover raised and sealed vapour-tight."
+          />
+          <PumpHeard job={job} />
+        </Group>
+      )}
     </>
   )
 }

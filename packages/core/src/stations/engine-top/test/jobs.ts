@@ -53,7 +53,7 @@ const car: JobDocument = {
     engine: { ...base.walkAround.engine, firingOrder: '1-5-3-6-2-4', numberedFrom: 'front' },
     ignition: { ...base.walkAround.ignition, kind: 'points', advance: 'mechanical-and-vacuum', coilResistor: true },
     tests: { ...base.walkAround.tests, crankingRpm: 180 },
-    intake: { manifold: 'two-plane', pad: 'two-barrel', divider: 'full', metal: 'aluminium' },
+    intake: { manifold: 'two-plane', pad: 'two-barrel', divider: 'full', metal: 'aluminium', consumers: [] },
     gearbox: { ...base.walkAround.gearbox, kickdown: 'throttle-valve-cable' },
   },
   system: {

@@ -59,6 +59,7 @@ export const sensor: SensorPart = {
   thread: 'M18 x 1.5',
   tightenNm: 45,
   leadedS: null,
+  calibratedLead: null,
 }
 
 export const boss: BungPart = {
@@ -155,6 +156,7 @@ export const soundExhaust = (): JobDocument => {
     joinBy: 'weld',
     cablePathM: 0.7,
     cableGapM: 0.05,
+    surplusAt: 'clipped under the floor',
     airInjection: 'none',
     heatRiser: 'none',
     leadedFuel: false,

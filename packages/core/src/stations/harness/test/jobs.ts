@@ -62,4 +62,10 @@ export const controller = (pinout: string | null): ControllerPart => ({
   leastV: null,
   rideThroughS: null,
   pinout,
+  digitalInputs: null,
+  knockInput: null,
+  connectors: null,
+  revision: null,
+  pumpSwitch: null,
+  marketSwitch: null,
 })

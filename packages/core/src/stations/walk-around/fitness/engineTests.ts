@@ -82,6 +82,61 @@ export const IDLE_VACUUM: FitnessTest = {
     ]),
 }
 
+export const VACUUM_LEAK: FitnessTest = {
+  id: 'vacuum-leak',
+  title: 'Vacuum leaks',
+  entries: TEST_ENTRIES['vacuum-leak'],
+  limit: say`none that changes the idle speed`,
+  how: 'Warm idle. Carburettor cleaner, or unlit gas from a hose, along gaskets, hoses, throttle shaft and servo: a change of speed is a leak. Then smoke through the intake with the engine stopped.',
+  minutes: 15,
+  cautions: [
+    RUNNING,
+    'Cleaner and gas catch fire: short bursts, away from hot manifold and ignition, extinguisher within reach.',
+  ],
+  because:
+    'Air that enters behind the throttle is fuelled by a system that goes by manifold pressure, yet idles too fast; one cylinder beside the leak runs lean alone. A carburettor was set to hide it.',
+  repair: 'Seal the leak: gasket, hose or shaft bushes',
+  source: 'trade practice',
+  find: ({ walkAround: { tests } }) =>
+    byWord(tests.vacuumLeak, {
+      none: ['fit', 'No leak found.'],
+      small: [
+        'watch',
+        'A small leak goes with the carburettor if it sits at its flange or shaft; anywhere else, seal it now.',
+      ],
+      large: [
+        'repair',
+        'It changes the speed: the ECU could not bring the idle down, and the cylinder beside it runs lean.',
+      ],
+    }),
+}
+
+const REPAIR_WORDS = { bands: 'bands', filler: 'filler', wire: 'wire', patch: 'a plate' } as const
+
+export const EXHAUST_REPAIRS: FitnessTest = {
+  id: 'exhaust-repairs',
+  title: 'Makeshift exhaust repairs',
+  entries: TEST_ENTRIES['exhaust-repairs'],
+  limit: say`none from the ports to half a metre past the sensor`,
+  how: 'From under the car with a lamp, exhaust cold: tap it, and look under heat shields and old wrap.',
+  minutes: 10,
+  cautions: ['Exhaust cold; car on axle stands, never on the jack alone.'],
+  because: 'Bands, paste and wire are tight today and leak next month: then it reads lean, and the loop makes it rich.',
+  repair: 'Replace the piece, or weld it properly',
+  source: 'trade practice',
+  find: ({ walkAround: { tests } }) => {
+    const found = tests.exhaustRepairs.filter((r) => r !== 'none')
+    if (tests.exhaustRepairs.length === 0) return null
+    if (found.length === 0) return { state: 'fit', figure: null, reason: say`No makeshift repairs.` }
+    const soon = found.includes('filler') || found.includes('wire')
+    return {
+      state: soon ? 'repair' : 'watch',
+      figure: null,
+      reason: say`Mended with ${found.map((r) => REPAIR_WORDS[r]).join(', ')}: ${soon ? 'it will not stay tight.' : 'smoke-test it with the sensor’s joints, and again after a month.'}`,
+    }
+  },
+}
+
 export const EXHAUST_LEAK: FitnessTest = {
   id: 'exhaust-leak',
   title: 'Exhaust leaks',

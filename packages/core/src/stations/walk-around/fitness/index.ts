@@ -1,7 +1,16 @@
 import type { JobDocument } from '../../../job/index.ts'
 import { say } from '../../../verdict/index.ts'
 import { CHARGING, CRANKING_DROPS, CRANKING_VOLTAGE, RESTING, RIPPLE, SUPPLY } from './electricTests.ts'
-import { CHAIN, COMPRESSION, EXHAUST_LEAK, IDLE_VACUUM, MISFIRE, SMOKE } from './engineTests.ts'
+import {
+  CHAIN,
+  COMPRESSION,
+  EXHAUST_LEAK,
+  EXHAUST_REPAIRS,
+  IDLE_VACUUM,
+  MISFIRE,
+  SMOKE,
+  VACUUM_LEAK,
+} from './engineTests.ts'
 import type { FitnessResult, FitnessTest } from './fitnessTypes.ts'
 import { STARTER } from './starterTest.ts'
 
@@ -18,9 +27,11 @@ export const FITNESS_TESTS: readonly FitnessTest[] = [
   COMPRESSION,
   CHAIN,
   IDLE_VACUUM,
+  VACUUM_LEAK,
   MISFIRE,
   SMOKE,
   EXHAUST_LEAK,
+  EXHAUST_REPAIRS,
   CHARGING,
   RIPPLE,
   COOLANT,

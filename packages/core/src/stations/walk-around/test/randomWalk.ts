@@ -12,7 +12,7 @@ export const ENTRIES: readonly WalkEntry[] = [
 /** Plausible figures by the unit that ends a field's name. */
 const figureFor = (path: string): fc.Arbitrary<number> => {
   if (/cylinders$/.test(path)) return fc.integer({ min: 1, max: 16 })
-  if (/year$/.test(path)) return fc.integer({ min: 1900, max: 2000 })
+  if (/[yY]ear$/.test(path)) return fc.integer({ min: 1900, max: 2000 })
   if (/freeFuses$/.test(path)) return fc.integer({ min: 0, max: 10 })
   if (/Ratio$/.test(path)) return fc.double({ min: 0.5, max: 12, noNaN: true })
   if (/M3$/.test(path)) return fc.double({ min: 0.5e-3, max: 0.1, noNaN: true })
@@ -37,6 +37,12 @@ const valueFor = (entry: WalkEntry): fc.Arbitrary<unknown> => {
       return fc.constantFrom('1-3-4-2', '1-5-3-6-2-4', 'nonsense', '')
     case 'list':
       return fc.array(fc.option(fc.double({ min: 0, max: 1, noNaN: true })), { maxLength: 8 })
+    case 'set':
+      return fc.uniqueArray(fc.constantFrom(...entry.options.map(([v]) => v)), { maxLength: entry.options.length })
+    case 'fact':
+      return fc.constantFrom('', 'M. Birkett')
+    case 'rows':
+      return fc.constant([])
   }
 }
 
@@ -46,7 +52,14 @@ export const arbWalkedJob: fc.Arbitrary<JobDocument> = fc
   .map((values) =>
     values.reduce<JobDocument>((job, value, i) => {
       const entry = ENTRIES[i]!
-      const empty = entry.kind === 'list' ? [] : entry.path === 'vehicle.aspiration' ? 'natural' : null
+      const empty =
+        entry.kind === 'list' || entry.kind === 'set' || entry.kind === 'rows'
+          ? []
+          : entry.kind === 'fact'
+            ? ''
+            : entry.path === 'vehicle.aspiration'
+              ? 'natural'
+              : null
       return withValueAt(job, entry.path, value ?? empty)
     }, emptyJob('random')),
   )

@@ -1,0 +1,40 @@
+import { figureText, purchasesOf, sentenceText, surveyOf, type JobDocument, type UnitChoice } from '@lochmoor/core'
+import Papa from 'papaparse'
+import { FORMULA } from '../http/csv.ts'
+import type { MadeFile } from './sheets.service.ts'
+
+const asCsv = (name: string, fields: string[], data: (string | number | null)[][]): MadeFile => ({
+  name,
+  bytes: Buffer.from(Papa.unparse({ fields, data }, { newline: '\r\n', escapeFormulae: FORMULA }), 'utf8'),
+})
+
+/** Everything the walk-around knows of the car, one entry a line; figures in the reader's unit and in SI. */
+export const surveyFile = (job: JobDocument, units: UnitChoice, say: (text: string) => string): MadeFile =>
+  asCsv(
+    `${job.vehicle.title}, walk-around`,
+    ['group', 'entry', 'found', 'value (SI)', 'needed for', 'field'],
+    surveyOf(job, units).flatMap((g) =>
+      g.rows.map((r) => [say(g.title), say(r.label), r.own ? r.text : say(r.text), r.si, say(r.neededFor), r.path]),
+    ),
+  )
+
+/** The parts of the whole job with what is known of buying each. */
+export const purchasesFile = (job: JobDocument, units: UnitChoice, say: (text: string) => string): MadeFile =>
+  asCsv(
+    `${job.vehicle.title}, purchases`,
+    ['part', 'quantity', 'quantity is', 'specification', 'buy', 'supplier', 'price', 'delivered', 'tested', 'fits its place', 'known weakness', 'to do'], // prettier-ignore
+    purchasesOf(job).lines.map((l) => [
+      say(l.name),
+      l.part ? figureText(l.part.line.quantity, units) : '',
+      l.part ? (l.part.line.assumed ? 'assumed' : 'given') : 'no longer on the list',
+      l.part ? say(sentenceText(l.part.line.specification, units)) : '',
+      say(l.words.buy),
+      l.purchase?.supplier ?? '',
+      l.purchase?.price ?? null,
+      say(l.words.delivered),
+      say(l.words.tested),
+      say(l.words.fits),
+      l.purchase?.weakness ?? '',
+      l.faults.map((f) => say(sentenceText(f.says, units))).join(' '),
+    ]),
+  )

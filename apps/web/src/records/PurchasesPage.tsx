@@ -1,0 +1,157 @@
+import {
+  counted,
+  emptyPurchase,
+  fig,
+  headOf,
+  purchasesOf,
+  type JobDocument,
+  type Purchase,
+  type PurchaseLine,
+  type Purchases,
+} from '@lochmoor/core'
+import { useEffect, useMemo, useState } from 'react'
+import { DataTable } from '../benches/bench/DataTable.tsx'
+import { Group } from '../benches/bench/Group.tsx'
+import { PaperLinks } from '../benches/bench/PaperLinks.tsx'
+import { FigureText, SentenceText } from '../fields/FigureText.tsx'
+import { PathChoice } from '../fields/PathChoice.tsx'
+import { PathField } from '../fields/PathField.tsx'
+import { PathText } from '../fields/PathText.tsx'
+import { StateMark } from '../marks/StateMark.tsx'
+import { ownDataIsThere } from '../shell/arrived.ts'
+import { Button } from '../shell/Button.tsx'
+import { run, setAt } from '../store/commands.ts'
+import { useJobStore } from '../store/jobStore.ts'
+import { newId } from '../store/newId.ts'
+import { useMayWrite } from '../store/sessionStore.ts'
+
+const PATH = 'orders.purchases'
+
+/** Every part of the job in one list: when it is bought and from whom, what it cost, whether what came is right. */
+export const PurchasesPage = () => {
+  const job = useJobStore((s) => s.document!)
+  const mayWrite = useMayWrite()
+  const all = useMemo(() => purchasesOf(job), [job])
+  const [asked, setAsked] = useState<string | null>(null)
+  useEffect(ownDataIsThere, [])
+  const shown = all.lines.find((l) => l.id === asked) ?? null
+  const open = (line: PurchaseLine) => {
+    setAsked(line.id)
+    if (line.purchase || !mayWrite) return
+    run(setAt(PATH, [...job.orders.purchases, emptyPurchase(newId(), line.name, line.id)], `order of ${line.name}`))
+  }
+  return (
+    <div className="min-h-0 flex-1 lg:overflow-y-auto">
+      <div className="mx-auto grid w-full max-w-7xl gap-6 p-3 lg:grid-cols-[minmax(0,1fr)_20rem] lg:p-6">
+        <section aria-label="Parts of the job">
+          <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Parts of the job</h2>
+          <Standing all={all} />
+          {all.lines.length === 0 ? (
+            <p className="py-3">Nothing to buy yet: parts come onto this list from the stations as they are chosen.</p>
+          ) : (
+            <DataTable
+              name="Parts and orders"
+              rows={all.lines}
+              keyOf={(l) => l.id}
+              columns={[
+                { head: 'Quantity', right: true, cell: (l) => (l.part ? <span className={l.part.line.assumed ? 'text-soft italic' : 'font-semibold'}>{l.part.line.assumed && 'assumed '}<FigureText figure={l.part.line.quantity} /></span> : '–') },
+                { head: 'Part', wide: true, cell: (l) => <PartName line={l} chosen={l.id === shown?.id} onOpen={() => open(l)} /> },
+                { head: 'Station', cell: (l) => (l.part ? l.part.stations.map((s) => headOf(s).short).join(', ') : 'none any more') },
+                { head: 'Buy', cell: (l) => l.words.buy },
+                { head: 'Supplier', cell: (l) => l.purchase?.supplier ?? '' },
+                { head: 'Price', right: true, cell: (l) => (l.purchase?.price == null ? '' : <FigureText figure={fig(l.purchase.price, 'money', 2)} />) },
+                { head: 'Delivered', cell: (l) => l.words.delivered },
+              ]}
+            />
+          )}
+        </section>
+        <aside aria-label="Order of a part">
+          {shown?.purchase ? <PurchaseFields key={shown.purchase.id} job={job} line={shown} purchase={shown.purchase} onGone={() => setAsked(null)} /> : <p className="text-soft">Choose a part to enter when it is bought, from whom, and what came.</p>}
+          <h2 className="mt-4 mb-1 border-b-2 border-ink pb-0.5 font-extrabold">As a file</h2>
+          <PaperLinks papers={[{ file: 'purchases.csv', words: 'Parts and orders as CSV' }]} />
+        </aside>
+      </div>
+    </div>
+  )
+} // prettier-ignore
+
+const Standing = ({ all }: { all: Purchases }) => (
+  <>
+    <p className="py-1">
+      {counted(all.lines.length, 'line')}, {all.delivered} delivered right, {all.priced} priced
+      {all.priced > 0 && (
+        <>
+          {': '}
+          <strong>
+            <FigureText figure={fig(all.priceSum, 'money', 2)} />
+          </strong>{' '}
+          in your workshop’s money
+        </>
+      )}
+      .
+    </p>
+    {all.repairsOpen && (
+      <p className="py-1 font-semibold text-stop">
+        Repairs stand first: order only what they need. An order in spite of it is a decision with a reason.
+      </p>
+    )}
+  </>
+)
+
+const PartName = ({ line, chosen, onOpen }: { line: PurchaseLine; chosen: boolean; onOpen: () => void }) => (
+  <>
+    <button type="button" aria-pressed={chosen} onClick={onOpen} className={`text-left underline decoration-hair hover:decoration-accent ${chosen ? 'font-bold' : ''}`}>
+      {line.name}
+    </button>
+    {line.faults.map((f, i) => (
+      <span key={i} className="flex items-baseline gap-1.5 leading-snug">
+        <StateMark state={f.state} />
+        <span>
+          <SentenceText sentence={f.says} />
+        </span>
+      </span>
+    ))}
+  </>
+) // prettier-ignore
+
+interface FieldsProps {
+  readonly job: JobDocument
+  readonly line: PurchaseLine
+  readonly purchase: Purchase
+  readonly onGone: () => void
+}
+
+const PurchaseFields = ({ job, line, purchase, onGone }: FieldsProps) => {
+  const mayWrite = useMayWrite()
+  const at = (field: string) => `${PATH}.${purchase.id}.${field}`
+  return (
+    <fieldset disabled={!mayWrite}>
+      <Group title={line.name}>
+        {line.part && (
+          <p className="pb-1 leading-snug text-soft">
+            <SentenceText sentence={line.part.line.specification} />; {line.part.line.why}.
+          </p>
+        )}
+        <PathChoice job={job} path={at('buyWhen')} label="Buy" />
+        <PathText job={job} path={at('supplier')} label="Supplier" />
+        <PathField job={job} path={at('price')} label="Price, all of it" decided />
+        <PathChoice job={job} path={at('delivered')} label="Delivered" none="not yet" />
+        <PathChoice job={job} path={at('tested')} label="Tested before fitting" none="not yet" />
+        <PathField job={job} path={at('sizeM')} label="Largest dimension" of={line.name} />
+        <PathField job={job} path={at('roomM')} label="Room at its place" of={line.name} />
+        <PathText job={job} path={at('weakness')} label="Known weakness or revision" lines={2} />
+        <div className="mt-2 flex">
+          <Button
+            kind="quiet"
+            onClick={() => {
+              run(setAt(PATH, job.orders.purchases.filter((p) => p.id !== purchase.id), `order of ${line.name} removed`)) // prettier-ignore
+              onGone()
+            }}
+          >
+            Remove what is entered here
+          </Button>
+        </div>
+      </Group>
+    </fieldset>
+  )
+}

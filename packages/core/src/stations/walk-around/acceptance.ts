@@ -1,0 +1,42 @@
+import type { JobDocument } from '../../job/index.ts'
+import type { Use } from '../../sections/index.ts'
+import { fig, say, type Sentence } from '../../verdict/index.ts'
+
+/** One wish of the owner as something that is tried at hand-over. */
+export interface AcceptanceTest {
+  readonly use: Use | 'baseline'
+  readonly tries: Sentence
+}
+
+const TRIES: Readonly<Record<Use, (job: JobDocument) => readonly Sentence[]>> = {
+  daily: () => [
+    say`Ten starts in a day, cold and hot: each on the first key.`,
+    say`An hour in traffic, fan cutting in: no stall, gauge steady.`,
+  ],
+  anybody: () => [say`The owner, and somebody who has never driven it, start it and drive off without a word of advice.`],
+  'cold-starts': (job) => [
+    job.walkAround.battery.coldestStartK === null
+      ? say`Left out overnight at the coldest it will see: starts on the first key, idles by itself within a minute.`
+      : say`Left out overnight near ${fig(job.walkAround.battery.coldestStartK, 'temperature')}: starts on the first key, idles by itself within a minute.`,
+  ],
+  'long-trips': () => [say`Two hours at cruising speed, then ten minutes stopped, hot: it starts on the first key.`],
+  towing: () => [say`A long hill with the trailer: coolant steady, mixture as wanted at full load, rail pressure held.`],
+  shows: () => [say`Bonnet up beside a photograph from before: what was to look original looks it.`],
+  track: () => [say`Hard braking and long bends with the tank low: rail pressure held. Hot restart in the paddock.`],
+} // prettier-ignore
+
+/** The owner's wishes as tests, and the baseline to be beaten: tried and signed one by one at hand-over. */
+export const acceptanceOf = (job: JobDocument): AcceptanceTest[] => {
+  const { idleRpm, idleVacuumPa } = job.walkAround.baseline
+  return [
+    ...job.system.uses.flatMap((use) => TRIES[use](job).map((tries) => ({ use, tries }))),
+    ...(idleRpm !== null && idleVacuumPa !== null
+      ? [
+          {
+            use: 'baseline' as const,
+            tries: say`Idle warm: as steady as before at ${fig(idleRpm, 'engineSpeed')}, vacuum not below ${fig(idleVacuumPa, 'vacuum')}.`,
+          },
+        ]
+      : []),
+  ]
+}
