@@ -136,6 +136,7 @@ export const startMariadb = async (folder, { throwaway = false, port: wanted } =
   const log = join(folder, 'mariadbd.log')
   // A socket path may have at most 107 bytes: the project's own path can be longer.
   const socket = `/tmp/lochmoor-${process.getuid?.() ?? 0}-${port}.sock`
+  const temporary = temporaryFolder(folder)
   await giveFolder(folder)
   // Asked to end while it starts, it may hang for good. Its data bear being killed, and nothing else can be relied on.
   const { args, isRoot, program } = await startedAs([folder], 'KILL')
@@ -147,7 +148,7 @@ export const startMariadb = async (folder, { throwaway = false, port: wanted } =
       '--no-defaults',
       ...(isRoot ? ['--user=root'] : []),
       `--datadir=${data}`,
-      temporaryFolder(folder),
+      temporary,
       `--pid-file=${join(folder, 'mariadbd.pid')}`,
       `--socket=${socket}`,
       '--bind-address=127.0.0.1',

@@ -43,24 +43,23 @@ export const EDITS = [
   // Stored jobs.
   {
     file: 'packages/contract/src/job/migrations.ts',
-    after: '  addEngineTop,\n  addVacuumSensorsIgnition,\n',
-    add: "  {\n    id: '13-to-14: the lights',\n    from: 13,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
+    after: '  addVacuumSensorsIgnition,\n  addSurvey,\n',
+    add: "  {\n    id: '14-to-15: the lights',\n    from: 14,\n    up: (sections) => ({ ...sections, lights: { headlampsW: null, relayed: null } }),\n  },\n",
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: '  harness: harnessNow,\n  engineTop: engineTopNow,\n',
+    after: '  engineTop: engineTopNow,\n  facts,\n',
     add: '  lights,\n',
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: 'const version13 = { ...version12, engineTop: engineTopNow }\n',
-    add: 'const version14 = { ...version13, lights }\n',
+    after: '  facts,\n  orders,\n}\n',
+    add: 'const version15 = { ...version14, lights }\n',
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after:
-      "  '12-to-13: vacuum ports, sensors and ignition of the engine top': { before: version12, after: version13 },\n",
-    add: "  '13-to-14: the lights': { before: version13, after: version14 },\n",
+    after: '    before: version13,\n    after: version14,\n  },\n',
+    add: "  '14-to-15: the lights': { before: version14, after: version15 },\n",
   },
   // The demo.
   ...['CURLEW', 'WARDEN', 'CARRIER'].map((name) => ({
@@ -92,4 +91,4 @@ export const FOURTEEN = [
 }))
 
 /** Where the new lock of the shapes goes: before the one of the version before. */
-export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  13: {\n    vehicle:', version: 14 }
+export const LOCK = { file: 'packages/contract/src/job/test/versions.ts', before: '  14: {\n    vehicle:', version: 15 }

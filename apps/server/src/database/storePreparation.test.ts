@@ -191,8 +191,10 @@ describe('preparing the store', () => {
     expect(history.map((h) => `${h.section} ${h.version}`).sort()).toEqual([
       'engineTop 1',
       'exhaust 1',
+      'facts 1',
       'fuel 7',
       'harness 1',
+      'orders 1',
       'power 1',
       'system 1',
       'vehicle 7',

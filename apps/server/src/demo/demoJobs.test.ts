@@ -48,8 +48,8 @@ describe('demo jobs', () => {
     [
       'Brindle Carrier van',
       'repair',
-      ['battery-resting', 'battery-cranking', 'tank-inside'],
-      ['supply', 'cranking-drops', 'compression', 'exhaust-leak', 'charging'],
+      ['battery-resting', 'battery-cranking', 'vacuum-leak', 'tank-inside'],
+      ['supply', 'cranking-drops', 'compression', 'exhaust-leak', 'exhaust-repairs', 'charging'],
     ],
     ['Thornkeld Plover tourer', 'not-tested', [], []],
   ])('%s: walk-around says %s', (title, state, watched, repaired) => {

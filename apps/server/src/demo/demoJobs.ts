@@ -250,6 +250,7 @@ const warden: JobDocument = {
       senderFullOhm: 33,
       gaugeEmptyOhm: 240,
       gaugeFullOhm: 33,
+      senderEarth: 'own-lead',
     },
     safety: SAFE,
   },

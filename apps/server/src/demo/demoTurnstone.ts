@@ -1,4 +1,4 @@
-import { emptyJob, type JobDocument } from '@lochmoor/core'
+import { emptyJob, emptyObstacle, type JobDocument } from '@lochmoor/core'
 import { STOCK_CATALOGUE } from '../catalogue/stock/index.ts'
 import { TURNSTONE_ENGINE_TOP } from './demoEngineTop.ts'
 import { CURLEW_EXHAUST, withTightJoints } from './demoExhausts.ts'
@@ -41,6 +41,12 @@ const design = ({ harness: _harness, ...curlew }: JobDocument): Omit<JobDocument
   system: {
     ...CURLEW_SYSTEM,
     controller: pick(c.controllers, 'thwaite-t2'),
+    asDelivered: {
+      revision: 'hardware C',
+      pumpSwitch: '1',
+      marketSwitch: '1',
+      connectors: pick(c.controllers, 'thwaite-t2').connectors ?? '',
+    },
     reason: 'As the owner wanted it: it looks stock, and the conversion can be undone.',
   },
   fuel: {
@@ -55,6 +61,25 @@ const design = ({ harness: _harness, ...curlew }: JobDocument): Omit<JobDocument
     sensor: pick(c.sensors, 'ember-w2'),
     spots: [{ run: 'common', alongM: 0.12, clockDeg: 320 }],
     typeSet: true,
+    obstacles: [
+      ...CURLEW_EXHAUST.obstacles,
+      {
+        ...emptyObstacle('obstacle-steering', 'Steering rack, lock to lock', 'b'),
+        alongM: -0.1,
+        lengthM: 0.2,
+        clockDeg: 200,
+        widthDeg: 40,
+        gapM: 0.06,
+        moves: true,
+        otherAlongM: -0.1,
+        otherClockDeg: 200,
+        otherGapM: 0.05,
+      },
+    ],
+    surplusAt: 'clipped in a flat loop above the gearbox tunnel',
+    lead: 'whole',
+    coating: 'none',
+    benchBefore: 'tight',
   },
   engineTop: TURNSTONE_ENGINE_TOP,
   power: {

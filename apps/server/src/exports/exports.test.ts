@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import { JOB_SCHEMA_VERSION, type JobFile, type SectionName } from '@lochmoor/contract'
+import { JOB_SCHEMA_VERSION, SECTION_NAMES, type JobFile, type SectionName } from '@lochmoor/contract'
 import { DataSource } from 'typeorm'
 import { DEMO_JOBS } from '../demo/demoJobs.ts'
 import { JobsRepository } from '../jobs/jobs.repository.ts'
@@ -7,6 +7,7 @@ import { demoCaller, strangerOf, type Caller } from '../test/callers.ts'
 import {
   asVersion1,
   asVersion11,
+  asVersion13,
   asVersion2,
   asVersion3,
   asVersion4,
@@ -50,7 +51,7 @@ describe('a job as a file', () => {
       .expect(200)
     const before = await exported()
     expect(before).toMatchObject({ format: 'lochmoor-job', schemaVersion: JOB_SCHEMA_VERSION, id: ID })
-    expect([before.records.length, before.photos.length, before.history.length]).toEqual([7, 1, 10])
+    expect([before.records.length, before.photos.length, before.history.length]).toEqual([7, 1, SECTION_NAMES.length + 1])
     await owner.post(`/api/jobs/${ID}/archive`).expect(200)
     await owner.delete(`/api/jobs/${ID}`).expect(200)
     const { body } = await owner.post('/api/jobs/import', before).expect(201)
@@ -111,7 +112,7 @@ describe('a job as a file', () => {
     )
     const file = await exported(made.id as string)
     const versions = file.history.map((h) => `${h.section} ${h.version}`)
-    expect([versions.length, new Set(versions).size]).toEqual([40 * 9, 40 * 9])
+    expect([versions.length, new Set(versions).size]).toEqual([40 * SECTION_NAMES.length, 40 * SECTION_NAMES.length])
     expect(file.records.map((r) => (r.body.kind === 'note' ? r.body.text : ''))).toEqual(
       Array.from({ length: 1203 }, (_, i) => `n${i + 1}`),
     )
@@ -166,6 +167,7 @@ describe('a job as a file', () => {
       [5, asVersion5(job)],
       [7, asVersion7(job)],
       [11, asVersion11(job)],
+      [13, asVersion13(job)],
     ])('version %d opens with nothing lost that it held', async (version, sections) => {
       const { body, now } = await takenIn(head(version, sections))
       expect(body.migratedFrom).toBe(version)

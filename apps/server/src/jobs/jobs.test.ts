@@ -193,7 +193,7 @@ describe('the board', () => {
       'not-begun unknown',
     ])
     expect(of('Brindle Carrier van').nextAction).toMatch(/^Repair first: /)
-    expect(of('Brindle Carrier van').repairs).toHaveLength(5)
+    expect(of('Brindle Carrier van').repairs).toHaveLength(6)
     expect(of('Hesket Warden saloon').repairs).toEqual([])
     expect(Date.now() - Date.parse(of('Aldmoor Curlew GT').stateSince)).toBeGreaterThan(11 * 86_400_000)
   })

@@ -54,7 +54,7 @@ const reach = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void => 
       { head: 'Part', share: 0.64 },
       { head: 'Out and in', share: 0.3, right: true },
     ],
-    inTheWay.map((i) => [TICK, i.name, i.takesS === null ? 'not estimated' : figureText({ si: i.takesS, family: 'work', decimals: 1 }, units)]), // prettier-ignore
+    inTheWay.map((i) => [TICK, i.name, i.takesS === null ? 'not estimated' : figureText({ si: i.takesS, family: 'labour', decimals: 0 }, units)]), // prettier-ignore
   )
 }
 

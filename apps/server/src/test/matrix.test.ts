@@ -199,6 +199,8 @@ const ROWS: readonly Row[] = [
   { method: 'get', path: '/api/jobs/{id}/drill-template.pdf', wants: [401, 200, 200, 200, 404, 404] },
   { method: 'get', path: '/api/jobs/{id}/tightening-card.pdf', wants: [401, 200, 200, 200, 404, 404] },
   { method: 'get', path: '/api/jobs/{id}/continuity-sheet.pdf', wants: [401, 200, 200, 200, 404, 404] },
+  { method: 'get', path: '/api/jobs/{id}/survey.csv', wants: [401, 200, 200, 200, 404, 404] },
+  { method: 'get', path: '/api/jobs/{id}/purchases.csv', wants: [401, 200, 200, 403, 404, 404] },
   { method: 'get', path: '/api/jobs/{id}/thermistors.csv', wants: [401, 409, 409, 409, 404, 404] },
   { method: 'get', path: '/api/jobs/{id}/drill-template.svg', wants: [401, 200, 200, 200, 404, 404] },
   // The demo's first job has no loom; a file that nobody knows is refused by name.
@@ -214,7 +216,7 @@ const ROWS: readonly Row[] = [
       method: 'get',
       path: `/api/jobs/{id}/{station}/${paper}`,
       as: `/api/jobs/{id}/${path}/${paper}`,
-      wants: parts ? [401, 200, 200, 200, 404, 404] : [401, 404, 404, 404, 404, 404],
+      wants: parts || paper === 'sheet.pdf' ? [401, 200, 200, 200, 404, 404] : [401, 404, 404, 404, 404, 404],
     })),
   ),
   { method: 'get', path: '/api/jobs/{id}/records', wants: [401, 200, 200, 200, 404, 404] },

@@ -6,8 +6,43 @@ const bare = (items: readonly object[]): object[] =>
 const without = (tree: object, ...keys: string[]): Tree =>
   Object.fromEntries(Object.entries(tree).filter(([k]) => !keys.includes(k)))
 
+/** A job as version 13 stored it: a shorter survey, no stages, one fuel, no bung as found, no facts and no orders. */
+export const asVersion13 = (now: JobDocument): JobDocument => {
+  const { exhaust, fuel, system, walkAround: w } = now
+  return {
+    ...without(now, 'facts', 'orders'),
+    walkAround: {
+      ...without(w, 'baseline', 'reach', 'means'),
+      body: without(w.body, 'steering'),
+      engine: without(w.engine, 'sensors'),
+      intake: without(w.intake, 'consumers'),
+      ignition: without(w.ignition, 'boxPlace'),
+      gearbox: without(w.gearbox, 'lockUp', 'computerPlace'),
+      exhaust: without(w.exhaust, 'comesApart', 'poisons'),
+      tank: without(w.tank, 'oldPump', 'gauge'),
+      wiring: without(w.wiring, 'loomYear'),
+      tests: without(w.tests, 'vacuumLeak', 'exhaustRepairs'),
+    },
+    system: {
+      ...without(system, 'uses', 'signals', 'distributorSize', 'tuning', 'later', 'asDelivered'),
+      controller: system.controller && without(system.controller, ...CONTROLLERS_SINCE_14),
+    },
+    fuel: {
+      ...without(fuel, 'secondEthanolShare', 'changedByHand'),
+      tank: without(fuel.tank, 'senderEarth', 'hatch', 'pumpHeard', 'strappedUp'),
+    },
+    exhaust: {
+      ...without(exhaust, ...EXHAUST_SINCE_14),
+      sensor: exhaust.sensor && without(exhaust.sensor, 'calibratedLead'),
+    },
+  } as unknown as JobDocument
+}
+const CONTROLLERS_SINCE_14 = ['digitalInputs', 'knockInput', 'connectors', 'revision', 'pumpSwitch', 'marketSwitch']
+const EXHAUST_SINCE_14 = ['airPump', 'found', 'weldLater', 'trip', 'flanged', 'coating', 'benchBefore', 'benchAfter', 'lead', 'surplusAt'] // prettier-ignore
+
 /** A job as version 11 stored it: nothing of the engine top. */
-export const asVersion11 = (now: JobDocument): JobDocument => without(now, 'engineTop') as unknown as JobDocument
+export const asVersion11 = (now: JobDocument): JobDocument =>
+  without(asVersion13(now), 'engineTop') as unknown as JobDocument
 
 /** A job as version 10 stored it: a harness without what its bench needs. */
 export const asVersion10 = (now: JobDocument): JobDocument => {

@@ -18,7 +18,7 @@ export const PhotoAt = ({ field, label }: { field: string; label: string }) => {
     setSaid({ count: good.length, problems })
   }
   return (
-    <div className="flex flex-wrap items-center justify-end gap-2 text-sm">
+    <div className="mt-1 flex flex-wrap items-center gap-2 text-sm">
       {said && said.count > 0 && (
         <span role="status" className="text-soft">
           {said.count === 1 ? 'One photograph' : `${said.count} photographs`} in the job log
@@ -29,9 +29,11 @@ export const PhotoAt = ({ field, label }: { field: string; label: string }) => {
           {p}
         </span>
       ))}
-      <label htmlFor={id} title={`Photograph: ${label}`} className="flex min-h-7 cursor-pointer items-center gap-1 text-soft hover:text-accent">
+      <label htmlFor={id} className="flex min-h-7 cursor-pointer items-center gap-1 text-accent">
         <Camera size={15} aria-hidden />
-        <span className="sr-only">Photograph: {label}</span>
+        <span className="underline">
+          Photograph<span className="sr-only">: {label}</span>
+        </span>
       </label>
       <input
         id={id}

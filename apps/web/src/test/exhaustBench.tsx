@@ -111,6 +111,7 @@ export const exhaustJob = (change: Partial<ExhaustSection> = {}): JobDocument =>
       joinBy: 'weld',
       cablePathM: 0.7,
       cableGapM: 0.05,
+      surplusAt: 'clipped under the floor',
       airInjection: 'none',
       heatRiser: 'none',
       leadedFuel: false,

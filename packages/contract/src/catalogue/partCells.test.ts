@@ -11,8 +11,9 @@ const ROWS: Record<PartKind, string> = {
   fittings: 'own-f|Own end|1|crimped|6|90|9/16-18 UNF|rubber lined-hose|0.5|25|1800',
   filters: 'own-l|Own filter|2|fine|10|7|200|0.85|3|18|in-line|yes|1200',
   regulators: 'own-r|Own regulator|2|return|200|500|30|200|4|yes|rail|1100',
-  controllers: 'own-c|Own controller|3|4|4|5|yes|no|2|6|2|no|no|6.5|5|A1 injector-1; A2 lamp',
-  sensors: 'own-s|Own sensor|3|wideband|yes|850|930|500|250|68|22|0.95|25|M18 x 1.5|45|80',
+  controllers:
+    'own-c|Own controller|3|4|4|5|yes|no|2|6|2|no|no|6.5|5|A1 injector-1; A2 lamp|2|yes|A 24; B 12|program 3|1 return; 2 single-line|1 10; 2 85',
+  sensors: 'own-s|Own sensor|3|wideband|yes|850|930|500|250|68|22|0.95|25|M18 x 1.5|45|80|yes',
   bungs: 'own-b|Own clamp|2|clamp-on|M18 x 1.5|22|60|48|54|25.5|34|1.5|22|6|2|stainless',
 }
 const cellsOf = (kind: PartKind, row: string) => {

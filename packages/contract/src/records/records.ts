@@ -75,6 +75,7 @@ export const RecordBodySchema = z.discriminatedUnion('kind', [
           'airFlow',
           'force',
           'frequency',
+          'labour',
           'roadDistance',
           'money',
         ],

@@ -39,6 +39,7 @@ export type Family =
   | 'airFlow'
   | 'force'
   | 'frequency'
+  | 'labour'
   | 'roadDistance'
   | 'money'
 
@@ -189,6 +190,7 @@ export const UNITS: Readonly<Record<Family, readonly Unit[]>> = {
     unit('lbf', 'lbf', 0.45359237 * 9.80665, 1, ['lbf', 'lb']),
     unit('kgf', 'kgf', 9.80665, 1, ['kgf', 'kp', 'kg']),
   ],
+  labour: [unit('min', 'min', 60, 0, ['min', 'minutes']), unit('h', 'h', HOUR_S, 2, ['h', 'hr', 'hours', 'hour'])],
   roadDistance: [
     unit('km', 'km', 1e3, 0, ['km', 'kilometre', 'kilometres']),
     unit('mi', 'mi', 1609.344, 0, ['mi', 'mile', 'miles']),

@@ -70,7 +70,7 @@ const IN_THE_WAY = group({
   name: name(80),
   place: always(REACHED),
   /** Out and in again. */
-  takesS: figure('work', 0, 360e3, 's'),
+  takesS: figure('labour', 0, 360e3, 's'),
 })
 export type InTheWay = ItemOf<typeof IN_THE_WAY>
 export const emptyInTheWay = (id: string, called: string, place: Reached): InTheWay =>

@@ -37,7 +37,7 @@ const seenOrSaid = (entry: WalkEntry, text: string): void =>
     { of: entry.path },
   )
 
-/** What is looked at; a figure has its photograph where its measuring is explained. */
+/** What is looked at or measured has its photographs where it is explained how. */
 const WITH_PHOTOGRAPHS: ReadonlySet<WalkEntry['kind']> = new Set(['choice', 'figure', 'seen', 'set'])
 
 const howOf = (entry: WalkEntry): ReactNode =>
@@ -46,6 +46,9 @@ const howOf = (entry: WalkEntry): ReactNode =>
       {entry.how && <p>{entry.how}</p>}
       {entry.drawing && <Drawing id={entry.drawing} />}
       <p className="mt-1.5 text-sm text-soft">Needed for: {entry.neededFor}.</p>
+      {WITH_PHOTOGRAPHS.has(entry.kind) && !entry.path.startsWith('facts.') && (
+        <PhotoAt field={entry.path} label={entry.label} />
+      )}
     </>
   ) : null
 
@@ -119,9 +122,6 @@ export const EntryField = ({ entry, job }: Props) => {
       {entry.kind === 'rows' && <RowsField path={entry.path} job={job} />}
       {entry.kind === 'text' && <FiringOrderField entry={entry} job={job} how={how} />}
       {entry.kind === 'list' && <CylinderFields entry={entry} job={job} how={how} />}
-      {WITH_PHOTOGRAPHS.has(entry.kind) && !entry.path.startsWith('facts.') && (
-        <PhotoAt field={entry.path} label={entry.label} />
-      )}
       {overruled && <p className="text-right text-sm text-soft italic">Assumed: {overruled}</p>}
     </div>
   )

@@ -1,6 +1,7 @@
 import type { FitnessResult, JobDocument } from '@lochmoor/core'
 import { useState } from 'react'
 import { SentenceText } from '../../fields/FigureText.tsx'
+import { PhotoAt } from '../../records/PhotoAt.tsx'
 import { KeptDetails } from '../bench/KeptDetails.tsx'
 import { FitnessMark } from './FitnessMark.tsx'
 import { EntryField } from './EntryField.tsx'
@@ -34,6 +35,7 @@ const TestCard = ({ job, result: { state, test, cautions } }: { job: JobDocument
         {test.entries.map((entry) => (
           <EntryField key={entry.path} entry={entry} job={job} />
         ))}
+        {test.entries[0] && <PhotoAt field={test.entries[0].path} label={test.title} />}
         <p className="mt-1 leading-snug">
           <span className="font-semibold">Limit: </span>
           <SentenceText sentence={test.limit} />.

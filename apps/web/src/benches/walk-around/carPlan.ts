@@ -39,7 +39,8 @@ export const zonesOf = (job: JobDocument): Zone[] => {
     power: [batteryX, batteryY, 84, 44],
     room: [battery.place === 'under-seat' ? 440 : 350, 18, 84, 44],
   }
-  return WALK_GROUPS.map((group): Zone => {
+  // Baseline, means and papers lie nowhere on the car.
+  return WALK_GROUPS.filter((group) => group.id in at).map((group): Zone => {
     const entries = group.entries.filter((e) => isRelevant(e, job))
     const [x, y, w, h] = at[group.id]!
     return {

@@ -320,6 +320,19 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
  * on without the names of units, which are words and may be said otherwise.
  */
 export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<SectionName, string>>>>> = {
+  14: {
+    vehicle: '88fdcabdafbe9072',
+    walkAround: '1166a2dd0ab76915',
+    system: '0c0fc970fe7b3bc2',
+    fuel: '12103dd62b6830bf',
+    exhaust: '232968b85c74a448',
+    engineTop: '96d27e04921bcaf5',
+    power: '4db113edc1519c0f',
+    harness: '96cb4089496c47e6',
+    work: 'bcddd0ebdc3784e5',
+    facts: 'f02925939707a2a2',
+    orders: 'f9e4da776c819d57',
+  },
   13: {
     vehicle: '88fdcabdafbe9072',
     walkAround: '23095d96c982d81e',

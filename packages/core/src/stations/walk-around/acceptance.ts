@@ -27,7 +27,7 @@ const TRIES: Readonly<Record<Use, (job: JobDocument) => readonly Sentence[]>> = 
 
 /** The owner's wishes as tests, and the baseline to be beaten: tried and signed one by one at hand-over. */
 export const acceptanceOf = (job: JobDocument): AcceptanceTest[] => {
-  const { idleRpm, idleVacuumPa } = job.walkAround.baseline
+  const { airK, cruiseLambda, cruiseRpm, cruiseVacuumPa, idleRpm, idleVacuumPa } = job.walkAround.baseline
   return [
     ...job.system.uses.flatMap((use) => TRIES[use](job).map((tries) => ({ use, tries }))),
     ...(idleRpm !== null && idleVacuumPa !== null
@@ -38,5 +38,21 @@ export const acceptanceOf = (job: JobDocument): AcceptanceTest[] => {
           },
         ]
       : []),
+    ...(cruiseRpm !== null && (cruiseVacuumPa !== null || cruiseLambda !== null)
+      ? [
+          {
+            use: 'baseline' as const,
+            tries: say`Cruising at ${fig(cruiseRpm, 'engineSpeed')}${cruiseVacuumPa === null ? '' : say`, vacuum not below ${fig(cruiseVacuumPa, 'vacuum')}`}${cruiseLambda === null ? '' : say`, mixture at lambda 1, where it was ${fig(cruiseLambda, 'lambda', 2)}`}.`,
+          },
+        ]
+      : []),
+    ...(airK === null
+      ? []
+      : [
+          {
+            use: 'baseline' as const,
+            tries: say`After a hot drive the intake air is no warmer than the ${fig(airK, 'temperature')} the carburettor had.`,
+          },
+        ]),
   ]
 }
