@@ -30,12 +30,7 @@ const PICTURES = [
   },
   { name: 'system', path: `${CURLEW}/system`, viewport: DESK },
   { name: 'fuel-bench', path: `${CURLEW}/fuel`, viewport: DESK },
-  {
-    name: 'fuel-choose',
-    path: `${CURLEW}/fuel/choose`,
-    viewport: DESK,
-    act: (page) => page.getByText(/combinations pass/).waitFor(),
-  },
+  { name: 'parts', path: `${CURLEW}/parts`, viewport: DESK },
   {
     name: 'exhaust-spots',
     path: `${CURLEW}/exhaust/spots`,

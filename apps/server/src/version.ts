@@ -1,2 +1,2 @@
 /** Raised with CHANGELOG.md. */
-export const VERSION = '0.16.0'
+export const VERSION = '0.17.0'

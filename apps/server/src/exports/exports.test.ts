@@ -51,7 +51,11 @@ describe('a job as a file', () => {
       .expect(200)
     const before = await exported()
     expect(before).toMatchObject({ format: 'lochmoor-job', schemaVersion: JOB_SCHEMA_VERSION, id: ID })
-    expect([before.records.length, before.photos.length, before.history.length]).toEqual([7, 1, SECTION_NAMES.length + 1])
+    expect([before.records.length, before.photos.length, before.history.length]).toEqual([
+      7,
+      1,
+      SECTION_NAMES.length + 1,
+    ])
     await owner.post(`/api/jobs/${ID}/archive`).expect(200)
     await owner.delete(`/api/jobs/${ID}`).expect(200)
     const { body } = await owner.post('/api/jobs/import', before).expect(201)

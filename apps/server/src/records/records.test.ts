@@ -186,6 +186,9 @@ describe('job log', () => {
   it.each([
     ['an empty note', { kind: 'note', text: '  ' }, /body\.text is " {2}"; allowed: 1 to 4000/],
     ['a kind that is none', { kind: 'rumour', text: 'x' }, /body\.kind/],
+    ['a deviation without its reason', { kind: 'deviation', text: 'x', risk: '' }, /body\.reason is nothing/],
+    ['hearsay of nobody', { kind: 'hearsay', text: 'x', by: ' ' }, /body\.by is " "; allowed: 1 to 200/],
+    ['a danger that is neither yes nor no', { kind: 'for-now', text: 'x', until: '', danger: 'perhaps' }, /body\.danger is "perhaps"; allowed: true or false/], // prettier-ignore
     ['a decision without reason', { kind: 'decision', text: 'x' }, /body\.reason is nothing/],
     [
       'a measurement that is no number',

@@ -1,7 +1,7 @@
 import type { Paper } from '@lochmoor/contract'
 import { engineTopCase, type JobDocument, type WireToProve } from '@lochmoor/core'
 import { beginPaper, type SheetHead } from './stationSheetHead.ts'
-import { SheetPaper, TICK } from './pdf/sheetPaper.ts'
+import { TICK } from './pdf/sheetPaper.ts'
 
 const KINDS = ['injector', 'coil', 'plug'] as const
 const TITLES = { injector: 'Injector wires', coil: 'Coil wires', plug: 'HT leads' } as const

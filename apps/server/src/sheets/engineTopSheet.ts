@@ -17,7 +17,7 @@ import {
 import { writePlaces } from './engineTopPlacesSheet.ts'
 import { beginSheet, type SheetHead } from './stationSheetHead.ts'
 import { writeAssumptions, writeFormulas, writeJudgement, writeParts } from './pdf/commonParts.ts'
-import { SheetPaper } from './pdf/sheetPaper.ts'
+import { type SheetPaper } from './pdf/sheetPaper.ts'
 import { drawStack } from './pdf/stackDrawing.ts'
 
 /** The working sheet of the engine top: judgement, section, gaps, what comes off, bolts, throttle, parts, formulas. */

@@ -40,7 +40,7 @@ import {
 } from '@lochmoor/core'
 import { beginSheet, type SheetHead } from './stationSheetHead.ts'
 import { writeAssumptions, writeFormulas, writeJudgement, writeParts } from './pdf/commonParts.ts'
-import { SheetPaper } from './pdf/sheetPaper.ts'
+import { type SheetPaper } from './pdf/sheetPaper.ts'
 import { drawUnrolled } from './pdf/unrolledDrawing.ts'
 
 /** The working sheet of the exhaust sensor station. */

@@ -21,7 +21,7 @@ import {
 } from '@lochmoor/core'
 import { beginSheet, type SheetHead } from './stationSheetHead.ts'
 import { writeAssumptions, writeFormulas, writeJudgement, writeParts } from './pdf/commonParts.ts'
-import { INK, SheetPaper } from './pdf/sheetPaper.ts'
+import { INK, type SheetPaper } from './pdf/sheetPaper.ts'
 
 /** The working sheet of the harness station: judgement, wires with their ways, corridors and holes, parts, formulas. */
 export const harnessSheet = async (

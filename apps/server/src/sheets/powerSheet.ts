@@ -26,7 +26,7 @@ import {
 import { beginSheet, type SheetHead } from './stationSheetHead.ts'
 import { diagramHeight, drawDiagram } from './pdf/circuitDiagram.ts'
 import { writeAssumptions, writeFormulas, writeJudgement, writeParts } from './pdf/commonParts.ts'
-import { SheetPaper, TICK } from './pdf/sheetPaper.ts'
+import { type SheetPaper, TICK } from './pdf/sheetPaper.ts'
 
 /** The working sheet of the power station: judgement, drawings, wires and fuses, fuse plan, tests, parts, formulas. */
 export const powerSheet = async (

@@ -11,7 +11,7 @@ import {
 } from '@lochmoor/core'
 import { beginPaper, type SheetHead } from './stationSheetHead.ts'
 import { drawOrder } from './pdf/orderDrawing.ts'
-import { SheetPaper } from './pdf/sheetPaper.ts'
+import { type SheetPaper } from './pdf/sheetPaper.ts'
 
 /** A card of every group of bolts whose order is known: numbered pattern, three passes with their torques, boxes to tick. */
 export const tighteningCard = (job: JobDocument, head: SheetHead, paper: Paper, units: UnitChoice): Promise<Buffer> => {

@@ -13,13 +13,18 @@ interface Props {
   readonly how?: string
   /** What an empty choice means. */
   readonly none?: string
+  /** What else is done once a word was chosen, such as an entry in the job log. */
+  readonly onChosen?: (value: unknown) => void
 }
 
 /** A word, or yes and no, at its place in the document: shown and stored from there. */
-export const PathChoice = ({ job, path, label: own, how = howAt(path) ?? undefined, none }: Props) => {
+export const PathChoice = ({ job, path, label: own, how = howAt(path) ?? undefined, none, onChosen }: Props) => {
   const { label: named, words } = describePath(path, job)
   const label = own ?? named
-  const set = (value: unknown) => run(setAt(path, value, named.toLowerCase()))
+  const set = (value: unknown) => {
+    run(setAt(path, value, named.toLowerCase()))
+    onChosen?.(value)
+  }
   const value = valueAt(job, path)
   const node = nodeAt(JOB, path)
   if (node?.is === 'flag')

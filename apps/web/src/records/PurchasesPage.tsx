@@ -59,7 +59,7 @@ export const PurchasesPage = () => {
                 { head: 'Station', cell: (l) => (l.part ? l.part.stations.map((s) => headOf(s).short).join(', ') : 'none any more') },
                 { head: 'Buy', cell: (l) => l.words.buy },
                 { head: 'Supplier', cell: (l) => l.purchase?.supplier ?? '' },
-                { head: 'Price', right: true, cell: (l) => (l.purchase?.price == null ? '' : <FigureText figure={fig(l.purchase.price, 'money', 2)} />) },
+                { head: 'Price', right: true, cell: (l) => (l.purchase && l.purchase.price !== null ? <FigureText figure={fig(l.purchase.price, 'money', 2)} /> : '') },
                 { head: 'Delivered', cell: (l) => l.words.delivered },
               ]}
             />

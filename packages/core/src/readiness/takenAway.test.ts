@@ -39,7 +39,6 @@ type Row = readonly [
   given?: Readonly<Record<string, unknown>>,
 ]
 
-const BUILD = { 'work.state': 'in-build' }
 const FOUND = { ...emptyFound, alongM: 0.18, clockDeg: 180, thread: 'fits', accepted: true, reason: 'left by the last owner' } // prettier-ignore
 const there = { 'exhaust.found': FOUND }
 /** Bought once, and on no list any more. */

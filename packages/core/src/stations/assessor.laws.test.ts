@@ -83,6 +83,11 @@ describe('an assessment that is remembered', () => {
     expect(at(longer[0])).toEqual(['exhaust'])
     expect(at(withValueAt(job, 'fuel.primeS', 2.5))).toEqual(['system', 'fuel', 'exhaust'])
     expect(at(withValueAt(job, 'fuel.primeS', 2.6))).toEqual(['system', 'fuel'])
-    expect(at(withValueAt(job, 'walkAround.cabin.controllerPlace', 'boot'))).toEqual(['walkAround', 'system', 'fuel', 'harness'])
+    expect(at(withValueAt(job, 'walkAround.cabin.controllerPlace', 'boot'))).toEqual([
+      'walkAround',
+      'system',
+      'fuel',
+      'harness',
+    ])
   })
 })

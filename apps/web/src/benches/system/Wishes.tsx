@@ -6,6 +6,7 @@ import { PathText } from '../../fields/PathText.tsx'
 import { QuantityField } from '../../fields/QuantityField.tsx'
 import { walkOnEnter } from '../../fields/walkOnEnter.ts'
 import { run, setFuel, setSystem, setVehicle } from '../../store/commands.ts'
+import { enterRecord } from '../../store/records.ts'
 import { Group } from '../bench/Group.tsx'
 import { COST_WORDS } from './view.ts'
 
@@ -108,7 +109,15 @@ export const Wishes = ({ job }: { job: JobDocument }) => {
       </Group>
       {system.controller && (
         <Group title="ECU as delivered">
-          <PathText job={job} path="system.asDelivered.revision" label="Revision on its label" />
+          <PathText
+            job={job}
+            path="system.asDelivered.revision"
+            label="Revision on its label"
+            onLeave={(text) =>
+              text.trim() !== '' &&
+              enterRecord({ kind: 'delivered', text: system.controller!.name, state: text.trim() }, { of: 'system.asDelivered.revision' })
+            }
+          />
           {system.controller.pumpSwitch && <PathText job={job} path="system.asDelivered.pumpSwitch" label={`Pump switch stands at (${system.controller.pumpSwitch})`} />}
           {system.controller.marketSwitch && <PathText job={job} path="system.asDelivered.marketSwitch" label={`Market switch stands at (ethanol, %: ${system.controller.marketSwitch})`} />}
           <PathText job={job} path="system.asDelivered.connectors" label="Connectors, plugs with ways" {...(system.controller.connectors && { placeholder: system.controller.connectors })} />

@@ -94,7 +94,7 @@ describe('walk-around', () => {
 
   it('the plan leads to the entries of a part', async () => {
     open()
-    await userEvent.click(screen.getByRole('button', { name: /^Tank: 0 of 9 known/ }))
+    await userEvent.click(screen.getByRole('button', { name: /^Tank: 0 of 11 known/ }))
     expect(document.getElementById('group-tank')).toHaveProperty('open', true)
   })
 

@@ -355,66 +355,18 @@ export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<Section
     harness: '96cb4089496c47e6',
     work: 'bcddd0ebdc3784e5',
   },
-  11: {
-    vehicle: '88fdcabdafbe9072',
-    walkAround: '23095d96c982d81e',
-    system: 'd095d2fe338d3580',
-    fuel: '899eb3e2a6a3da26',
-    exhaust: 'a3896714f6451795',
-    power: '4db113edc1519c0f',
-    harness: '96cb4089496c47e6',
-    work: 'f467a19e5e07bbe7',
-  },
-  10: {
-    vehicle: '88fdcabdafbe9072',
-    walkAround: '23095d96c982d81e',
-    system: 'd095d2fe338d3580',
-    fuel: '899eb3e2a6a3da26',
-    exhaust: 'a3896714f6451795',
-    power: '4db113edc1519c0f',
-    harness: '2583cf9b5f1794be',
-    work: 'f467a19e5e07bbe7',
-  },
-  9: {
-    vehicle: '88fdcabdafbe9072',
-    walkAround: '23095d96c982d81e',
-    system: '7b915c3ecfb3e8fb',
-    fuel: '899eb3e2a6a3da26',
-    exhaust: 'a3896714f6451795',
-    power: '4db113edc1519c0f',
-    work: '4550096deda08632',
-  },
-  5: {
-    vehicle: '6ffadd2d503c3795',
-    walkAround: '18a13d3405b920be',
-    system: 'e85a59042b236f2f',
-    fuel: '80895b4cebd2772f',
-    exhaust: '3184e12dbed7459b',
-    work: '004718fe55f2abe0',
-  },
-  6: {
-    vehicle: '88fdcabdafbe9072',
-    walkAround: '6f9ec0148d8e9c28',
-    system: '2af696222f462f8d',
-    fuel: '880901d0065e4426',
-    exhaust: 'a3896714f6451795',
-    work: '004718fe55f2abe0',
-  },
-  8: {
-    vehicle: '88fdcabdafbe9072',
-    walkAround: '23095d96c982d81e',
-    system: '7b915c3ecfb3e8fb',
-    fuel: '899eb3e2a6a3da26',
-    exhaust: 'a3896714f6451795',
-    power: '568d3a8ca36058e6',
-    work: '4550096deda08632',
-  },
-  7: {
-    vehicle: '88fdcabdafbe9072',
-    walkAround: '6f9ec0148d8e9c28',
-    system: '2af696222f462f8d',
-    fuel: '899eb3e2a6a3da26',
-    exhaust: 'a3896714f6451795',
-    work: '004718fe55f2abe0',
-  },
+  // prettier-ignore
+  11: { vehicle: '88fdcabdafbe9072', walkAround: '23095d96c982d81e', system: 'd095d2fe338d3580', fuel: '899eb3e2a6a3da26', exhaust: 'a3896714f6451795', power: '4db113edc1519c0f', harness: '96cb4089496c47e6', work: 'f467a19e5e07bbe7' },
+  // prettier-ignore
+  10: { vehicle: '88fdcabdafbe9072', walkAround: '23095d96c982d81e', system: 'd095d2fe338d3580', fuel: '899eb3e2a6a3da26', exhaust: 'a3896714f6451795', power: '4db113edc1519c0f', harness: '2583cf9b5f1794be', work: 'f467a19e5e07bbe7' },
+  // prettier-ignore
+  9: { vehicle: '88fdcabdafbe9072', walkAround: '23095d96c982d81e', system: '7b915c3ecfb3e8fb', fuel: '899eb3e2a6a3da26', exhaust: 'a3896714f6451795', power: '4db113edc1519c0f', work: '4550096deda08632' },
+  // prettier-ignore
+  5: { vehicle: '6ffadd2d503c3795', walkAround: '18a13d3405b920be', system: 'e85a59042b236f2f', fuel: '80895b4cebd2772f', exhaust: '3184e12dbed7459b', work: '004718fe55f2abe0' },
+  // prettier-ignore
+  6: { vehicle: '88fdcabdafbe9072', walkAround: '6f9ec0148d8e9c28', system: '2af696222f462f8d', fuel: '880901d0065e4426', exhaust: 'a3896714f6451795', work: '004718fe55f2abe0' },
+  // prettier-ignore
+  8: { vehicle: '88fdcabdafbe9072', walkAround: '23095d96c982d81e', system: '7b915c3ecfb3e8fb', fuel: '899eb3e2a6a3da26', exhaust: 'a3896714f6451795', power: '568d3a8ca36058e6', work: '4550096deda08632' },
+  // prettier-ignore
+  7: { vehicle: '88fdcabdafbe9072', walkAround: '6f9ec0148d8e9c28', system: '2af696222f462f8d', fuel: '899eb3e2a6a3da26', exhaust: 'a3896714f6451795', work: '004718fe55f2abe0' },
 }

@@ -1,10 +1,12 @@
 import type { JobDocument } from '../../job/index.ts'
 import { type TEST_ENTRIES } from './tests.ts'
 import type { WalkEntry, WalkGroup, WalkPath } from './walkEntry.ts'
-import { LINES, POWER, TANK } from './fuelAndPower.ts'
+import { LINES, TANK } from './fuel.ts'
+import { POWER } from './power.ts'
 import { BASELINE, FACTS, MEANS, REACH } from './people.ts'
 import { BONNET_AND_CABIN, COOLING, GEARBOX, IGNITION } from './running.ts'
-import { ENGINE, EXHAUST, INTAKE, VEHICLE } from './vehicle.ts'
+import { EXHAUST, INTAKE } from './intakeAndExhaust.ts'
+import { ENGINE, VEHICLE } from './vehicle.ts'
 
 /** What is looked at on the car, in the order of a walk around it. The fitness tests follow in their own table. */
 const GROUPS = [

@@ -43,6 +43,8 @@ export const REACH_LABELS: Labels<Reach> = {
 }
 
 export const REACH_HOWS: Hows<Reach> = {
-  inTheWay: { item: { takesS: 'From the last time it was out, or double what it looks like. Out and in again together.' } },
+  inTheWay: {
+    item: { takesS: 'From the last time it was out, or double what it looks like. Out and in again together.' },
+  },
   fasteners: { item: { count: 'Count them on the car, alike ones together.' } },
 }

@@ -4,7 +4,7 @@ import type { JobDocument } from '../../job/index.ts'
 import { worstFirst, worstState } from '../../verdict/index.ts'
 import type { StationAssessment } from '../station.ts'
 import { judgeAll } from './judgeAll.ts'
-import { judgeSecondFuel } from './judgeSecondFuel.ts'
+import { judgeSecondFuel } from './secondFuel.ts'
 import { fuelCase, type SolvedPoint } from './solvedPoint.ts'
 
 export interface FuelAssessment extends StationAssessment {

@@ -5,7 +5,7 @@ import { fig, plain, say, worstFirst, worstState, type Figure, type Verdict } fr
 import type { StationAssessment } from '../station.ts'
 import { architectureId } from './architectures.ts'
 import { candidatesFor, type Candidate } from './candidates.ts'
-import { judgeAsDelivered, judgeMarketSwitch, judgePumpSwitch, judgeTuning } from './judgeEcu.ts'
+import { judgeAsDelivered, judgeMarketSwitch, judgePumpSwitch, judgeTuning } from './ecuAsDelivered.ts'
 import { leftOutFor, type LeftOut } from './leftOut.ts'
 import { stagesOf, type Stage } from './stages.ts'
 

@@ -1,29 +1,8 @@
 import type { JobDocument } from '../../job/index.ts'
-import type { Architecture, Reached } from '../../sections/index.ts'
-import { hoursOfReach } from '../../figures/index.ts'
+import type { Architecture } from '../../sections/index.ts'
 import { builtUpPorts, onOwnManifold } from './architectures.ts'
-import { camClassOf } from '../../engine/index.ts'
-
-/**
- * What hours and money are for: the work on the engine with controller, harness and sensor boss; the manifold where it is
- * altered, built up or changed; pump, lines and tank; spark and trigger.
- */
-export const WORK_SCOPES = ['engine', 'manifold', 'fuel', 'ignition'] as const
-export type WorkScope = (typeof WORK_SCOPES)[number]
-
-export type ConsequenceKind = 'buy' | 'cut' | 'weld' | 'give-up' | 'rules-out'
-
-/** Something that a way of building brings with it: to buy, to cut, to weld, to give up, or to rule out for later. */
-export interface Consequence {
-  readonly id: string
-  readonly kind: ConsequenceKind
-  readonly scope: WorkScope
-  readonly text: string
-  /** Hours of a practised installer, least and most: rule of thumb. */
-  readonly hours: readonly [number, number]
-  /** Weight in cost, 0 (nothing) to 6: rule of thumb. */
-  readonly cost: number
-}
+import { reachOf } from './reachOfWay.ts'
+import type { Consequence } from './workScopes.ts'
 
 interface Rule extends Omit<Consequence, 'text'> {
   readonly text: string | ((job: JobDocument, a: Architecture) => string)
@@ -358,29 +337,6 @@ const RULES: readonly Rule[] = [
   },
 ]
 
-/** Where each scope of the work reaches into the car. */
-const REACHES: Readonly<Record<WorkScope, (a: Architecture) => readonly Reached[]>> = {
-  engine: () => ['exhaust', 'bulkhead', 'ecu', 'battery', 'earths'],
-  manifold: () => ['manifold'],
-  fuel: (a) => (a.pumpPlace === 'in-tank' ? ['tank', 'fuel-lines'] : ['fuel-lines']),
-  ignition: () => [],
-}
-
-/** What must come out before a scope of the work can be reached, as the walk-around found it. */
-const reachOf = (job: JobDocument, a: Architecture): Consequence[] =>
-  WORK_SCOPES.flatMap((scope) => {
-    const hours = hoursOfReach(job, REACHES[scope](a))
-    return hours === 0
-      ? []
-      : [{ id: `reach-${scope}`, kind: 'cut' as const, scope, text: REACH_WORDS[scope], hours: [hours, hours] as const, cost: 0 }] // prettier-ignore
-  })
-const REACH_WORDS: Readonly<Record<WorkScope, string>> = {
-  engine: 'Parts out and in again to reach exhaust, bulkhead, ECU and battery',
-  manifold: 'Parts out and in again to reach the manifold',
-  fuel: 'Parts out and in again to reach the fuel system',
-  ignition: 'Parts out and in again to reach the ignition',
-}
-
 const fromRules = (job: JobDocument, a: Architecture): Consequence[] =>
   RULES.filter((r) => r.when(job, a)).map(({ id, kind, scope, text, hours, cost }) => ({
     id,
@@ -395,54 +351,3 @@ export const consequencesOf = (job: JobDocument, a: Architecture): Consequence[]
   ...fromRules(job, a),
   ...reachOf(job, a),
 ]
-
-/** What can go wrong with it on this car. */
-export const risksOf = (job: JobDocument, a: Architecture): string[] => {
-  const { intake, tests, lines, engine, means } = job.walkAround
-  const cam = tests.idleVacuumPa === null ? null : camClassOf(tests.idleVacuumPa)
-  return [
-    ...(a.build === 'ready-kit'
-      ? ['First ask whether a kit is made for this engine; then check its scope, its ports and the bonnet clearance.']
-      : []),
-    ...(a.build === 'other-manifold'
-      ? ['Another manifold sits differently: measure bonnet, linkage, coolant and vacuum ports before you buy it.']
-      : []),
-    ...(a.injection === 'throttle-body-low'
-      ? ['Hot restart: volatile fuel boils in a 100 kPa throttle body after stopping.']
-      : []),
-    ...(onOwnManifold(a) && intake.manifold === 'two-plane'
-      ? ['Fuel may favour one plane, and the sensor sits on one bank: divider and spacer decide.']
-      : []),
-    ...(onOwnManifold(a) && intake.manifold === 'log'
-      ? ['A log manifold distributes fuel unevenly; port injectors would not care.']
-      : []),
-    ...(cam === 'wild' || cam === 'sporting'
-      ? ['Valve overlap lets fresh air into the exhaust at idle: no closed loop there.']
-      : []),
-    ...(a.timing === 'locked-distributor'
-      ? ['Rotor phase out by a few degrees: crossfire at one end of the range.']
-      : []),
-    ...(a.timing === 'none' && job.walkAround.ignition.kind === 'points'
-      ? ['Points bounce and coil spikes reach the speed input.']
-      : []),
-    ...(a.fuelLoop === 'single-line'
-      ? ['Fuel sits in the line and warms at idle; the feed drop comes off rail pressure at full load.']
-      : []),
-    ...(a.fuelLoop === 'return' && lines.returnLine === true
-      ? ['An old small-bore return raises rail pressure at idle: the fuel system station checks it.']
-      : []),
-    ...(a.oxygenSensors === 2
-      ? ['Two sensors: leads crossed between banks drive one full rich, the other full lean.']
-      : []),
-    ...(a.trigger === 'crank-wheel' || a.trigger === 'crank-and-cam'
-      ? ['Wheel run-out and bracket flex: measure the air gap at several teeth.']
-      : []),
-    ...(engine.sensors.includes('coolant') || engine.sensors.includes('air')
-      ? ['The engine’s own thermistors stay only if the ECU takes their table: measure points first.']
-      : []),
-    ...(job.system.uses.includes('towing')
-      ? ['Towing: coolant, under-bonnet air and the sensor run hotter for longer than any short drive shows.']
-      : []),
-    ...(means.lift === 'none' ? ['Nothing to put the car up on: lines, tank and exhaust are a shop’s work.'] : []),
-  ]
-}

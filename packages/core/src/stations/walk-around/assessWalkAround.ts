@@ -6,7 +6,7 @@ import type { StationAssessment } from '../station.ts'
 import { derivedOf, type Derived } from './derived.ts'
 import { fitnessOf, type FitnessResult } from './fitness/index.ts'
 import { acceptanceOf, type AcceptanceTest } from './acceptance.ts'
-import { judgeBaseline, judgeGaugeFound, judgeMeans, judgeReach } from './judgeSurvey.ts'
+import { judgeBaseline, judgeGaugeFound, judgeMeans, judgeReach } from './beforeTheWork.ts'
 import { entriesFor, stillToMeasure } from './stillToMeasure.ts'
 
 /** Is the engine fit to convert, in one word. */

@@ -11,6 +11,7 @@ import { KnownChoiceField } from '../../../fields/KnownChoiceField.tsx'
 import { PartField } from '../../../fields/PartField.tsx'
 import { YesNoField } from '../../../fields/YesNoField.tsx'
 import { run as doRun, setExhaust, setSystem } from '../../../store/commands.ts'
+import { enterRecord } from '../../../store/records.ts'
 import { useUnit } from '../../../store/preferences.ts'
 import { Columns } from '../../bench/Columns.tsx'
 import { Group } from '../../bench/Group.tsx'
@@ -99,7 +100,20 @@ export const FittingSheet = (props: SheetProps) => {
             {job.walkAround.exhaust.comesApart === 'welded' && (
               <PathChoice job={job} path="exhaust.flanged" label="Made removable by flanges" none="not decided" />
             )}
-            {exhaust.joinBy === 'clamp' && <PathChoice job={job} path="exhaust.weldLater" none="not decided" />}
+            {exhaust.joinBy === 'clamp' && (
+              <PathChoice
+                job={job}
+                path="exhaust.weldLater"
+                none="not decided"
+                onChosen={(v) =>
+                  v === true &&
+                  enterRecord(
+                    { kind: 'for-now', text: 'Sensor bung clamped on', until: 'it is welded in', danger: false },
+                    { of: 'exhaust.weldLater' },
+                  )
+                }
+              />
+            )}
             {(exhaust.weldLater === true || exhaust.joinBy === 'weld' || exhaust.trip !== null) && (
               <PathChoice job={job} path="exhaust.trip" none="no trip" />
             )}

@@ -122,6 +122,13 @@ export const TankInputs = ({ job, catalogue }: Props) => {
             path="fuel.tank.hatch"
             label="Hatch in the floor above"
             none="not decided"
+            onChosen={(v) =>
+              v === 'made' &&
+              enterRecord(
+                { kind: 'altered', text: 'Hatch cut in the floor above the fuel pump', where: 'floor above the tank' },
+                { of: 'fuel.tank.hatch' },
+              )
+            }
             how="Tank out of the car before anything is cut; edge bound, cover raised and sealed vapour-tight."
           />
           <PumpHeard job={job} />
