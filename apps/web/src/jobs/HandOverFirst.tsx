@@ -1,24 +1,23 @@
 import { doneForNow } from '@lochmoor/core'
-import { useCallback } from 'react'
+import { useEffect } from 'react'
 import { Link } from 'react-router'
 import { HoldGate } from '../benches/fuel/order/HoldGate.tsx'
-import { fetchRecords } from '../api/jobs.ts'
-import { useFetched } from '../shell/useFetched.ts'
-import { run, setWork } from '../store/commands.ts'
+import { useBook } from '../records/useBook.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { enterRecord } from '../store/records.ts'
 
-const MOST = 500
+const WANTED = { kind: 'for-now', search: '' } as const
 
 /** Handed over only with what was done for now put right, or with a reason in the job log. A danger is never handed over. */
-export const HandOverFirst = ({ onDone }: { onDone: () => void }) => {
+export const HandOverFirst = ({ onFree }: { onFree: () => void }) => {
   const jobId = useJobStore((s) => s.jobId)!
-  const ask = useCallback(() => fetchRecords(jobId, { size: MOST }), [jobId])
-  const { fetched } = useFetched(ask)
-  if (fetched.state === 'trouble')
-    return <p className="text-stop">The job log could not be asked what was done for now: {fetched.why}</p>
-  if (fetched.state !== 'there') return <p className="text-soft">Looking through the job log…</p>
-  const open = doneForNow(fetched.value.records)
+  // With what still waits in this browser to be sent.
+  const { more, records, state, why } = useBook(WANTED)
+  useEffect(() => more?.(), [more])
+  if (state === 'trouble')
+    return <p className="text-stop">The job log could not be asked what was done for now: {why}</p>
+  if (state !== 'there' || more !== null) return <p className="text-soft">Looking through the job log…</p>
+  const open = doneForNow(records)
   const dangers = open.filter((r) => r.body.danger)
   return (
     <div className="border-b border-hair py-2">
@@ -37,8 +36,7 @@ export const HandOverFirst = ({ onDone }: { onDone: () => void }) => {
                 text: `Handed over with ${open.map((r) => r.body.text).join('; ')}`.slice(0, 1000),
                 reason,
               })
-            run(setWork({ state: 'handed-over' }, 'state of work'))
-            onDone()
+            onFree()
           }}
         />
       )}{' '}

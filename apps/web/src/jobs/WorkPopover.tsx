@@ -17,7 +17,7 @@ const OrderFirst = laterPart<{ readonly to: WorkState; readonly onDone: () => vo
 }))
 
 /** What was done for now stands in the job log. */
-const HandOverFirst = laterPart<{ readonly onDone: () => void }>(async () => ({
+const HandOverFirst = laterPart<{ readonly onFree: () => void }>(async () => ({
   default: (await import('./HandOverFirst.tsx')).HandOverFirst,
 }))
 
@@ -51,6 +51,7 @@ export const WorkPopover = () => {
 const WorkForm = () => {
   const work = useJobStore((s) => s.document!.work)
   const [wanted, setWanted] = useState<WorkState | null>(null)
+  const [free, setFree] = useState(false)
   const since = useJobStore((s) => s.stateSince)
   const { fetched } = useFetched(colleaguesAlong)
   const people = fetched.state === 'there' ? fetched.value.filter((p) => p.active || p.id === work.personId) : []
@@ -61,6 +62,7 @@ const WorkForm = () => {
         value={wanted ?? work.state}
         options={WORK_STATES.map((s) => [s, WORK_STATE_WORDS[s]] as const)}
         onChange={(next: WorkState) => {
+          setFree(false)
           // Parts are bought on this step: what stands against that is asked first.
           if (isOrdered(next) && !isOrdered(work.state)) return setWanted(next)
           // What was done for now is put right, or said, before the car goes.
@@ -69,10 +71,17 @@ const WorkForm = () => {
           run(setWork({ state: next }, 'state of work'))
         }}
       />
-      {wanted === 'handed-over' && isOrdered(work.state) && <HandOverFirst onDone={() => setWanted(null)} />}
-      {wanted && !(wanted === 'handed-over' && isOrdered(work.state)) && (
-        <OrderFirst to={wanted} onDone={() => setWanted(null)} />
+      {wanted === 'handed-over' && !free && (
+        <HandOverFirst
+          onFree={() => {
+            // One that was never ordered has that to answer for, too.
+            if (!isOrdered(work.state)) return setFree(true)
+            setWanted(null)
+            run(setWork({ state: 'handed-over' }, 'state of work'))
+          }}
+        />
       )}
+      {wanted && (wanted !== 'handed-over' || free) && <OrderFirst to={wanted} onDone={() => setWanted(null)} />}
       {since && <p className="text-sm text-soft">In this state for {daysSince(since)} days.</p>}
       <SelectEntry
         label="Assigned to"

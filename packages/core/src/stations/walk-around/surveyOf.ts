@@ -25,7 +25,7 @@ export interface SurveyGroup {
 const textOf = (entry: WalkEntry, value: unknown, units: UnitChoice): string => {
   switch (entry.kind) {
     case 'figure':
-      return entry.whole ? String(value) : figureText(fig(value as number, entry.family, 2), units)
+      return entry.whole ? String(value) : figureText(fig(value as number, entry.family), units)
     case 'choice':
       return entry.options.find(([v]) => v === value)?.[1] ?? String(value)
     case 'seen':
@@ -34,7 +34,7 @@ const textOf = (entry: WalkEntry, value: unknown, units: UnitChoice): string => 
       return (value as readonly string[]).map((w) => entry.options.find(([v]) => v === w)?.[1] ?? w).join(', ')
     case 'list':
       return (value as readonly (number | null)[])
-        .map((v) => (v === null ? 'not measured' : figureText(fig(v, entry.family, 1), units)))
+        .map((v) => (v === null ? 'not measured' : figureText(fig(v, entry.family), units)))
         .join(', ')
     case 'rows':
       return (value as readonly { readonly name: string }[]).map((r) => r.name).join(', ')
