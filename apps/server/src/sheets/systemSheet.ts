@@ -44,7 +44,7 @@ export const systemSheet = (
   return sheet.finish()
 }
 
-const KINDS = { buy: 'Buy', cut: 'Alter', weld: 'Weld', 'give-up': 'Give up', 'rules-out': 'Rules out' } as const
+const KINDS = { buy: 'Buy', cut: 'Alter', weld: 'Weld', 'give-up': 'Lost', 'rules-out': 'Rules out' } as const
 
 const stages = (sheet: SheetPaper, a: SystemAssessment): void => {
   if (a.stages.length === 0) return

@@ -14,7 +14,7 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   photo: 'Photograph',
   deviation: 'Deviation',
   hearsay: 'Hearsay',
-  altered: 'Altered for good',
+  altered: 'Altered permanently',
   delivered: 'As delivered',
   'for-now': 'Done for now',
 }

@@ -37,7 +37,7 @@ const ASKS: Readonly<
     make: (text, by) => ({ kind: 'hearsay', text, by }),
   },
   altered: {
-    text: 'What cannot be put back',
+    text: 'What was altered permanently',
     more: 'Where on the car',
     wanted: false,
     note: 'Fuse out, hole cut, lead capped, divider cut: photograph it before and after.',

@@ -118,8 +118,8 @@ export const SYSTEM_LABELS: Labels<typeof SYSTEM> = {
   asDelivered: {
     '': 'ECU as delivered',
     revision: 'revision',
-    pumpSwitch: 'pump switch stands at',
-    marketSwitch: 'market switch stands at',
+    pumpSwitch: 'pump switch is at',
+    marketSwitch: 'market switch is at',
     connectors: 'connectors',
   },
 }

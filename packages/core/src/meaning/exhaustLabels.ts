@@ -164,7 +164,7 @@ export const EXHAUST_LABELS: Labels<typeof EXHAUST> = {
       'sensor-unpowered': 'the sensor fitted, without power',
     },
   },
-  flanged: 'Stretch made removable by flanges',
+  flanged: 'Pipe made removable by flanges',
   coating: {
     label: 'Coating or wrap goes on',
     words: { none: 'never', 'before-holes': 'before the last hole', 'after-holes': 'after the last hole and weld' },

@@ -32,6 +32,7 @@ const TRADE: readonly WordPair[] = [
   pair('petrol', 'gasoline'),
   pair('tyres', 'tires'),
   pair('spanners', 'wrenches'),
+  pair('spanner', 'wrench'),
   pair('gearbox', 'transmission'),
   ...noun('silencer', 'muffler'),
   pair('inlet manifold', 'intake manifold'),

@@ -118,8 +118,8 @@ export const Wishes = ({ job }: { job: JobDocument }) => {
               enterRecord({ kind: 'delivered', text: system.controller!.name, state: text.trim() }, { of: 'system.asDelivered.revision' })
             }
           />
-          {system.controller.pumpSwitch && <PathText job={job} path="system.asDelivered.pumpSwitch" label={`Pump switch stands at (${system.controller.pumpSwitch})`} />}
-          {system.controller.marketSwitch && <PathText job={job} path="system.asDelivered.marketSwitch" label={`Market switch stands at (ethanol, %: ${system.controller.marketSwitch})`} />}
+          {system.controller.pumpSwitch && <PathText job={job} path="system.asDelivered.pumpSwitch" label={`Pump switch is at (${system.controller.pumpSwitch})`} />}
+          {system.controller.marketSwitch && <PathText job={job} path="system.asDelivered.marketSwitch" label={`Market switch is at (ethanol, %: ${system.controller.marketSwitch})`} />}
           <PathText job={job} path="system.asDelivered.connectors" label="Connectors, plugs with ways" {...(system.controller.connectors && { placeholder: system.controller.connectors })} />
         </Group>
       )}

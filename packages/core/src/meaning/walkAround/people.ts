@@ -178,9 +178,9 @@ export const MEANS = {
       kind: 'seen',
       path: 'walkAround.means.shelter',
       label: 'A place out of the rain',
-      how: 'Where the car can stand open for days.',
+      how: 'Where the car can be left open for days.',
       need: 1,
-      neededFor: 'whether it may stand open overnight',
+      neededFor: 'whether it may be left open overnight',
     },
   ],
 } as const satisfies WalkGroup

@@ -99,7 +99,7 @@ export const exhaustLadders = (job: JobDocument, { bungs }: Pick<Catalogue, 'bun
     {
       id: 'flanged',
       cures: ['comes-apart'],
-      trials: () => [{ label: say`Make the stretch removable by two flanges`, change: { exhaust: { flanged: true } } }],
+      trials: () => [{ label: say`Make the pipe removable by two flanges`, change: { exhaust: { flanged: true } } }],
     },
     {
       id: 'plugged',

@@ -79,7 +79,7 @@ export const judgeFound = (c: ExhaustCase): ExhaustVerdict | null => {
   return {
     ...base,
     ...figures,
-    title: found.accepted ? 'Bung as found used on record' : first ? 'Bung as found is in a forbidden place' : 'Bung as found sits poorly', // prettier-ignore
+    title: found.accepted ? 'Bung as found used on record' : first ? 'Bung as found: position ruled out' : 'Bung as found sits poorly', // prettier-ignore
     state: found.accepted || !first ? 'caution' : 'stop',
     next: found.accepted ? say`Check the sensor in free air after a month` : say`Plug it and drill a better place, or use it on record with a reason`,
     reason: found.accepted
@@ -117,7 +117,7 @@ export const judgeTrip = (c: ExhaustCase): ExhaustVerdict | null => {
     reason:
       trip === 'plugged'
         ? say`The plug is on the list; the sensor travels in its box.`
-        : say`Right only with its heater on and the type set: a blown fuse on the way ruins it.`,
+        : say`Right only with its heater on and the type set: a fuse that fails on the way ruins it.`,
   }
 }
 

@@ -118,7 +118,7 @@ export const judgeAirPump = (c: ExhaustCase): ExhaustVerdict | null => {
   return {
     ...plain,
     id: 'air-pump',
-    title: first ? 'Left over from the air pump' : 'Air pump gone for good',
+    title: first ? 'Left over from the air pump' : 'Air pump removed properly',
     state: first?.state ?? 'ok',
     next: first?.next ?? say``,
     reason: first

@@ -80,7 +80,7 @@ export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
             name: 'Pair of exhaust flanges with gasket and bolts',
             quantity: fig(2, 'count'),
             specification: say`for ${fig(pipe.piece.outsideM, 'bore')} outside`,
-            why: 'stretch with the sensor made removable',
+            why: 'pipe with the sensor made removable',
             assumed,
           },
         ]

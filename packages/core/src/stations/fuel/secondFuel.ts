@@ -27,7 +27,7 @@ export const judgeSecondFuel = (job: JobDocument, first: readonly FuelVerdict[])
     id: 'second-fuel',
     figureName: 'ethanol in the second fuel',
     figure: fig(secondEthanolShare, 'share'),
-    source: 'the whole station judged with each fuel',
+    source: 'every check made with each fuel',
   }
   if (worst)
     return {

@@ -99,7 +99,7 @@ const verdictsOfStages = (stages: readonly Stage[]): Verdict[] =>
         : stage.without.length > 0
           ? say`Without ${stage.without.join('; ')}.`
           : say`Everything that was chosen, on the same ECU.`,
-    source: 'the system judged as it stands after that stage',
+    source: 'the system checked as it is after that stage',
   }))
 
 /** The choice of system: a pure function of the document and the controllers of the catalogue. */

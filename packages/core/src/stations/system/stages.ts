@@ -54,7 +54,7 @@ const objectionsTo = (job: JobDocument, a: Architecture, controller: ControllerP
   return [
     ...candidateFor(first, a).objections,
     ...(later.includes('gearbox') && gearbox.electronic === true && gearbox.computerPlace !== 'bay' && gearbox.computerPlace !== 'cabin' && gearbox.computerPlace !== 'under-floor'
-      ? ['An electronic gearbox does not shift without a controller, and no computer of its own was found.']
+      ? ['An electronic gearbox does not shift without a computer, and none of its own was found.']
       : []),
     ...(later.includes('fan') && cooling.fan === 'electric' && job.power.design.fan !== 'old-switch'
       ? ['Nothing would switch the electric fan: keep its old thermostat switch, or bring fan control forward.']

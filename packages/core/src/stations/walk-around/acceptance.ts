@@ -20,9 +20,9 @@ const TRIES: Readonly<Record<Use, (job: JobDocument) => readonly Sentence[]>> = 
       : say`Left out overnight near ${fig(job.walkAround.battery.coldestStartK, 'temperature')}: starts on the first key, idles by itself within a minute.`,
   ],
   'long-trips': () => [say`Two hours at cruising speed, then ten minutes stopped, hot: it starts on the first key.`],
-  towing: () => [say`A long hill with the trailer: coolant steady, mixture as wanted at full load, rail pressure held.`],
+  towing: () => [say`A long hill with the trailer: coolant steady, mixture as wanted at full load, rail pressure maintained.`],
   shows: () => [say`Bonnet up beside a photograph from before: what was to look original looks it.`],
-  track: () => [say`Hard braking and long bends with the tank low: rail pressure held. Hot restart in the paddock.`],
+  track: () => [say`Hard braking and long bends with the tank low: rail pressure maintained. Hot restart in the paddock.`],
 } // prettier-ignore
 
 /** The owner's wishes as tests, and the baseline to be beaten: tried and signed one by one at hand-over. */

@@ -116,7 +116,7 @@ export const TankInputs = ({ job, catalogue }: Props) => {
         )}
       </Group>
       {pumpInTank(job) && (
-        <Group title="Before it goes up for good">
+        <Group title="Before it is strapped up">
           <PathChoice
             job={job}
             path="fuel.tank.hatch"
