@@ -44,23 +44,25 @@ const readReport = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, '
  * Projects of Jest. Those that wait for servers and commands leave half of the cores idle: one more of them runs beside.
  * @param {string[]} projects @param {number} [beside] @returns {Check['work']}
  */
-const suites = (projects, beside = 0) => async (say) => {
-  const file = join(STATE, 'jest.json')
-  rmSync(file, { force: true })
-  const args = [
-    'node_modules/jest/bin/jest.js',
-    '--json',
-    `--outputFile=${file}`,
-    `--maxWorkers=${availableParallelism() + beside}`,
-    '--selectProjects',
-    ...projects,
-  ]
-  const code = await node(args, say, { ...process.env, NODE_ENV: 'test' })
-  const report = readReport(file)
-  if (!report) return { passed: 0, failed: 1 }
-  const failed = report.numFailedTests + report.numRuntimeErrorTestSuites
-  return { passed: report.numPassedTests, failed: code === 0 ? failed : Math.max(1, failed) }
-}
+const suites =
+  (projects, beside = 0) =>
+  async (say) => {
+    const file = join(STATE, 'jest.json')
+    rmSync(file, { force: true })
+    const args = [
+      'node_modules/jest/bin/jest.js',
+      '--json',
+      `--outputFile=${file}`,
+      `--maxWorkers=${availableParallelism() + beside}`,
+      '--selectProjects',
+      ...projects,
+    ]
+    const code = await node(args, say, { ...process.env, NODE_ENV: 'test' })
+    const report = readReport(file)
+    if (!report) return { passed: 0, failed: 1 }
+    const failed = report.numFailedTests + report.numRuntimeErrorTestSuites
+    return { passed: report.numPassedTests, failed: code === 0 ? failed : Math.max(1, failed) }
+  }
 
 /** @type {Check['work']} */
 const browser = async (say) => {

@@ -6,7 +6,7 @@ import { loadCatalogue, useCatalogue } from '../store/catalogueStore.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { openJob } from '../store/openJob.ts'
 import { ConflictDialog } from './ConflictDialog.tsx'
-import { useJobCommands } from './jobCommands.ts'
+import { GUEST_PAGES, useJobCommands } from './jobCommands.ts'
 import { JobHeader } from './JobHeader.tsx'
 import { ShownJob } from './ShownJob.tsx'
 import { StationsRail } from './StationsRail.tsx'
@@ -41,7 +41,7 @@ export const JobFrame = () => {
   }, [title])
 
   // A guest reads the summary and the job log, not the engineering.
-  if (isGuest && at !== 'summary' && at !== 'log') return <Navigate to={`/jobs/${jobId}/summary`} replace />
+  if (isGuest && !GUEST_PAGES.some((p) => p.path === at)) return <Navigate to={`/jobs/${jobId}/summary`} replace />
   if (trouble) return <Trouble error={trouble} onRetry={() => void loadAll(jobId).then(setTrouble)} />
   if (!open || !catalogue) return <p className="p-6 text-soft">Opening the job…</p>
   return (
@@ -59,12 +59,7 @@ const GuestRail = () => {
   const at = useAddressInJob().split('/')[0]
   return (
     <nav aria-label="Pages" className="flex shrink-0 border-b border-hair px-3 print:hidden">
-      {(
-        [
-          ['summary', 'Summary'],
-          ['log', 'Job log'],
-        ] as const
-      ).map(([path, title]) => (
+      {GUEST_PAGES.map(({ path, title }) => (
         <Link
           key={path}
           to={path}

@@ -33,9 +33,11 @@ export const jobFromTemplate = (title: string, template: JobTemplateId): JobDocu
   }
 }
 
-/** A copy under another name: car and design as they are, the work begun afresh. */
-export const copiedJob = (source: JobDocument, title: string): JobDocument => ({
-  ...source,
-  vehicle: { ...source.vehicle, title },
-  work: emptyJob(title).work,
-})
+/**
+ * A copy under another name: car and design as they are, the work begun afresh. Whose car it is and what was bought for it
+ * are the first one's alone.
+ */
+export const copiedJob = (source: JobDocument, title: string): JobDocument => {
+  const { facts, orders, work } = emptyJob(title)
+  return { ...source, vehicle: { ...source.vehicle, title }, facts, orders, work }
+}

@@ -1,4 +1,5 @@
 import { NO_PARTS } from '../parts/test/noParts.ts'
+import { emptyPurchase } from '../sections/index.ts'
 import { copiedJob, emptyJob, jobFromTemplate, type JobDocument } from '../job/index.ts'
 import { withValueAt } from '../shape/index.ts'
 import { readinessOf } from './readiness.ts'
@@ -65,5 +66,11 @@ describe('readiness of a job', () => {
     expect(copy.vehicle.title).toBe('new')
     expect(copy.system).toEqual(j.system)
     expect(copy.work).toEqual(emptyJob('').work)
+  })
+  it('and neither whose car it is nor what was bought for it', () => {
+    const owned = withValueAt(emptyJob('old'), 'facts.chassis', 'GT-1')
+    const j = withValueAt(owned, 'orders.purchases', [emptyPurchase('purchase-1', 'Pump', 'fuel-pump')])
+    const { facts, orders } = copiedJob(j, 'new')
+    expect([facts, orders]).toEqual([emptyJob('').facts, emptyJob('').orders])
   })
 })
