@@ -7,7 +7,7 @@ test('the board shows the demo jobs, each with its own readiness, and opens one'
     page.getByRole('listitem').filter({ has: page.getByRole('link', { name: title, exact: true }) })
   await expect(row('Aldmoor Curlew GT')).toContainText('Next: Fix failed checks: fuel system')
   await expect(row('Hesket Warden saloon')).toContainText('On hold: Module and hose on their way')
-  await expect(row('Brindle Carrier van')).toContainText('Repair first: Convert to negative earth, and 4 more repairs')
+  await expect(row('Brindle Carrier van')).toContainText('Repair first: Convert to negative earth, and 5 more repairs')
   await expect(row('Aldmoor Turnstone saloon')).toContainText('every station right: this is what good looks like')
   await expect(row('Aldmoor Turnstone saloon')).toContainText('Next: All stations built')
   await expect(row('Thornkeld Plover tourer')).toContainText('Next: Measure displacement')
@@ -23,7 +23,7 @@ test('the board shows the demo jobs, each with its own readiness, and opens one'
   }
   await line.getByRole('button').click()
   await expect(line.getByText('Fit a modern alternator')).toBeHidden()
-  await expect(line).toContainText('Repair first: Convert to negative earth, and 4 more repairs')
+  await expect(line).toContainText('Repair first: Convert to negative earth, and 5 more repairs')
 })
 
 test('the van says what its own wiring and pipe ask for: positive earth, a dead lead, a dynamo, a touch', async ({

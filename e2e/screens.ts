@@ -53,7 +53,6 @@ export const SCREENS: readonly Screen[] = [
   { name: 'engine top, sensors, of a van', path: `/jobs/${DEMO.carrier}/engine-top/sensors` },
   { name: 'engine top, sensors, handed over', path: `/jobs/${DEMO.turnstone}/engine-top/sensors` },
   { name: 'parts of the job', path: `/jobs/${DEMO.curlew}/parts` },
-  { name: 'summary for guests', path: `/jobs/${DEMO.curlew}/summary` },
   { name: 'job log', path: `/jobs/${DEMO.curlew}/log` },
   { name: 'history', path: `/jobs/${DEMO.curlew}/history` },
   ...PART_KINDS.map((kind) => ({

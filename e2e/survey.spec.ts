@@ -1,5 +1,7 @@
 import type { Page } from '@playwright/test'
+import { overflowPx, violationsInBothThemes } from './accessibility.ts'
 import { Bench, DEMO, expect, test } from './bench.ts'
+import { textFaults } from './textFaults.ts'
 
 const unfold = (page: Page, title: string) => page.locator('summary', { hasText: title }).first().click()
 const picture = async (page: Page, name: string) => ({ name, mimeType: 'image/png', buffer: await page.screenshot() })
@@ -265,6 +267,9 @@ test('a guest reads a summary and the log, and nothing of the owner or of prices
   const summary = guest.page.getByRole('article', { name: 'Summary' })
   await expect(summary).toContainText('Walk-around: checked')
   await expect(summary).toContainText('Two hours at cruising speed')
+  expect(await overflowPx(guest.page)).toBe(0)
+  expect(await violationsInBothThemes(guest.page)).toEqual([])
+  expect(await textFaults(guest.page)).toEqual([])
   await expect(guest.page.getByRole('navigation', { name: 'Stations' })).toHaveCount(0)
   await guest.page.goto(`${bench.address}/jobs/${id}/fuel`)
   await expect(summary).toBeVisible()

@@ -29,24 +29,24 @@ export const PhotoAt = ({ field, label }: { field: string; label: string }) => {
           {p}
         </span>
       ))}
-      <label htmlFor={id} className="flex min-h-7 cursor-pointer items-center gap-1 text-accent">
-        <Camera size={15} aria-hidden />
-        <span className="underline">
-          Photograph<span className="sr-only">: {label}</span>
-        </span>
-      </label>
       <input
         id={id}
         type="file"
         accept={PHOTO_TYPES.join(',')}
         capture="environment"
         multiple
-        className="sr-only"
+        className="peer sr-only"
         onChange={(e) => {
           take([...(e.target.files ?? [])])
           e.target.value = ''
         }}
       />
+      <label htmlFor={id} className="flex min-h-7 cursor-pointer items-center gap-1 text-accent peer-focus-visible:outline-2 peer-focus-visible:outline-accent">
+        <Camera size={15} aria-hidden />
+        <span className="underline">
+          Photograph<span className="sr-only">: {label}</span>
+        </span>
+      </label>
     </div>
   )
 } // prettier-ignore

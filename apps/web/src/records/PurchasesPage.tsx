@@ -42,7 +42,7 @@ export const PurchasesPage = () => {
   }
   return (
     <div className="min-h-0 flex-1 lg:overflow-y-auto">
-      <div className="mx-auto grid w-full max-w-7xl gap-6 p-3 lg:grid-cols-[minmax(0,1fr)_20rem] lg:p-6">
+      <div className="mx-auto grid w-full max-w-7xl grid-cols-1 gap-6 p-3 lg:grid-cols-[minmax(0,1fr)_20rem] lg:p-6">
         <section aria-label="Parts of the job">
           <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">Parts of the job</h2>
           <Standing all={all} />

@@ -55,7 +55,9 @@ const valueOf = (body: MeasurementBody): unknown => {
       return entry.options.filter(([, words]) => body.text.split(', ').includes(words)).map(([v]) => v)
     default: {
       const words = entry || body.field === null ? null : describePath(body.field).words
-      return Object.entries(words ?? {}).find(([, said]) => said === body.text)?.[0] ?? body.text
+      return (
+        Object.entries(words ?? {}).find(([, said]) => said.toLowerCase() === body.text.toLowerCase())?.[0] ?? body.text
+      )
     }
   }
 }

@@ -86,7 +86,18 @@ export const SYSTEM_LABELS: Labels<typeof SYSTEM> = {
   },
   controller: 'ECU',
   reason: 'Reason for the choice',
-  uses: 'What the car is for',
+  uses: {
+    label: 'What the car is for',
+    words: {
+      daily: 'every day',
+      anybody: 'driven by anybody',
+      'cold-starts': 'cold starts',
+      'long-trips': 'long trips',
+      towing: 'towing',
+      shows: 'shows',
+      track: 'track',
+    },
+  },
   signals: {
     label: 'Further inputs and outputs',
     words: {

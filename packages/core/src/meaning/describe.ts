@@ -19,6 +19,9 @@ type Tree = Readonly<Record<string, unknown>>
 const ENTRIES: ReadonlyMap<string, WalkEntry> = new Map(
   [...WALK_GROUPS.flatMap((g) => g.entries), ...Object.values(TEST_ENTRIES).flat()].map((e) => [e.path, e]),
 )
+/** What the walk-around asks and other stations use goes by the name it has there. */
+const OF_THE_WALK = /^(walkAround|vehicle)\./
+
 /** The entry of the walk-around at a path, or of which it is one cylinder's figure. */
 export const walkEntryAt = (path: string): WalkEntry | undefined =>
   ENTRIES.get(path) ?? ENTRIES.get(path.replace(/\.\d+$/, ''))
@@ -97,7 +100,7 @@ const walk = (
  * @param then what the item on the way was called then, where it is known
  */
 export const describePath = (path: string, job: JobDocument | null = null, then: string | null = null): Described => {
-  const entry = walkEntryAt(path)
+  const entry = OF_THE_WALK.test(path) ? walkEntryAt(path) : undefined
   if (entry) {
     const cylinder = /\.(\d+)$/.exec(path)?.[1]
     return {

@@ -187,13 +187,13 @@ export const POWER = {
     {
       kind: 'choice',
       path: 'power.old.killSwitch',
-      label: 'Kill switch cuts',
+      label: 'Kill switch',
       how: 'With the engine idling, turn it: what stops? Follow its wires: battery main, ignition feed, generator field.',
       options: [
-        ['none', 'There is none'],
-        ['battery', 'The battery main only'],
-        ['ignition', 'The ignition only'],
-        ['full', 'Battery, ignition and generator field'],
+        ['none', 'None'],
+        ['battery', 'In the battery cable'],
+        ['ignition', 'In the ignition feed'],
+        ['full', 'Battery, keyed feed and generator field'],
       ],
       need: 2,
       neededFor: 'whether it still stops an injected engine',
