@@ -189,6 +189,11 @@ describe('job log', () => {
     ['a deviation without its reason', { kind: 'deviation', text: 'x', risk: '' }, /body\.reason is nothing/],
     ['hearsay of nobody', { kind: 'hearsay', text: 'x', by: ' ' }, /body\.by is " "; allowed: 1 to 200/],
     ['a danger that is neither yes nor no', { kind: 'for-now', text: 'x', until: '', danger: 'perhaps' }, /body\.danger is "perhaps"; allowed: true or false/], // prettier-ignore
+    [
+      'a fact of the owner',
+      { ...measurement(1).body, field: 'facts.odometerM' },
+      /body\.field is "facts\.odometerM"; allowed: a field that is no fact/,
+    ],
     ['a decision without reason', { kind: 'decision', text: 'x' }, /body\.reason is nothing/],
     [
       'a measurement that is no number',

@@ -29,7 +29,11 @@ export const measurable = (job: JobDocument): { entry: FigureEntry; group: strin
     ...WALK_GROUPS.map((g) => ({ title: g.title, entries: g.entries })),
     ...FITNESS_TESTS.map((t) => ({ title: t.title, entries: t.entries })),
   ].flatMap(({ entries, title }) =>
-    entries.flatMap((entry) => (entry.kind === 'figure' && isRelevant(entry, job) ? [{ entry, group: title }] : [])),
+    entries.flatMap((entry) =>
+      entry.kind === 'figure' && !entry.path.startsWith('facts.') && isRelevant(entry, job)
+        ? [{ entry, group: title }]
+        : [],
+    ),
   )
 
 /** What is wrong with a figure for an entry of the document, or null. */

@@ -32,6 +32,14 @@ const known = <T extends z.ZodType>(schema: T) => schema.nullable()
 const dash = wholeFigure(range(2, 32, 'sixteenths of an inch'))
 const hoseKind = oneOf(['rubber', 'lined-hose', 'hard-tube'])
 
+/** Positions of a switch on a board: "1 return; 2 single-line". */
+const positions = (means: string, words: string) => {
+  const message = `allowed: at most 8 positions such as "1 x; 2 y", each with ${words}`
+  return z
+    .string({ error: message })
+    .regex(new RegExp(`^\\S{1,20} ${means}(; \\S{1,20} ${means}){0,7}$`), { error: message })
+}
+
 export const PumpPartSchema = z.strictObject({
   ...part,
   mount: oneOf(['in-tank', 'in-line', 'module']),
@@ -139,8 +147,8 @@ export const ControllerPartSchema = z.strictObject({
   knockInput: has.nullable(),
   connectors: known(text(200)),
   revision: known(text(40)),
-  pumpSwitch: known(text(200)),
-  marketSwitch: known(text(200)),
+  pumpSwitch: known(positions('(return|single-line)', 'return or single-line')),
+  marketSwitch: known(positions('(100|\\d{1,2})', 'the highest ethanol share, 0 to 100')),
 }) satisfies z.ZodType<ControllerPart>
 
 const gasK = figure(range(400, 1600, 'K'))

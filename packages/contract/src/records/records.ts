@@ -12,6 +12,9 @@ export const filled = (most: number) => {
 const FIELD = 'allowed: the path of a field, at most 120 letters, figures, dots and hyphens'
 /** Where in the document a figure stands. */
 export const FieldPath = z.string({ error: FIELD }).regex(/^[\w.-]{1,120}$/, { error: FIELD })
+const NOT_OF_FACTS = 'allowed: a field that is no fact of the owner: guests read the job log'
+/** Where an entry of the log belongs: never to what guests may not see. */
+const LoggedField = FieldPath.refine((path) => !path.startsWith('facts.'), { error: NOT_OF_FACTS })
 
 export const RecordKindSchema = oneOf([
   'note',
@@ -83,7 +86,7 @@ export const RecordBodySchema = z.discriminatedUnion('kind', [
       )
       .nullable(),
     text: filled(200),
-    field: FieldPath.nullable(),
+    field: LoggedField.nullable(),
     place: text(120),
     condition: text(200),
     instrument: text(120),
@@ -95,7 +98,7 @@ export const RecordBodySchema = z.discriminatedUnion('kind', [
     text: text(1000),
     photoId: z.uuid({ error: 'allowed: the id of a photograph' }),
     // Older photographs belong to the whole job.
-    field: FieldPath.nullable().default(null),
+    field: LoggedField.nullable().default(null),
   }),
   z.strictObject({ kind: z.literal('deviation'), text: filled(1000), reason: filled(2000), risk: text(1000) }),
   z.strictObject({ kind: z.literal('hearsay'), text: filled(1000), by: filled(200) }),

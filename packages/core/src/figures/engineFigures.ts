@@ -1,9 +1,11 @@
 import type { JobDocument } from '../job/index.ts'
+import type { Known } from '../quantity/index.ts'
 import type { Station } from '../sections/index.ts'
 import { assumed, chosenAt, computed, entered, measuredAt, type FigureRule, type Source } from './figureRule.ts'
 
 const THUMB = 'rule of thumb'
 const SEA_LEVEL_PA = 101_325
+const LEAST_MANIFOLD_PA = 20e3
 /** Everything that computes with the engine. */
 const ENGINE: readonly Station[] = ['walkAround', 'system', 'fuel', 'exhaust', 'power']
 
@@ -12,6 +14,23 @@ const own = (path: string): Source<number> => entered(path)
 const simple = (path: string, value: number, why = THUMB): FigureRule<number> => ({
   usedBy: ENGINE,
   sources: [own(path), assumed(why, value)],
+})
+
+type Baseline = JobDocument['walkAround']['baseline']
+/** Absolute, of a vacuum read at sea level; below what a field takes it is none. */
+const below = (vacuumPa: Known): Known =>
+  vacuumPa === null || SEA_LEVEL_PA - vacuumPa < LEAST_MANIFOLD_PA ? null : SEA_LEVEL_PA - vacuumPa
+/** As it ran with the carburettor on. */
+const atBaseline = (when: 'idle' | 'cruise', of: (b: Baseline) => Known): Source<number> =>
+  measuredAt<number>('walkAround', `the baseline at ${when}`, (j) => of(j.walkAround.baseline))
+const before = (
+  path: string,
+  value: number,
+  when: 'idle' | 'cruise',
+  of: (b: Baseline) => Known,
+): FigureRule<number> => ({
+  usedBy: ENGINE,
+  sources: [own(path), atBaseline(when, of), assumed(THUMB, value)],
 })
 
 /** What the air at full power is made of. */
@@ -72,7 +91,7 @@ export const ENGINE_FIGURES = {
       assumed('half a bar', 50e3),
     ],
   },
-  'vehicle.idleSpeedRpm': simple('vehicle.idleSpeedRpm', 800),
+  'vehicle.idleSpeedRpm': before('vehicle.idleSpeedRpm', 800, 'idle', (b) => b.idleRpm),
   'vehicle.idleManifoldPa': {
     usedBy: ENGINE,
     sources: [
@@ -84,9 +103,10 @@ export const ENGINE_FIGURES = {
         }),
         from: 'walkAround',
       },
+      atBaseline('idle', (b) => below(b.idleVacuumPa)),
       assumed('mild cam, sea level', 40e3),
     ],
   },
-  'vehicle.cruiseSpeedRpm': simple('vehicle.cruiseSpeedRpm', 2500),
-  'vehicle.cruiseManifoldPa': simple('vehicle.cruiseManifoldPa', 55e3),
+  'vehicle.cruiseSpeedRpm': before('vehicle.cruiseSpeedRpm', 2500, 'cruise', (b) => b.cruiseRpm),
+  'vehicle.cruiseManifoldPa': before('vehicle.cruiseManifoldPa', 55e3, 'cruise', (b) => below(b.cruiseVacuumPa)),
 } satisfies Record<string, FigureRule<number>>

@@ -73,8 +73,13 @@ const TABLE: readonly (readonly [string, string, Entries, string | undefined])[]
   ['system', 'stage-1', { 'system.later': ['timing'], 'walkAround.ignition.kind': 'crank-triggered' }, 'stop'],
   ['system', 'stage-1', { 'system.later': ['fan'], 'walkAround.cooling.fan': 'electric' }, 'stop'],
   ['system', 'stage-1', { 'system.later': ['fan'], 'walkAround.cooling.fan': 'electric', 'power.design.fan': 'old-switch' }, 'ok'], // prettier-ignore
-  ['system', 'stage-1', { 'system.later': ['gearbox'], 'walkAround.gearbox.electronic': true }, 'stop'],
-  ['system', 'stage-1', { 'system.later': ['gearbox'], 'walkAround.gearbox.electronic': true, 'walkAround.gearbox.computerPlace': 'cabin' }, 'ok'], // prettier-ignore
+  [
+    'system',
+    'stage-1',
+    { 'system.later': ['gearbox'], 'system.gearboxControl': true, 'walkAround.gearbox.electronic': true },
+    'stop',
+  ],
+  ['system', 'stage-1', { 'system.later': ['gearbox'], 'system.gearboxControl': true, 'walkAround.gearbox.electronic': true, 'walkAround.gearbox.computerPlace': 'cabin' }, 'ok'], // prettier-ignore
   // What the ECU cannot take is found at the stage that asks for it, not at the first.
   ['system', 'stage-1', { 'system.later': ['signals'], 'system.signals': ['knock'] }, 'ok'],
   ['system', 'stage-2', { 'system.later': ['signals'], 'system.signals': ['knock'] }, 'stop'],
@@ -99,6 +104,15 @@ const TABLE: readonly (readonly [string, string, Entries, string | undefined])[]
   ['fuel', 'second-fuel', { 'fuel.ethanolShare': 0.1, 'fuel.secondEthanolShare': 0.85, 'walkAround.tank.lining': 'terne', 'fuel.changedByHand': 'map 2' }, 'stop'], // prettier-ignore
   ['exhaust', 'found', found({}), 'ok'],
   ['exhaust', 'found', found({ alongM: null }), 'unknown'],
+  ['exhaust', 'found', found({ thread: null }), 'unknown'],
+  // Lead that the walk-around found is known at the exhaust, and so is its absence.
+  ['exhaust', 'fuel', { 'exhaust.leadedFuel': null }, 'unknown'],
+  ['exhaust', 'fuel', { 'exhaust.leadedFuel': null, 'walkAround.exhaust.poisons': ['lead'] }, 'caution'],
+  ['exhaust', 'fuel', { 'exhaust.leadedFuel': null, 'walkAround.exhaust.poisons': ['none'] }, 'ok'],
+  ['exhaust', 'coating', { 'exhaust.benchBefore': 'leaks', 'exhaust.benchAfter': 'tight', 'exhaust.coating': 'after-holes' }, 'stop'], // prettier-ignore
+  // What is no part of the choice makes no stage.
+  ['system', 'stage-1', { 'system.later': ['second-sensor', 'gearbox', 'signals'] }, undefined],
+  ['system', 'market-switch', { 'system.controller': { ...BASE.system.controller!, marketSwitch: '1 much; 2 85' }, 'system.asDelivered.marketSwitch': '1' }, 'stop'], // prettier-ignore
   ['exhaust', 'found', found({ thread: 'other', accepted: true, reason: 'x' }), 'stop'],
   ['exhaust', 'found', found({ clockDeg: 180 }), 'stop'],
   ['exhaust', 'found', found({ clockDeg: 180, accepted: true }), 'unknown'],

@@ -85,7 +85,7 @@ const ROWS: readonly Row[] = [
   ['walkAround.baseline.airK', 300, ['acceptance', 'survey'], taken],
   ['walkAround.baseline.idleV', 13.6, ['survey', 'walkAround'], taken],
   ['walkAround.baseline.cruiseLambda', 1, ['acceptance', 'survey'], taken],
-  ['walkAround.baseline.cruiseVacuumPa', 50e3, ['acceptance', 'survey'], taken],
+  ['walkAround.baseline.cruiseVacuumPa', 50e3, ['exhaust', 'acceptance', 'survey'], taken],
   ['walkAround.baseline.cruiseRpm', 2500, ['acceptance', 'survey'], taken],
   ['walkAround.reach.inTheWay.out-1.name', 'Rear seat', ['survey'], IN_WAY],
   ['walkAround.reach.inTheWay.out-1.place', 'exhaust', ['way'], IN_WAY],

@@ -1,4 +1,4 @@
-import type { JobDocument, SystemSection } from '@lochmoor/core'
+import { laterOf, type JobDocument, type SystemSection } from '@lochmoor/core'
 import { KnownChoiceField } from '../../fields/KnownChoiceField.tsx'
 import { PathChoice } from '../../fields/PathChoice.tsx'
 import { PathSet } from '../../fields/PathSet.tsx'
@@ -106,6 +106,9 @@ export const Wishes = ({ job }: { job: JobDocument }) => {
         {system.signals.includes('road-speed') && <PathChoice job={job} path="harness.design.roadSpeed" label="Road speed comes from" none="not decided" />}
         {system.chosen?.timing === 'controlled-distributor' && <PathChoice job={job} path="system.distributorSize" none="not said" />}
         <PathSet job={job} path="system.later" label="Left for a later stage" how="Run first, extras later: each stage must be a car that works." />
+        {system.chosen && laterOf(job).length < system.later.length && (
+          <p className="py-1 text-sm text-soft">Ticked for later, but not part of the chosen system: it makes no stage.</p>
+        )}
       </Group>
       {system.controller && (
         <Group title="ECU as delivered">

@@ -72,7 +72,7 @@ export const EntryField = ({ entry, job }: Props) => {
           value={value as Known}
           how={how}
           onChange={set}
-          onMeasured={measuredAt(entry.path, entry.label)}
+          onMeasured={entry.path.startsWith('facts.') ? undefined : measuredAt(entry.path, entry.label)}
         />
       )}
       {entry.kind === 'choice' && (

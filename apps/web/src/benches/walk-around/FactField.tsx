@@ -13,7 +13,6 @@ export const FactField = ({ entry, job }: { entry: FactEntry; job: JobDocument }
         value={valueAt(job, entry.path) as string}
         most={entry.path === 'facts.address' ? 300 : entry.path === 'facts.owner' ? 120 : entry.path === 'facts.registration' ? 20 : 40}
         {...(entry.path === 'facts.address' && { lines: 2 })}
-        {...(entry.how !== undefined && { placeholder: '' })}
         onChange={(text) => run(setAt(entry.path, text, entry.label.toLowerCase()))}
       />
       {entry.how && <p className="-mt-1 pb-1 text-sm text-soft">{entry.how}</p>}

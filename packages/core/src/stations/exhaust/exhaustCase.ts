@@ -45,6 +45,8 @@ export interface ExhaustCase {
   readonly leaksFound: WalkAroundSection['tests']['exhaustLeak']
   readonly comesApart: WalkAroundSection['exhaust']['comesApart']
   readonly poisons: WalkAroundSection['exhaust']['poisons']
+  /** As entered here, else as the walk-around found it among what poisons sensors. */
+  readonly leadedFuel: boolean | null
   readonly steering: WalkAroundSection['body']['steering']
   /** Largest drill, step drill or hole saw there is. */
   readonly drillM: Known
@@ -55,6 +57,9 @@ export interface ExhaustCase {
     readonly powerSpeedRpm: number
   }
 }
+
+const leadFound = (poisons: WalkAroundSection['exhaust']['poisons']): boolean | null =>
+  poisons.length === 0 ? null : poisons.includes('lead') || poisons.includes('metal-additive')
 
 /** What closed loop steers to on the road. */
 export const TARGET_LAMBDA = 1
@@ -103,6 +108,7 @@ export const exhaustCase = (job: JobDocument): ExhaustCase => {
     leaksFound: meetingOf(job, 'walkAround.tests.exhaustLeak'),
     comesApart: job.walkAround.exhaust.comesApart,
     poisons: job.walkAround.exhaust.poisons,
+    leadedFuel: exhaust.leadedFuel ?? leadFound(job.walkAround.exhaust.poisons),
     steering: job.walkAround.body.steering,
     drillM: job.walkAround.means.drillM,
     engine: {

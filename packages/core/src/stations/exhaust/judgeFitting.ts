@@ -269,7 +269,8 @@ export const judgeCrossing = (c: ExhaustCase): ExhaustVerdict | null => {
 /** Does the fuel shorten the sensor's life or shift what it reads? */
 export const judgeFuelOfSensor = (c: ExhaustCase): ExhaustVerdict | null => {
   if (c.sensorCount === 0 || c.runs.length === 0) return null
-  const { leadedFuel, sensor } = c.exhaust
+  const { sensor } = c.exhaust
+  const { leadedFuel } = c
   const ethanol = c.ethanolShare
   const base = { ...plain, id: 'fuel', source: 'data sheet of the sensor; stoichiometry' }
   if (leadedFuel === true)

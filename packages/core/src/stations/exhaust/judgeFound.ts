@@ -58,7 +58,16 @@ export const judgeFound = (c: ExhaustCase): ExhaustVerdict | null => {
     margin: fig(judged.score - FAIR_SCORE, 'count'),
   }
   const [first, ...more] = judged.forbidden
-  const poor = first?.says ?? (judged.score < FAIR_SCORE ? judged.losses[0]?.says : undefined)
+  const poor = first?.says ?? (judged.state === 'ok' ? undefined : judged.losses[0]?.says)
+  if (!poor && found.thread === null)
+    return {
+      ...base,
+      ...figures,
+      title: 'Thread of the bung not tried',
+      state: 'unknown',
+      next: say`Clean it, and run the sensor or a plug in by hand`,
+      reason: say`It sits right. Whether the sensor goes into it shows only when it is tried.`,
+    }
   if (!poor)
     return {
       ...base,
@@ -116,7 +125,7 @@ export const judgeTrip = (c: ExhaustCase): ExhaustVerdict | null => {
     next: say`Close the hole with the blanking plug: it costs nothing and cannot fail`,
     reason:
       trip === 'plugged'
-        ? say`The plug is on the list; the sensor travels in its box.`
+        ? say`The sensor travels in its box.`
         : say`Right only with its heater on and the type set: a fuse that fails on the way ruins it.`,
   }
 }

@@ -24,14 +24,12 @@ export const judgeComesApart = (c: ExhaustCase): ExhaustVerdict | null => {
   }
 }
 
-const TEST_WORDS = { tight: 'tight', leaks: 'leaking' } as const
-
 /** Holes and welds before coating, a pressure test before and after it. */
 export const judgeCoating = (c: ExhaustCase): ExhaustVerdict | null => {
   const { coating, benchBefore, benchAfter } = c.exhaust
   if (coating === null && benchBefore === null && benchAfter === null) return null
   const base = { ...plain, id: 'coating', source: PRACTICE }
-  if (benchAfter === 'leaks' || (benchBefore === 'leaks' && benchAfter === null))
+  if (benchAfter === 'leaks' || benchBefore === 'leaks')
     return {
       ...base,
       title: 'Pipework leaks on the bench',
@@ -40,7 +38,7 @@ export const judgeCoating = (c: ExhaustCase): ExhaustVerdict | null => {
       reason:
         benchAfter === 'leaks' && benchBefore === 'tight'
           ? say`Tight before coating and leaking after it: blasting opened a pin-hole, or a flange warped.`
-          : say`Found ${TEST_WORDS[benchAfter ?? benchBefore!]} off the car, where it can be mended: on the car nobody hears it.`,
+          : say`Found leaking off the car, where it can be mended: on the car nobody hears it. Enter the test again once it is tight.`,
     }
   if (coating === 'before-holes')
     return {
@@ -63,7 +61,9 @@ export const judgeCoating = (c: ExhaustCase): ExhaustVerdict | null => {
       ? say`Off the car it takes ten minutes; on it a pin-hole near the sensor takes days.`
       : coating === 'after-holes'
         ? say`Tight before and after coating, which went on last.`
-        : say`Tight. Nothing is coated.`,
+        : coating === 'none'
+          ? say`Tight. Nothing is coated.`
+          : say`Tight. Decide about coating: it goes on after the last hole and weld.`,
   }
 }
 

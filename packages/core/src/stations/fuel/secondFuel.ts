@@ -3,6 +3,13 @@ import { fig, isWorse, plain, say, worstFirst } from '../../verdict/index.ts'
 import { judgeAll } from './judgeAll.ts'
 import { fuelCase, type FuelVerdict } from './solvedPoint.ts'
 
+const TITLES = {
+  stop: 'Fails on the second fuel',
+  caution: 'Marginal on the second fuel',
+  unknown: 'Not known for the second fuel',
+  ok: 'Sized for both fuels',
+} as const
+
 /** From so much more ethanol on, something has to be changed with the fuel. Rule of thumb. */
 const ALIKE_SHARE = 0.05
 
@@ -32,7 +39,7 @@ export const judgeSecondFuel = (job: JobDocument, first: readonly FuelVerdict[])
   if (worst)
     return {
       ...base,
-      title: 'Fails on the second fuel',
+      title: TITLES[worst.state],
       state: worst.state,
       next: worst.next ?? say`Size it for the fuel that asks for more`,
       reason: say`With the second fuel: ${worst.title}${more.length > 0 ? `, and ${more.length} more` : ''}. ${worst.reason}`,

@@ -2,7 +2,7 @@ import { figureOf } from '../../figures/index.ts'
 import type { JobDocument } from '../../job/index.ts'
 import type { FuelLoop } from '../../sections/index.ts'
 import { fig, plain, say, type Verdict } from '../../verdict/index.ts'
-import { readSwitch } from './switches.ts'
+import { readMarketSwitch, readSwitch } from './switches.ts'
 
 const LOOP_WORDS: Readonly<Record<FuelLoop, string>> = { return: 'return-type', 'single-line': 'returnless' }
 /** From here on the ECU is on the bench: what it was delivered as can be read. */
@@ -51,7 +51,7 @@ export const judgeMarketSwitch = (job: JobDocument): Verdict | null => {
   const { controller, asDelivered } = job.system
   if (!controller?.marketSwitch) return null
   const share = Math.max(figureOf(job, 'fuel.ethanolShare'), job.fuel.secondEthanolShare ?? 0)
-  const positions = readSwitch(controller.marketSwitch).map((p) => ({ ...p, share: Number(p.means) / 100 }))
+  const positions = readMarketSwitch(controller.marketSwitch)
   const stands = asDelivered.marketSwitch.trim()
   const base = {
     ...plain,

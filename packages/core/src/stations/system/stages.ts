@@ -23,9 +23,23 @@ const WITHOUT: Readonly<Record<Later, string>> = {
   signals: 'further inputs and outputs',
 }
 
+/** What is left for later and is part of the choice: anything else cannot be done later either. */
+export const laterOf = ({ system }: JobDocument): Later[] => {
+  const { chosen, fanControl, gearboxControl, signals } = system
+  if (!chosen) return []
+  const part: Readonly<Record<Later, boolean>> = {
+    fan: fanControl !== false,
+    'second-sensor': chosen.oxygenSensors === 2,
+    gearbox: gearboxControl === true,
+    timing: chosen.timing !== 'none',
+    signals: signals.length > 0,
+  }
+  return system.later.filter((l) => part[l])
+}
+
 /** The job as its first stage leaves it. */
 const firstStageOf = (job: JobDocument): JobDocument => {
-  const { later } = job.system
+  const later = laterOf(job)
   return {
     ...job,
     system: {
@@ -48,7 +62,7 @@ const firstOf = (a: Architecture, later: readonly Later[]): Architecture => ({
 })
 
 const objectionsTo = (job: JobDocument, a: Architecture, controller: ControllerPart | null): string[] => {
-  const { later } = job.system
+  const later = laterOf(job)
   const { gearbox, cooling } = job.walkAround
   const first = firstStageOf(job)
   return [
@@ -73,7 +87,8 @@ const objectionsTo = (job: JobDocument, a: Architecture, controller: ControllerP
  * so that it is bought once. Empty where nothing is left for later.
  */
 export const stagesOf = (job: JobDocument): Stage[] => {
-  const { chosen, later, controller } = job.system
+  const { chosen, controller } = job.system
+  const later = laterOf(job)
   if (!chosen || later.length === 0) return []
   const first = firstOf(chosen, later)
   return [

@@ -90,7 +90,7 @@ export const judgeReach = (job: JobDocument): Verdict | null => {
     figureName: 'out and in again',
     figure: fig(hoursOfReach(job) * 3600, 'work'),
     next: open ? say`Estimate the time for ${open.name.toLowerCase()}, out and in` : say``,
-    reason: say`${counted(inTheWay.length, 'part')} in the way${seized.length > 0 ? say`; ${fig(SEIZED_S, 'work', 1)} for each kind of stubborn fastener` : ''}. Part of the hours of every system; nothing goes back before all behind it is proved.`,
+    reason: say`${counted(inTheWay.length, 'part')} in the way${seized.length > 0 ? say`; ${fig(SEIZED_S, 'work', 1)} for each kind of stubborn fastener` : ''}. Part of the hours of every system that reaches there; nothing goes back before all behind it is proved.`,
     source: 'as entered; half an hour a stubborn fastener: rule of thumb',
   }
 }

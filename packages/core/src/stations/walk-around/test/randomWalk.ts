@@ -16,6 +16,7 @@ const figureFor = (path: string): fc.Arbitrary<number> => {
   if (/freeFuses$/.test(path)) return fc.integer({ min: 0, max: 10 })
   if (/Ratio$/.test(path)) return fc.double({ min: 0.5, max: 12, noNaN: true })
   if (/M3$/.test(path)) return fc.double({ min: 0.5e-3, max: 0.1, noNaN: true })
+  if (/[a-z]Rpm$/.test(path) && !/cranking/.test(path)) return fc.double({ min: 600, max: 2500, noNaN: true })
   if (/Pa$/.test(path)) return fc.double({ min: 0, max: 95e3, noNaN: true })
   if (/V$/.test(path)) return fc.double({ min: 0, max: 16, noNaN: true })
   if (/S$/.test(path)) return fc.double({ min: 0, max: 1e9, noNaN: true })
