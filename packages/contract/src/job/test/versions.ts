@@ -323,7 +323,7 @@ export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<Section
   14: {
     vehicle: '88fdcabdafbe9072',
     walkAround: '1166a2dd0ab76915',
-    system: '0c0fc970fe7b3bc2',
+    system: '1ba8f0a1cd7b8c7d',
     fuel: '12103dd62b6830bf',
     exhaust: '232968b85c74a448',
     engineTop: '96d27e04921bcaf5',
