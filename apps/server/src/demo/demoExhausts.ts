@@ -160,6 +160,7 @@ export const WARDEN_EXHAUST: ExhaustSection = {
       clockDeg: 270,
       widthDeg: 40,
       gapM: 0.14,
+      steering: true,
       moves: true,
       otherGapM: 0.08,
     },

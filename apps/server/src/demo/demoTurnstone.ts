@@ -70,6 +70,7 @@ const design = ({ harness: _harness, ...curlew }: JobDocument): Omit<JobDocument
         clockDeg: 200,
         widthDeg: 40,
         gapM: 0.06,
+        steering: true,
         moves: true,
         otherAlongM: -0.1,
         otherClockDeg: 200,

@@ -61,8 +61,15 @@ const fuel = (section: Json): Json => ({
   changedByHand: '',
 })
 
+/** What was called steering is it; whoever called it otherwise is asked. */
+const obstacle = (o: Json): Json => ({
+  ...o,
+  steering: typeof o['name'] === 'string' && /steer/i.test(o['name']),
+})
+
 const exhaust = (section: Json): Json => ({
   ...section,
+  ...(Array.isArray(section['obstacles']) ? { obstacles: section['obstacles'].map((o) => obstacle(object(o))) } : {}),
   ...('sensor' in section ? { sensor: copy(section.sensor, SENSORS_SAY_SINCE_14) } : {}),
   airPump: [],
   surplusAt: '',

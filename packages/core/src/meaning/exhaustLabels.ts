@@ -74,6 +74,7 @@ export const EXHAUST_LABELS: Labels<typeof EXHAUST> = {
       clockDeg: 'centre, clock position',
       widthDeg: 'width around the pipe',
       gapM: 'gap to the pipe',
+      steering: 'it is the steering',
       moves: 'it moves',
       otherAlongM: 'other end: distance along the pipe',
       otherClockDeg: 'other end: clock position',

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { hoursOfReach } from '../figures/index.ts'
 import { emptyFastener, emptyInTheWay, emptyPurchase, LATER, REACHED, SIGNALS, USES } from '../sections/index.ts'
+import { circuitsOfJob } from '../stations/harness/index.ts'
 import { candidatesFor, laterOf, stagesOf, terminalsFor } from '../stations/system/index.ts'
 import { acceptanceOf } from '../stations/walk-around/index.ts'
 import { purchasesOf } from './purchases.ts'
@@ -77,6 +78,21 @@ describe('inputs, outputs and stages', () => {
         of(more).forEach((n, i) => expect(n).toBeGreaterThanOrEqual(of(few)[i]!))
         const sum = (list: number[]) => list.reduce((s, n) => s + n, 0)
         expect(sum(of(more)) - sum(of([]))).toBe(more.length)
+      }),
+      RUNS,
+    ))
+  it('what the system counts is what the harness joins, wherever road speed was asked for', () =>
+    fc.assert(
+      fc.property(some(SIGNALS), fc.constantFrom(null, 'none', 'sensor', 'adapter'), (signals, roadSpeed) => {
+        const job = at(BASE, { 'system.signals': signals, 'harness.design.roadSpeed': roadSpeed })
+        const need = terminalsFor(job, job.system.chosen!)
+        const joined = new Set(circuitsOfJob(job).list.map((c) => c.ecuDoes))
+        const count = (...does: string[]) => does.filter((d) => joined.has(d)).length
+        const undecided = signals.includes('road-speed') && (roadSpeed === null || roadSpeed === 'none') ? 1 : 0
+        expect(need.digitalInputs - undecided).toBe(count('brake', 'cooling-request', 'road-speed'))
+        expect(need.knockInputs).toBe(count('knock'))
+        expect(need.analogueInputs).toBe(4 + count('oil-pressure', 'ambient-pressure'))
+        expect(need.switchedOutputs).toBe(2 + count('fan-relay-2', 'speedometer'))
       }),
       RUNS,
     ))

@@ -1,9 +1,10 @@
-import { emptyFastener, emptyFound, emptyInTheWay, emptyPurchase } from '../sections/index.ts'
+import { emptyFastener, emptyFound, emptyInTheWay, emptyObstacle, emptyPurchase } from '../sections/index.ts'
 import { withChange, type JobDocument } from '../job/index.ts'
 import { stationById } from './test/stationById.ts'
 import { remediesOf } from '../stations/index.ts'
 import { sentenceText } from '../verdict/index.ts'
 import { purchasesOf } from './purchases.ts'
+import { twoBanks } from '../stations/exhaust/test/exhausts.ts'
 import { at, BASE, CATALOGUE } from './test/surveyed.ts'
 
 type Entries = Readonly<Record<string, unknown>>
@@ -20,6 +21,7 @@ const welded = { 'walkAround.exhaust.comesApart': 'welded' }
 const removed = (...airPump: string[]) => ({ 'exhaust.airInjection': 'removed', 'exhaust.airPump': airPump })
 const lead = (calibratedLead: boolean | null) => ({ 'exhaust.lead': 'sensor-lead-cut', 'exhaust.sensor': { ...BASE.exhaust.sensor!, calibratedLead } }) // prettier-ignore
 const steering = { 'walkAround.body.steering': 'left', 'exhaust.banks.a.portAcrossM': -0.3 }
+const steers = (more: object) => ({ 'exhaust.obstacles': [{ ...emptyObstacle('arm-1', 'Drop arm', 'a'), steering: true, alongM: 0.1, clockDeg: 200, gapM: 0.08, ...more }] }) // prettier-ignore
 const tightFit = { 'walkAround.tank.depthM': 0.24, 'walkAround.tank.gapAboveM': 0.01 }
 const chosen = (more: object) => ({ 'system.chosen': { ...BASE.system.chosen!, ...more } })
 const boxes = { 'walkAround.cabin.controllerPlace': 'bay-only' }
@@ -141,6 +143,11 @@ const TABLE: readonly (readonly [string, string, Entries, string | undefined])[]
   ['exhaust', 'steering-side', { 'walkAround.body.steering': 'left' }, undefined],
   ['exhaust', 'steering-side', steering, 'unknown'],
   ['exhaust', 'steering-side', { ...steering, 'walkAround.body.steering': 'right' }, undefined],
+  ['exhaust', 'steering-side', { ...steering, ...steers({ gapM: null }) }, 'unknown'],
+  ['exhaust', 'steering-side', { ...steering, ...steers({}) }, 'ok'],
+  ['exhaust', 'steering-side', { ...steering, ...steers({ steering: false }) }, 'unknown'],
+  ['exhaust', 'steering-side', { ...steering, ...steers({ moves: true }) }, 'unknown'],
+  ['exhaust', 'steering-side', { ...steering, ...steers({ moves: true, otherGapM: 0.05 }) }, 'ok'],
   ['exhaust', 'trip', { 'exhaust.weldLater': true }, 'unknown'],
   ['exhaust', 'trip', { 'exhaust.trip': 'plugged' }, 'ok'],
   ['exhaust', 'trip', { 'exhaust.trip': 'sensor-powered' }, 'caution'],
@@ -215,6 +222,28 @@ describe('another header', () => {
     expect(after?.state).not.toBe('stop')
     expect(after?.state).not.toBe('unknown')
   })
+  it('is offered for each bank that has none, and leaves the other bank alone', () => {
+    const pieces = crowded['exhaust.banks.a.pieces']
+    const two = twoBanks(pieces, [], { ...BASE.exhaust, banks: [], sensorCount: 2, spots: [] })
+    const job = { ...BASE, vehicle: two.vehicle, exhaust: { ...two.exhaust, banks: twoBanks(pieces, []).exhaust.banks } }
+    const station = stationById('exhaust')
+    const headerFor = (j: JobDocument, id: string) =>
+      remediesOf(station, j, CATALOGUE)
+        .get(id)
+        ?.find((r) => /Another header/.test(sentenceText(r.label, {})))
+    const a = headerFor(job, 'spot-a')!
+    expect(sentenceText(a.label, {})).toMatch(/after the merge of bank A/)
+    const withA = withChange(job, a.change)
+    expect(withA.exhaust.banks[1]).toEqual(job.exhaust.banks[1])
+    const b = headerFor(withA, 'spot-b')!
+    expect(sentenceText(b.label, {})).toMatch(/after the merge of bank B/)
+    const both = withChange(withA, b.change)
+    expect(both.exhaust.banks[0]).toEqual(withA.exhaust.banks[0])
+    const states = station.assess(both, CATALOGUE).verdicts.filter((v) => v.id.startsWith('spot-')).map((v) => v.state)
+    expect(states).toHaveLength(2)
+    expect(states).not.toContain('stop')
+    expect(states).not.toContain('unknown')
+  }) // prettier-ignore
   it('is not where one is', () => {
     const job = at(BASE, { 'exhaust.spots': [] })
     const offered = [...remediesOf(stationById('exhaust'), job, CATALOGUE).values()].flat()

@@ -115,6 +115,8 @@ export const OBSTACLE = group({
   widthDeg: figure('angle', 1, 360, 'degrees'),
   /** From the pipe's surface. */
   gapM,
+  /** Column, rack, box or arm: measured at both locks. */
+  steering: flag,
   moves: flag,
   /** The same at the other end of its travel; null: as at the first. */
   otherAlongM: alongM,

@@ -1,4 +1,4 @@
-import { emptyJob, emptyLine } from '@lochmoor/core'
+import { emptyJob, emptyLine, emptyObstacle } from '@lochmoor/core'
 import type { SectionName } from '@lochmoor/core/job-shape'
 
 const {
@@ -46,6 +46,8 @@ const {
   airPump: _airPump,
   ...exhaustNow
 } = exhaustOf14
+const arm = without(emptyObstacle('obstacle-0', 'Steering drop arm', 'a'), 'steering')
+const floor = without(emptyObstacle('obstacle-1', 'Floor', 'a'), 'steering')
 const others = { ...works, system: without(systemOf14, ...SYSTEM_14) }
 /** Before version 13. */
 const { vacuum: _vacuum, sensors: _places, ignition: _ignition, ...engineTop } = engineTopNow
@@ -310,8 +312,17 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
   '11-to-12: the engine top': { before: version11, after: version12 },
   '12-to-13: vacuum ports, sensors and ignition of the engine top': { before: version12, after: version13 },
   '13-to-14: the survey in full, further inputs, stages, a second fuel, a bung as found, facts and orders': {
-    before: version13,
-    after: version14,
+    before: { ...version13, exhaust: { ...exhaustNow, obstacles: [arm, floor] } },
+    after: {
+      ...version14,
+      exhaust: {
+        ...exhaustOf14,
+        obstacles: [
+          { ...arm, steering: true },
+          { ...floor, steering: false },
+        ],
+      },
+    },
   },
 }
 
@@ -325,7 +336,7 @@ export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<Section
     walkAround: '1166a2dd0ab76915',
     system: '1ba8f0a1cd7b8c7d',
     fuel: '12103dd62b6830bf',
-    exhaust: '232968b85c74a448',
+    exhaust: '6f1f1edaeb59027f',
     engineTop: '96d27e04921bcaf5',
     power: '4db113edc1519c0f',
     harness: '96cb4089496c47e6',

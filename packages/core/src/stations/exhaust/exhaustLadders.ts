@@ -31,8 +31,11 @@ const MADE_UP_M = [0.3, 0.45, 0.6]
  * its best spot taken. What is round it is as measured on the old one, and is measured again.
  */
 function* otherHeaderTrials(job: JobDocument, c: ExhaustCase, index: number): Generator<Trial> {
-  if (c.sensorCount > 1 || freeSpotsFor(c, index, 1).length > 0) return
-  const bank = c.exhaust.banks[0]
+  if (freeSpotsFor(c, index, 1).length > 0) return
+  // Sensor B stands beside A: where A has no place yet, A comes first.
+  if (index > c.exhaust.spots.length) return
+  const changed = Math.min(index, c.exhaust.banks.length - 1)
+  const bank = c.exhaust.banks[changed]
   if (!bank) return
   const after = bank.pieces.findLastIndex((p) => p.kind === 'merge' || p.kind === 'log' || p.kind === 'primaries' || p.kind === 'turbine')
   const like = bank.pieces[after + 1] ?? bank.pieces[after]
@@ -48,12 +51,12 @@ function* otherHeaderTrials(job: JobDocument, c: ExhaustCase, index: number): Ge
       jointState: 'tight' as const,
     }
     const pieces = [...bank.pieces.slice(0, after + 1), piece, ...bank.pieces.slice(after + 1)]
-    const banks = c.exhaust.banks.map((b, i) => (i === 0 ? { ...b, pieces } : b))
+    const banks = c.exhaust.banks.map((b, i) => (i === changed ? { ...b, pieces } : b))
     const made = exhaustCase({ ...job, exhaust: { ...job.exhaust, banks } })
     const [spot] = freeSpotsFor(made, index, 1)
     if (spot)
       yield {
-        label: say`Another header, or a made-up piece with ${fig(lengthM, 'bore', 0)} of straight pipe after the merge; measure what is round it again`,
+        label: say`Another header, or a made-up piece with ${fig(lengthM, 'bore', 0)} of straight pipe after the merge${c.sensorCount > 1 ? ` of bank ${changed === 0 ? 'A' : 'B'}` : ''}; measure what is round it again`,
         change: { exhaust: { banks, ...withSpot(c.exhaust, index, spotOf(spot)) } },
       }
   }

@@ -1,3 +1,4 @@
+import { isPlaced } from '../../exhaust/spots/obstacles.ts'
 import { fig, plain, say, type Sentence, type VerdictState } from '../../verdict/index.ts'
 import type { RunId } from '../../sections/index.ts'
 import { chosenSpots, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
@@ -143,17 +144,26 @@ export const judgeSteeringSide = (c: ExhaustCase): ExhaustVerdict | null => {
   if (c.steering === null || c.runs.length === 0) return null
   const run = runAtSteering(c)
   if (run === null) return null
-  const entered = c.exhaust.obstacles.some((o) => o.run === run && /steer|column|rack/i.test(o.name))
+  const bank = run === 'a' ? 'bank A' : 'bank B'
+  const entered = c.exhaust.obstacles.filter((o) => o.steering)
+  const open = entered.find((o) => !isPlaced(o) || (o.moves && o.otherGapM === null))
+  const measured = entered.length > 0 && !open
   return {
     ...plain,
     id: 'steering-side',
-    title: entered ? 'Steering is among the obstacles' : 'Steering not measured against the exhaust',
-    state: entered ? 'ok' : 'unknown',
-    next: say`Enter the steering near ${run === 'a' ? 'bank A' : 'bank B'}, its gap at both locks`,
-    reason: entered
-      ? say`It sits on the ${c.steering!} and is entered near ${run === 'a' ? 'bank A' : 'bank B'}.`
-      : say`It sits on the ${c.steering!}, beside ${run === 'a' ? 'bank A' : 'bank B'}, and no obstacle there is called steering, column or rack.`,
-    source: 'walk-around; names of the obstacles',
+    title: measured
+      ? 'Steering measured against the exhaust'
+      : open
+        ? 'Steering entered, but not measured'
+        : 'Steering not measured against the exhaust',
+    state: measured ? 'ok' : 'unknown',
+    next: open
+      ? say`Measure ${open.name}: its place and its gap${open.moves ? ' at both locks' : ''}`
+      : say`Enter the steering as an obstacle near ${bank}, its gap at both locks`,
+    reason: measured
+      ? say`It sits on the ${c.steering!}, beside ${bank}.`
+      : say`It sits on the ${c.steering!}, beside ${bank}. What clears the pipe straight ahead may touch it at full lock.`,
+    source: 'walk-around; obstacles',
   }
 }
 

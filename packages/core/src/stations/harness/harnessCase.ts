@@ -29,6 +29,8 @@ export interface HarnessCase {
   /** Where the sensors are returned to, as the power station has it. */
   readonly returns: PowerSection['sensors']
   readonly trigger: Trigger | null
+  /** Whether the system asks the ECU for road speed. */
+  readonly roadSpeedWanted: boolean
   readonly ignition: WalkAroundSection['ignition']
   /** Where the walk-around found room for the ECU, and the boxes that radiate. */
   readonly ecuPlace: WalkAroundSection['cabin']['controllerPlace']
@@ -54,6 +56,7 @@ export const harnessCase = (job: JobDocument): HarnessCase => {
     accepted,
     returns: job.power.sensors,
     trigger: job.system.chosen?.trigger ?? null,
+    roadSpeedWanted: job.system.signals.includes('road-speed'),
     ignition: job.walkAround.ignition,
     ecuPlace: job.walkAround.cabin.controllerPlace,
     boxPlace: job.walkAround.ignition.boxPlace,

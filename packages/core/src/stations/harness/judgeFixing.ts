@@ -148,6 +148,19 @@ export const judgeCabin = (c: HarnessCase): HarnessVerdict[] => {
           } satisfies HarnessVerdict,
         ]
       : []),
+    ...(c.roadSpeedWanted && (design.roadSpeed === null || design.roadSpeed === 'none')
+      ? [
+          {
+            ...plain,
+            id: 'road-speed',
+            title: design.roadSpeed === null ? 'Source of road speed not decided' : 'Road speed wanted of the ECU, but nothing measures it',
+            state: design.roadSpeed === null ? 'unknown' : 'caution',
+            next: say`Choose a sensor at the gearbox or an adapter in the speedometer cable, or do without at the system`,
+            reason: say`The system asks the ECU for road speed. Idle control, fuel cut-off and cruise control go by it.`,
+            source: 'system',
+          } satisfies HarnessVerdict,
+        ]
+      : []),
     ...(design.roadSpeed === 'adapter'
       ? [
           {

@@ -22,6 +22,7 @@ const done = accepted(plain, 'ecu-toe-board')
 const design = (change: Partial<JobDocument['harness']['design']>) => ({
   design: { ...done.harness.design, ...change },
 })
+const wanting = (job: JobDocument): JobDocument => ({ ...job, system: { ...job.system, signals: ['road-speed'] } })
 const device = (id: string, change: object) => ({ devices: [{ ...emptyDevice(id), ...change }] })
 
 describe('bad input is named', () => {
@@ -54,7 +55,7 @@ describe('bad input is named', () => {
 })
 
 describe('each entry changes a verdict', () => {
-  it.each<[string, string, JobDocument, string]>([
+  it.each<[string, string, JobDocument, string | undefined]>([
     ['no plan', 'plan', withHarness(plain, { plan: null, corridors: [] }), 'unknown'],
     ['a plan', 'plan', plain, 'ok'],
     ['no loom', 'loom', plain, 'unknown'],
@@ -80,6 +81,9 @@ describe('each entry changes a verdict', () => {
     ['a tuning cable left in', 'tuning-cable', withHarness(done, design({ tuningCable: false })), 'caution'],
     ['an adapter nobody has counted', 'road-speed', withHarness(done, design({ roadSpeed: 'adapter' })), 'unknown'],
     ['one that was counted', 'road-speed', withHarness(done, design({ roadSpeed: 'adapter', pulsesPerRev: 8 })), 'ok'],
+    ['road speed wanted, no source decided', 'road-speed', wanting(done), 'unknown'],
+    ['road speed wanted, and none to come', 'road-speed', wanting(withHarness(done, design({ roadSpeed: 'none' }))), 'caution'],
+    ['road speed wanted and brought by a sensor', 'road-speed', wanting(withHarness(done, design({ roadSpeed: 'sensor' }))), undefined],
     ['a heavy plug', 'plug-weight', withHarness(done, device('cooling-fan', { plugKg: 0.3 })), 'caution'],
     ['a display too large', 'display-room', withHarness(done, device('warning-lamp', { longestM: 0.2, placeRoomM: 0.1 })), 'stop'],
     ['an open plug in the wet', 'weather', withHarness(done, device('fuel-pump', { sealed: false })), 'caution'],

@@ -1,3 +1,4 @@
+import { signalsOf } from '../../figures/index.ts'
 import type { JobDocument } from '../../job/index.ts'
 import type { Architecture } from '../../sections/index.ts'
 import { onOwnManifold } from './architectures.ts'
@@ -57,7 +58,7 @@ const RULES: readonly Rule[] = [
     id: 'extras-plug',
     what: 'Mating plug of the extras socket, with its terminals and blanks',
     why: 'The socket is on the ECU, its plug in no box: fan, lock-up and further inputs go through it.',
-    when: (j) => j.system.signals.length > 0 || j.system.gearboxControl === true,
+    when: (j) => signalsOf(j).length > 0 || j.system.gearboxControl === true,
   },
   {
     id: 'distributor-hole',
@@ -82,7 +83,7 @@ const RULES: readonly Rule[] = [
     id: 'speed-adapter',
     what: 'Road speed adapter for the speedometer cable',
     why: 'The ECU counts pulses; a cable gives none.',
-    when: (j) => j.system.signals.includes('road-speed') && j.harness.design.roadSpeed === 'adapter',
+    when: (j) => j.harness.design.roadSpeed === 'adapter',
   },
   {
     id: 'knock-sensor',

@@ -1,3 +1,4 @@
+import { signalsOf } from '../../figures/index.ts'
 import type { JobDocument } from '../../job/index.ts'
 import type { ControllerPart } from '../../parts/index.ts'
 import type { Architecture, Later } from '../../sections/index.ts'
@@ -24,15 +25,16 @@ const WITHOUT: Readonly<Record<Later, string>> = {
 }
 
 /** What is left for later and is part of the choice: anything else cannot be done later either. */
-export const laterOf = ({ system }: JobDocument): Later[] => {
-  const { chosen, fanControl, gearboxControl, signals } = system
+export const laterOf = (job: JobDocument): Later[] => {
+  const { system } = job
+  const { chosen, fanControl, gearboxControl } = system
   if (!chosen) return []
   const part: Readonly<Record<Later, boolean>> = {
     fan: fanControl !== false,
     'second-sensor': chosen.oxygenSensors === 2,
     gearbox: gearboxControl === true,
     timing: chosen.timing !== 'none',
-    signals: signals.length > 0,
+    signals: signalsOf(job).length > 0,
   }
   return system.later.filter((l) => part[l])
 }
@@ -50,6 +52,9 @@ const firstStageOf = (job: JobDocument): JobDocument => {
       // What is wanted at the end is not asked of the first stage.
       ...(later.includes('timing') ? { timingControl: 'later' as const } : {}),
     },
+    ...(later.includes('signals')
+      ? { harness: { ...job.harness, design: { ...job.harness.design, roadSpeed: null } } }
+      : {}),
   }
 }
 

@@ -1,4 +1,4 @@
-import { figureOf } from '../../figures/index.ts'
+import { figureOf, signalsOf } from '../../figures/index.ts'
 import { type JobDocument } from '../../job/index.ts'
 import { type Architecture } from '../../sections/index.ts'
 import type { Signal } from '../../sections/index.ts'
@@ -37,7 +37,8 @@ export const locksUpOnly = ({ walkAround: { gearbox } }: JobDocument): boolean =
 /** Drivers, outputs and inputs that this architecture asks of a controller on this car. */
 export const terminalsFor = (job: JobDocument, a: Architecture): Terminals => {
   const cylinders = figureOf(job, 'vehicle.cylinders')
-  const { fanControl, signals } = job.system
+  const { fanControl } = job.system
+  const signals = signalsOf(job)
   const wanted = (of: readonly Signal[]) => signals.filter((s) => of.includes(s)).length
   return {
     // Batch groups share drivers, two injectors each at most.

@@ -43,7 +43,7 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
     for (let n = 2; names.has(name); n++) name = `Obstacle ${n}`
     doRun(
       setExhaust(
-        { obstacles: [...obstacles, { ...emptyObstacle(newId(), name, run), moves: called !== null }] },
+        { obstacles: [...obstacles, { ...emptyObstacle(newId(), name, run), moves: called !== null, steering: called !== null }] },
         'new obstacle',
         false,
       ),
@@ -76,7 +76,7 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
             <Button onClick={() => add(null)}>
               <Plus size={16} aria-hidden /> Add an obstacle
             </Button>
-            {steering !== null && !obstacles.some((o) => /steer/i.test(o.name)) && (
+            {steering !== null && !obstacles.some((o) => o.steering) && (
               <Button onClick={() => add('Steering')}>
                 <Plus size={16} aria-hidden /> Add the steering, on the {steering}
               </Button>
@@ -114,6 +114,15 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
             assumed={USUAL_OBSTACLE_WIDTH_DEG}
           />
           <PathField {...field} path={`${path}.gapM`} label="Gap to the pipe" />
+          <ChoiceField
+            label="It is the steering"
+            value={obstacle.steering ? 'yes' : 'no'}
+            options={[
+              ['no', 'No'],
+              ['yes', 'Yes'],
+            ]}
+            onChange={(v) => doRun(setAt(`${path}.steering`, v === 'yes', `${obstacle.name}: it is the steering`))}
+          />
           <ChoiceField
             label="Moves in use"
             value={obstacle.moves ? 'yes' : 'no'}
