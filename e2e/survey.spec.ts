@@ -69,8 +69,14 @@ test('the survey in full: what is ticked, what comes out first, baseline, means,
 
   // Two photographs at once, at the test they belong to.
   await page.getByRole('link', { name: 'Tests' }).click()
-  await measured.getByLabel('Photograph: Makeshift exhaust repairs').setInputFiles([await picture(page, 'one.png'), await picture(page, 'two.png')]) // prettier-ignore
+  await measured.getByLabel('Photographs: Makeshift exhaust repairs', { exact: true }).and(page.locator('input')).setInputFiles([await picture(page, 'one.png'), await picture(page, 'two.png')]) // prettier-ignore
   await expect(measured.getByText('2 photographs in the job log')).toBeVisible()
+  // They are shown where they belong, and open at a press.
+  const shown = measured.getByRole('list', { name: 'Photographs: Makeshift exhaust repairs' })
+  await expect(shown.getByRole('button')).toHaveCount(2)
+  await shown.getByRole('button', { name: 'Open the photograph: Makeshift exhaust repairs, 1 of 2' }).click()
+  await expect(page.getByRole('dialog').getByRole('img')).toBeVisible()
+  await page.getByRole('button', { name: 'Close', exact: true }).click()
   await measured.getByRole('group', { name: 'Makeshift repairs of the exhaust' }).getByLabel('Wire').check()
   await expect(bench.judgement).toContainText('Mended with wire')
   await bench.saved()
@@ -188,7 +194,8 @@ test('parts of the job: when, from whom, for how much, what came, and whether it
   await order.getByLabel('Supplier', { exact: true }).fill('Fellside Fuel Parts')
   await order.getByLabel('Price, all of it', { exact: true }).fill('62.5')
   await page.keyboard.press('Tab')
-  await expect(list).toContainText('62.50')
+  await order.getByLabel('Currency of all prices', { exact: true }).fill('EUR')
+  await expect(list).toContainText(/62\.50\s*EUR/)
   await order.getByLabel('Largest dimension', { exact: true }).fill('90')
   await page.keyboard.press('Tab')
   await order.getByLabel('Room at its place', { exact: true }).fill('80')

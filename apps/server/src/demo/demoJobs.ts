@@ -38,6 +38,7 @@ const CURLEW_FACTS: JobDocument['facts'] = {
 
 /** Bought early because it is hard to get, and found one day to be another revision. */
 const CURLEW_ORDERS: JobDocument['orders'] = {
+  currency: 'EUR',
   purchases: [
     {
       ...emptyPurchase('purchase-1', 'Quarrie Q170', 'fuel-pump'),

@@ -19,11 +19,12 @@ export const surveyFile = (job: JobDocument, units: UnitChoice, say: (text: stri
   )
 
 /** The parts of the whole job with what is known of buying each. */
-export const purchasesFile = (job: JobDocument, units: UnitChoice, say: (text: string) => string): MadeFile =>
-  asCsv(
+export const purchasesFile = (job: JobDocument, units: UnitChoice, say: (text: string) => string): MadeFile => {
+  const { currency, lines } = purchasesOf(job)
+  return asCsv(
     `${job.vehicle.title}, purchases`,
-    ['part', 'quantity', 'quantity is', 'specification', 'buy', 'supplier', 'price', 'delivered', 'tested', 'fits its place', 'known weakness', 'to do'], // prettier-ignore
-    purchasesOf(job).lines.map((l) => [
+    ['part', 'quantity', 'quantity is', 'specification', 'buy', 'supplier', 'price', 'currency', 'delivered', 'tested', 'fits its place', 'known weakness', 'to do'], // prettier-ignore
+    lines.map((l) => [
       say(l.name),
       l.part ? figureText(l.part.line.quantity, units) : '',
       l.part ? (l.part.line.assumed ? 'assumed' : 'given') : 'no longer on the list',
@@ -31,6 +32,7 @@ export const purchasesFile = (job: JobDocument, units: UnitChoice, say: (text: s
       say(l.words.buy),
       l.purchase?.supplier ?? '',
       l.purchase?.price ?? null,
+      (l.purchase?.price ?? null) === null ? '' : currency,
       say(l.words.delivered),
       say(l.words.tested),
       say(l.words.fits),
@@ -38,3 +40,4 @@ export const purchasesFile = (job: JobDocument, units: UnitChoice, say: (text: s
       l.faults.map((f) => say(sentenceText(f.says, units))).join(' '),
     ]),
   )
+}

@@ -85,7 +85,7 @@ describe('papers of the survey', () => {
   })
   it('what is bought, line by line', async () => {
     const csv = (await owner.get(`${job}/purchases.csv`).expect(200)).text
-    expect(csv).toMatch(/Quarrie Q170,1,given,.*now,Fellside Fuel Parts,138,right,passed,yes,Those before batch 40/)
+    expect(csv).toMatch(/Quarrie Q170,1,given,.*now,Fellside Fuel Parts,138,EUR,right,passed,yes,Those before batch 40/)
   })
   it('the system with its inputs and what no box contains', async () => {
     const text = await printed(stationOf('system'), curlew.document)

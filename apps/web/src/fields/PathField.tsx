@@ -1,7 +1,8 @@
-import { describePath, valueAt, type JobDocument, type Known } from '@lochmoor/core'
+import { describePath, howAt, valueAt, type JobDocument, type Known } from '@lochmoor/core'
 import { QuantityField } from './QuantityField.tsx'
 import { run, setAt } from '../store/commands.ts'
 import { measuredAt } from '../store/records.ts'
+import { PhotoAt } from '../records/PhotoAt.tsx'
 
 interface Props {
   readonly job: JobDocument
@@ -22,6 +23,7 @@ interface Props {
 export const PathField = (props: Props) => {
   const { job, path, label = describePath(path, job).label, of, how, assumed, assumedWord, decided, emptyMeans } = props
   const name = of === undefined ? label : `${of}: ${label.toLowerCase()}`
+  const told = how ?? howAt(path)
   return (
     <QuantityField
       label={label}
@@ -30,7 +32,16 @@ export const PathField = (props: Props) => {
       assumed={assumed}
       {...(assumedWord !== undefined && { assumedWord })}
       {...(emptyMeans !== undefined && { emptyMeans })}
-      how={how}
+      how={
+        told && !decided ? (
+          <>
+            <p>{told}</p>
+            <PhotoAt field={path} label={name} />
+          </>
+        ) : (
+          told
+        )
+      }
       onChange={(si) => run(setAt(path, si, name.toLowerCase()))}
       onMeasured={decided ? undefined : measuredAt(path, name)}
     />

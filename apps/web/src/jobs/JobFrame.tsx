@@ -5,6 +5,7 @@ import { watchConnection } from '../store/commands.ts'
 import { loadCatalogue, useCatalogue } from '../store/catalogueStore.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { openJob } from '../store/openJob.ts'
+import { FieldPhotos } from '../records/FieldPhotos.tsx'
 import { ConflictDialog } from './ConflictDialog.tsx'
 import { GUEST_PAGES, useJobCommands } from './jobCommands.ts'
 import { JobHeader } from './JobHeader.tsx'
@@ -48,7 +49,9 @@ export const JobFrame = () => {
     <ShownJob key={jobId}>
       <JobHeader />
       {isGuest ? <GuestRail /> : <StationsRail />}
-      <Outlet />
+      <FieldPhotos>
+        <Outlet />
+      </FieldPhotos>
       <ConflictDialog />
     </ShownJob>
   )

@@ -59,7 +59,7 @@ export const PurchasesPage = () => {
                 { head: 'Station', cell: (l) => (l.part ? l.part.stations.map((s) => headOf(s).short).join(', ') : 'none any more') },
                 { head: 'Buy', cell: (l) => l.words.buy },
                 { head: 'Supplier', cell: (l) => l.purchase?.supplier ?? '' },
-                { head: 'Price', right: true, cell: (l) => (l.purchase && l.purchase.price !== null ? <FigureText figure={fig(l.purchase.price, 'money', 2)} /> : '') },
+                { head: all.currency === '' ? 'Price' : `Price, ${all.currency}`, right: true, cell: (l) => (l.purchase && l.purchase.price !== null ? <FigureText figure={fig(l.purchase.price, 'money', 2)} /> : '') },
                 { head: 'Delivered', cell: (l) => l.words.delivered },
               ]}
             />
@@ -84,8 +84,8 @@ const Standing = ({ all }: { all: Purchases }) => (
           {': '}
           <strong>
             <FigureText figure={fig(all.priceSum, 'money', 2)} />
-          </strong>{' '}
-          in your workshop’s money
+          </strong>
+          {all.currency === '' ? ', currency not said' : ` ${all.currency}`}
         </>
       )}
       .
@@ -135,6 +135,9 @@ const PurchaseFields = ({ job, line, purchase, onGone }: FieldsProps) => {
         <PathChoice job={job} path={at('buyWhen')} label="Buy" />
         <PathText job={job} path={at('supplier')} label="Supplier" />
         <PathField job={job} path={at('price')} label="Price, all of it" decided />
+        {purchase.price !== null && (
+          <PathText job={job} path="orders.currency" label="Currency of all prices" placeholder="EUR" />
+        )}
         <PathChoice job={job} path={at('delivered')} label="Delivered" none="not yet" />
         <PathChoice job={job} path={at('tested')} label="Tested before fitting" none="not yet" />
         <PathField job={job} path={at('sizeM')} label="Largest dimension" of={line.name} />

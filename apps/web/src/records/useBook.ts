@@ -33,17 +33,18 @@ const answers = (r: LogRecord, { kind, search }: BookQuery): boolean =>
 const totalOf = (first: RecordPage | undefined, waiting: number): number | null =>
   first?.total === null ? null : (first?.total ?? 0) + waiting
 
-/** The log book of the open job: what the server has, and what still waits here. */
-export const useBook = (query: BookQuery): Book => {
+/** The log book of the open job: what the server has, and what still waits here. Nothing is fetched while nobody asks. */
+export const useBook = (query: BookQuery, wanted = true): Book => {
   const { kind, search } = query
   const jobId = useJobStore((s) => s.jobId)!
-  const turn = useJobStore((s) => s.bookTurn)
+  const turn = useJobStore((s) => (kind === 'photo' ? s.photoTurn : s.bookTurn))
   const waitingCount = useJobStore((s) => s.waiting)
   const who = useSession((s) => (s.session?.state === 'signed-in' ? s.session.name : ''))
   const [pages, setPages] = useState<readonly RecordPage[]>([])
   const [why, setWhy] = useState<string | null>(null)
   const [asked, setAsked] = useState(0)
   useEffect(() => {
+    if (!wanted) return
     let current = true
     void recordsAlong(jobId, { kind, search }).then((r) => {
       if (!current) return
@@ -53,7 +54,7 @@ export const useBook = (query: BookQuery): Book => {
     return () => {
       current = false
     }
-  }, [jobId, kind, search, turn, asked])
+  }, [jobId, kind, search, turn, asked, wanted])
   const next = pages.at(-1)?.next ?? null
   const more = useCallback(() => {
     if (next === null) return

@@ -57,6 +57,8 @@ export interface JobState {
   readonly waiting: number
   /** Raised whenever the log book of the open job may have grown. */
   readonly bookTurn: number
+  /** Raised whenever it may have grown by a photograph. */
+  readonly photoTurn: number
 }
 
 const MOST_STEPS = 300
@@ -80,6 +82,7 @@ export const initialJobState: JobState = {
   conflict: null,
   waiting: 0,
   bookTurn: 0,
+  photoTurn: 0,
 }
 
 /** The open job. Views read it through selectors and change it only through the commands beside this file. */

@@ -165,8 +165,9 @@ const sendOne = async (entry: OutboxEntry): Promise<Outcome> => {
 
 const taken = (entry: OutboxEntry): Outcome => {
   outbox.remove(entry.key)
-  const { jobId, bookTurn } = get()
-  if (jobId === entry.jobId) set({ bookTurn: bookTurn + 1 })
+  const { jobId, bookTurn, photoTurn } = get()
+  const ofPhoto = entry.kind === 'record' && entry.record.body.kind === 'photo'
+  if (jobId === entry.jobId) set({ bookTurn: bookTurn + 1, photoTurn: photoTurn + Number(ofPhoto) })
   return 'go-on'
 }
 

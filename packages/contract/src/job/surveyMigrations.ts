@@ -99,6 +99,6 @@ export const addSurvey: JobMigration = {
       keyNumber: '',
       onPapers: [],
     },
-    orders: { purchases: [] },
+    orders: { currency: '', purchases: [] },
   }),
 }

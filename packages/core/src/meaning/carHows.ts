@@ -33,7 +33,7 @@ export const FACTS_HOWS: Hows<typeof FACTS> = {
 export const ORDERS_HOWS: Hows<typeof ORDERS> = {
   purchases: {
     item: {
-      price: 'From the invoice, for the whole quantity, in the money your workshop counts in.',
+      price: 'From the invoice, for the whole quantity, in the currency of this list.',
       sizeM: 'From its data sheet or with a rule: the dimension that decides whether it goes in.',
       roomM: 'A rule or a cardboard dummy at the place, with the bonnet shut and everything back in.',
     },

@@ -169,6 +169,7 @@ export const FACTS_LABELS: Labels<typeof FACTS> = {
 
 export const ORDERS_LABELS: Labels<typeof ORDERS> = {
   '': '',
+  currency: 'Currency',
   purchases: {
     '': 'Order of',
     item: {

@@ -22,7 +22,9 @@ export interface PurchaseLine {
 
 export interface Purchases {
   readonly lines: readonly PurchaseLine[]
-  /** Of those whose price is known, in the workshop's money. */
+  /** As the workshop writes it; empty where nobody said. */
+  readonly currency: string
+  /** Of those whose price is known, in that currency. */
   readonly priceSum: number
   readonly priced: number
   readonly delivered: number
@@ -89,7 +91,7 @@ const lineOf = (part: MergedPart | null, purchase: Purchase | null, repairsOpen:
 /** Everything that is bought for a job: each part of the merged list, and what was bought and is no longer on it. */
 export const purchasesOf = (job: JobDocument): Purchases => {
   const parts = partsOfJob(job)
-  const { purchases } = job.orders
+  const { currency, purchases } = job.orders
   const repairsOpen = repairsFirst(job).length > 0
   const lines = [
     ...parts.map((part) => lineOf(part, purchases.find((p) => p.lineId === part.id) ?? null, repairsOpen)),
@@ -98,6 +100,7 @@ export const purchasesOf = (job: JobDocument): Purchases => {
   const priced = purchases.filter((p) => p.price !== null)
   return {
     lines,
+    currency: currency.trim(),
     priceSum: priced.reduce((sum, p) => sum + p.price!, 0),
     priced: priced.length,
     delivered: purchases.filter((p) => p.delivered === 'right').length,

@@ -139,6 +139,7 @@ const ROWS: readonly Row[] = [
   ['facts.odometerM', 8e7, ['papers'], all('odometer')],
   ['facts.keyNumber', 'K 7', ['papers'], all('keyNumber')],
   ['facts.onPapers', ['owner'], ['papers'], { 'facts.owner': 'M. Birkett' }],
+  ['orders.currency', 'EUR', ['orders'], bought({ price: 99 })],
   ['orders.purchases.purchase-1.name', 'Pump of last year', ['orders'], bought({})],
   ['orders.purchases.purchase-1.lineId', 'fuel-pump', ['orders'], bought({})],
   ['orders.purchases.purchase-1.supplier', 'Fellside', ['orders'], bought({})],

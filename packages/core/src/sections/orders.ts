@@ -23,8 +23,8 @@ const PURCHASE = group({
   /** Which line of the whole list it belongs to. */
   lineId: entered(120),
   supplier: text(80),
-  /** Of all of it, in the workshop's money. */
-  price: figure('money', 0, 1e6, 'in the workshop’s money'),
+  /** Of all of it, in the currency of the order list. */
+  price: figure('money', 0, 1e6, 'in the currency of the list'),
   buyWhen: always(BUY_WHEN),
   delivered: word(...DELIVERED),
   /** Before it was fitted. */
@@ -39,5 +39,9 @@ export const emptyPurchase = (id: string, called: string, lineId: string): Purch
   newItem(PURCHASE, id, { name: called, lineId })
 
 /** How the parts of the job are bought. */
-export const ORDERS = group({ purchases: listOf(PURCHASE, 160, 'purchase') })
+export const ORDERS = group({
+  /** What the workshop pays in, as it writes it. */
+  currency: text(8),
+  purchases: listOf(PURCHASE, 160, 'purchase'),
+})
 export type OrdersSection = ValueOf<typeof ORDERS>

@@ -1,0 +1,29 @@
+import { photosAt, type PhotoEntry } from '@lochmoor/core'
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react'
+import { useBook } from './useBook.ts'
+
+interface Photos {
+  readonly of: ReadonlyMap<string, readonly PhotoEntry[]>
+  readonly ask: () => void
+}
+
+const NONE: readonly PhotoEntry[] = []
+const QUERY = { kind: 'photo', search: '' } as const
+const Context = createContext<Photos>({ of: new Map(), ask: () => undefined })
+
+/** Photographs of the open job by field: fetched once, when the first field that shows them is seen. */
+export const FieldPhotos = ({ children }: { children: ReactNode }) => {
+  const [wanted, setWanted] = useState(false)
+  const { more, records } = useBook(QUERY, wanted)
+  useEffect(() => more?.(), [more])
+  const of = useMemo(() => photosAt(records), [records])
+  const photos = useMemo(() => ({ of, ask: () => setWanted(true) }), [of])
+  return <Context value={photos}>{children}</Context>
+}
+
+/** The photographs of one field, latest first. */
+export const useFieldPhotos = (field: string): readonly PhotoEntry[] => {
+  const { ask, of } = useContext(Context)
+  useEffect(ask, [ask])
+  return of.get(field) ?? NONE
+}
