@@ -258,11 +258,21 @@ test('the job log has a kind for each thing that is lost else; what was done for
   await bench.saved()
   await page.getByRole('button', { name: /^State: / }).click()
   await state.getByLabel('State', { exact: true }).selectOption('handed-over')
-  await state.getByRole('button', { name: 'Hand over' }).click()
+  // What was wanted of the car is tried first; with one not passed it takes a reason.
+  await expect(state).toContainText('points are against handing over now')
+  const tried = state.getByRole('group', { name: 'Tried and passed' }).getByRole('checkbox')
+  for (const box of (await tried.all()).slice(1)) await box.check()
+  await state.getByRole('button', { name: 'Hand over anyway' }).click()
+  await expect(state).toContainText('Say why in a few words')
+  await tried.first().check()
+  await state.getByRole('button', { name: 'Hand over', exact: true }).click()
   // It was never ordered, and that is asked as well.
   await state.getByRole('button', { name: 'The parts are ordered' }).click()
   await bench.saved()
-  expect(await bench.stored(id, 'work')).toMatchObject({ state: 'handed-over' })
+  expect(await bench.stored(id, 'work')).toMatchObject({
+    state: 'handed-over',
+    passed: ['anybody', 'idle', 'cruise', 'intake-air', 'long-trip'],
+  })
 })
 
 test('a guest reads a summary and the log, and nothing of the owner or of prices', async ({ bench, browser }) => {

@@ -31,7 +31,7 @@ export const HERON: JobDocument = {
     lowV: 12.2,
     safety: SAFE,
   },
-  work: { state: 'designed', personId: DEMO_PEOPLE[0].id, heldBy: '', built: [] },
+  work: { state: 'designed', personId: DEMO_PEOPLE[0].id, heldBy: '', built: [], passed: [] },
 }
 
 /** The old gauge pipe kept as return behind a low-pressure throttle body: it lifts the rail at every moment. */
@@ -65,5 +65,5 @@ export const LINNET: JobDocument = {
     lowV: 12,
     safety: SAFE,
   },
-  work: { state: 'designed', personId: DEMO_PEOPLE[1].id, heldBy: '', built: [] },
+  work: { state: 'designed', personId: DEMO_PEOPLE[1].id, heldBy: '', built: [], passed: [] },
 }

@@ -148,7 +148,7 @@ const curlew: JobDocument = {
   engineTop: CURLEW_ENGINE_TOP,
   power: CURLEW_POWER,
   harness: CURLEW_HARNESS,
-  work: { state: 'designed', personId: DEMO_PEOPLE[1].id, heldBy: '', built: [] },
+  work: { state: 'designed', personId: DEMO_PEOPLE[1].id, heldBy: '', built: [], passed: [] },
   facts: CURLEW_FACTS,
   orders: CURLEW_ORDERS,
 }
@@ -264,6 +264,7 @@ const warden: JobDocument = {
     personId: DEMO_PEOPLE[0].id,
     heldBy: 'Module and hose on their way',
     built: ['walkAround', 'system'],
+    passed: [],
   },
   facts: { ...noFacts, owner: 'A. Threlkeld', registration: 'HSK 57', odometerM: 148_300e3, onPapers: ['owner'] },
   orders: noOrders,
@@ -353,7 +354,13 @@ const carrierWithoutLoom: Omit<JobDocument, 'harness'> = {
   exhaust: CARRIER_EXHAUST,
   engineTop: CARRIER_ENGINE_TOP,
   power: CARRIER_POWER,
-  work: { state: 'surveyed', personId: DEMO_PEOPLE[2].id, heldBy: 'Owner looks for an alternator bracket', built: [] },
+  work: {
+    state: 'surveyed',
+    personId: DEMO_PEOPLE[2].id,
+    heldBy: 'Owner looks for an alternator bracket',
+    built: [],
+    passed: [],
+  },
   facts: noFacts,
   orders: noOrders,
 }

@@ -87,7 +87,7 @@ const design = ({ harness: _harness, ...curlew }: JobDocument): Omit<JobDocument
     ...CURLEW_POWER,
     wires: { ...CURLEW_POWER.wires, pumpFeed: { ...CURLEW_POWER.wires.pumpFeed, size: 'mm2-4' } },
   },
-  work: { ...noWork, state: 'handed-over', personId: DEMO_PEOPLE[1].id, built: [...ALL_BUILT] },
+  work: { ...noWork, state: 'handed-over', personId: DEMO_PEOPLE[1].id, built: [...ALL_BUILT], passed: ['long-trip', 'anybody', 'idle', 'cruise', 'intake-air'] }, // prettier-ignore
 })
 
 /** Two jobs of one design: handed over with every station right, and in build with its loom on the bench. */
@@ -105,6 +105,7 @@ export const turnstoneAndWhimbrel = (curlew: JobDocument): readonly [turnstone: 
         personId: DEMO_PEOPLE[2].id,
         heldBy: '',
         built: ['walkAround', 'system', 'fuel', 'exhaust', 'engineTop'],
+        passed: [],
       },
       harness: provedTo(0.6),
     },

@@ -61,5 +61,5 @@ const reach = (sheet: SheetPaper, job: JobDocument, units: UnitChoice): void => 
 const acceptance = (sheet: SheetPaper, a: WalkAroundAssessment, units: UnitChoice): void => {
   if (a.acceptance.length === 0) return
   sheet.heading('Tried and signed at hand-over')
-  for (const test of a.acceptance) sheet.step(sentenceText(test.tries, units))
+  for (const test of a.acceptance) sheet.step(`${sentenceText(test.tries, units)}${test.passed ? ' Passed.' : ''}`)
 }

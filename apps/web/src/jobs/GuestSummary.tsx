@@ -67,6 +67,7 @@ export const GuestSummary = () => {
               {tests.map((t, i) => (
                 <li key={i}>
                   <SentenceText sentence={t.tries} />
+                  {t.passed && <span className="ml-2 font-bold text-ok">passed</span>}
                 </li>
               ))}
             </ol>

@@ -1,7 +1,7 @@
 import { designOf, openPointsOf, orderItems, WORK_STATE_WORDS, type WorkState } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
-import { HoldGate } from '../benches/fuel/order/HoldGate.tsx'
+import { HoldGate, ORDER_WORDS } from '../benches/fuel/order/HoldGate.tsx'
 import { holdsOf } from '../benches/fuel/order/holds.ts'
 import { orderParts } from '../benches/fuel/order/orderParts.ts'
 import { assessmentOf } from '../store/assessments.ts'
@@ -22,7 +22,7 @@ export const OrderFirst = ({ to, onDone }: { to: WorkState; onDone: () => void }
     <div className="border-b border-hair py-2">
       <HoldGate
         holds={holdsOf(found.open, found.items)}
-        words={{ free: 'The parts are ordered', held: 'Move on anyway' }}
+        words={{ ...ORDER_WORDS, free: 'The parts are ordered', held: 'Move on anyway' }}
         onGo={(reason) => {
           orderParts(to, `Moved on to “${WORK_STATE_WORDS[to].toLowerCase()}”`, found, reason)
           onDone()

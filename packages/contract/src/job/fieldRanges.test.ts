@@ -147,7 +147,7 @@ const RANGES: readonly (readonly [path: string, min: number, max: number, unit: 
   ['exhaust.found.alongM', -3, 8, 'm'],
   ['exhaust.found.clockDeg', 0, 360, 'degrees'],
   ['facts.odometerM', 0, 5e9, 'm'],
-  ['orders.purchases.*.price', 0, 1e6, 'in the workshop’s money'],
+  ['orders.purchases.*.price', 0, 1e6, 'in the currency of the list'],
   ['orders.purchases.*.sizeM', 0.001, 3, 'm'],
   ['orders.purchases.*.roomM', 0.001, 3, 'm'],
   ['walkAround.engine.boreM', 0.03, 0.2, 'm'],

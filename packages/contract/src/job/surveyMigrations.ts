@@ -76,7 +76,9 @@ const exhaust = (section: Json): Json => ({
   ...nulls('found', 'weldLater', 'trip', 'flanged', 'coating', 'benchBefore', 'benchAfter', 'lead'),
 })
 
-const STEPS = { walkAround, system, fuel, exhaust } as const
+const work = (section: Json): Json => ({ ...section, passed: [] })
+
+const STEPS = { walkAround, system, fuel, exhaust, work } as const
 
 export const addSurvey: JobMigration = {
   id: '13-to-14: the survey in full, further inputs, stages, a second fuel, a bung as found, facts and orders',

@@ -2,7 +2,7 @@ import type { FACT_NAMES, FACTS } from '../sections/facts.ts'
 import type { ORDERS } from '../sections/orders.ts'
 import type { SYSTEM } from '../sections/system.ts'
 import type { VEHICLE } from '../sections/vehicle.ts'
-import { WORK_STATE_WORDS, type WORK } from '../sections/work.ts'
+import { ACCEPTANCE_WORDS, WORK_STATE_WORDS, type WORK } from '../sections/work.ts'
 import type { Labels } from './labels.ts'
 
 export const VEHICLE_LABELS: Labels<typeof VEHICLE> = {
@@ -141,6 +141,7 @@ export const WORK_LABELS: Labels<typeof WORK> = {
   personId: 'Assigned to',
   heldBy: 'On hold because',
   built: 'Built',
+  passed: { label: 'Tried and passed', words: ACCEPTANCE_WORDS },
 }
 
 const FACT_WORDS = {

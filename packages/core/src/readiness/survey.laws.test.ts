@@ -1,6 +1,15 @@
 import fc from 'fast-check'
 import { hoursOfReach } from '../figures/index.ts'
-import { emptyFastener, emptyInTheWay, emptyPurchase, LATER, REACHED, SIGNALS, USES } from '../sections/index.ts'
+import {
+  emptyFastener,
+  emptyInTheWay,
+  emptyPurchase,
+  ACCEPTANCE,
+  LATER,
+  REACHED,
+  SIGNALS,
+  USES,
+} from '../sections/index.ts'
 import { circuitsOfJob } from '../stations/harness/index.ts'
 import { candidatesFor, laterOf, stagesOf, terminalsFor } from '../stations/system/index.ts'
 import { acceptanceOf } from '../stations/walk-around/index.ts'
@@ -121,9 +130,18 @@ describe('what is tried, bought and burnt', () => {
         const tests = acceptanceOf(at(BASE, { 'system.uses': uses }))
         expect([...new Set(tests.map((t) => t.use))]).toEqual(uses)
         expect(new Set(tests.map((t) => JSON.stringify(t.tries))).size).toBe(tests.length)
+        expect(new Set(tests.map((t) => t.id)).size).toBe(tests.length)
       }),
       RUNS,
     ))
+  it('with every use and a whole baseline each test there is gets tried', () => {
+    const filled = { idleRpm: 800, idleVacuumPa: 6e4, cruiseRpm: 2500, cruiseVacuumPa: 5e4, airK: 320 }
+    const job = at(BASE, {
+      'system.uses': USES,
+      ...Object.fromEntries(Object.entries(filled).map(([name, si]) => [`walkAround.baseline.${name}`, si])),
+    })
+    expect(acceptanceOf(job).map((t) => t.id).sort()).toEqual([...ACCEPTANCE].sort()) // prettier-ignore
+  })
   it('a second fuel like the first changes nothing', () =>
     fc.assert(
       fc.property(fc.double({ min: 0, max: 1, noNaN: true }), (share) => {

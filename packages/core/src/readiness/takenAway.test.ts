@@ -1,5 +1,5 @@
 import { emptyJob, JOB, type JobDocument } from '../job/index.ts'
-import { emptyFastener, emptyFound, emptyInTheWay, emptyPurchase } from '../sections/index.ts'
+import { emptyFastener, emptyFound, emptyInTheWay, emptyObstacle, emptyPurchase } from '../sections/index.ts'
 import { leavesOf, nodeAt, valueAt, withValueAt } from '../shape/index.ts'
 import { usualConsumers } from '../stations/engine-top/vacuumOfJob.ts'
 import { STATION_LIST } from '../stations/index.ts'
@@ -139,6 +139,8 @@ const ROWS: readonly Row[] = [
   ['facts.odometerM', 8e7, ['papers'], all('odometer')],
   ['facts.keyNumber', 'K 7', ['papers'], all('keyNumber')],
   ['facts.onPapers', ['owner'], ['papers'], { 'facts.owner': 'M. Birkett' }],
+  ['work.passed', ['idle'], ['acceptance'], taken],
+  ['exhaust.obstacles.arm-1.steering', true, ['exhaust'], { 'walkAround.body.steering': 'left', 'exhaust.banks.a.portAcrossM': -0.3, 'exhaust.obstacles': [{ ...emptyObstacle('arm-1', 'Drop arm', 'a'), alongM: 2.5, clockDeg: 200, gapM: 0.3 }] }], // prettier-ignore
   ['orders.currency', 'EUR', ['orders'], bought({ price: 99 })],
   ['orders.purchases.purchase-1.name', 'Pump of last year', ['orders'], bought({})],
   ['orders.purchases.purchase-1.lineId', 'fuel-pump', ['orders'], bought({})],
@@ -162,7 +164,7 @@ const emptyAt = (path: string): unknown => {
 }
 
 /** Places that came with these questions. */
-const ASKED = /^(walkAround\.(baseline|reach|means)\.|walkAround\.(body\.steering|engine\.sensors|intake\.consumers|ignition\.boxPlace|gearbox\.(lockUp|computerPlace)|exhaust\.(comesApart|poisons)|tank\.(oldPump|gauge)|wiring\.loomYear|tests\.(vacuumLeak|exhaustRepairs))$|system\.(uses|signals|distributorSize|tuning|later|asDelivered\..*)$|fuel\.(secondEthanolShare|changedByHand|tank\.(senderEarth|hatch|pumpHeard|strappedUp))$|exhaust\.(airPump|found\..*|weldLater|trip|flanged|coating|benchBefore|benchAfter|lead|surplusAt)$|facts\.|orders\.)/ // prettier-ignore
+const ASKED = /^(walkAround\.(baseline|reach|means)\.|walkAround\.(body\.steering|engine\.sensors|intake\.consumers|ignition\.boxPlace|gearbox\.(lockUp|computerPlace)|exhaust\.(comesApart|poisons)|tank\.(oldPump|gauge)|wiring\.loomYear|tests\.(vacuumLeak|exhaustRepairs))$|system\.(uses|signals|distributorSize|tuning|later|asDelivered\..*)$|fuel\.(secondEthanolShare|changedByHand|tank\.(senderEarth|hatch|pumpHeard|strappedUp))$|exhaust\.(airPump|found\..*|weldLater|trip|flanged|coating|benchBefore|benchAfter|lead|surplusAt)$|exhaust\.obstacles\.[^.]+\.steering$|work\.passed$|facts\.|orders\.)/ // prettier-ignore
 
 describe('what an entry changes: taken away, this and nothing else is said otherwise', () => {
   it.each(ROWS.map((row) => [row[0], row] as const))('%s', (path, [, value, changed, given = {}]) => {

@@ -62,7 +62,17 @@ export {
 } from './walkAround.ts'
 export { FACT_NAMES, type FactName, type FactsSection } from './facts.ts'
 export { BUY_WHEN, DELIVERED, emptyPurchase, type OrdersSection, type Purchase } from './orders.ts'
-export { STATIONS, WORK_STATE_WORDS, WORK_STATES, type Station, type WorkSection, type WorkState } from './work.ts'
+export {
+  ACCEPTANCE,
+  ACCEPTANCE_WORDS,
+  STATIONS,
+  WORK_STATE_WORDS,
+  WORK_STATES,
+  type AcceptanceId,
+  type Station,
+  type WorkSection,
+  type WorkState,
+} from './work.ts'
 export {
   emptyCandidate,
   emptyCorridor,

@@ -17,6 +17,7 @@ export const WALK_AROUND_STATION = station({
     'power.old.keyedWires',
     'facts',
     'work.state',
+    'work.passed',
   ],
   stock: [],
   // Engine figures that the walk-around gathers stand outside its own section.

@@ -5,15 +5,29 @@ import { useMayWrite } from '../../../store/sessionStore.ts'
 
 const MOST_REASON = 1000
 
+export interface HoldWords {
+  readonly free: string
+  readonly held: string
+  /** After “3 points are”. */
+  readonly against: string
+  /** Of the field for the reason. */
+  readonly reason: string
+}
+
+export const ORDER_WORDS = {
+  against: 'against ordering now: you may order the wrong part, or fit it to an engine that needs repair first.',
+  reason: 'Reason for ordering anyway',
+} as const
+
 interface Props {
   /** What speaks against it; with none, one press is enough. */
   readonly holds: readonly string[]
-  readonly words: { readonly free: string; readonly held: string }
+  readonly words: HoldWords
   /** The reason that was given; empty where none was asked for. */
   readonly onGo: (reason: string) => void
 }
 
-/** A step that costs money: in spite of what speaks against it only with a reason. */
+/** A step that is hard to take back: in spite of what speaks against it only with a reason. */
 export const HoldGate = ({ holds, words, onGo }: Props) => {
   const mayWrite = useMayWrite()
   const id = useId()
@@ -27,11 +41,10 @@ export const HoldGate = ({ holds, words, onGo }: Props) => {
       {held && (
         <>
           <p className="mb-1.5 font-semibold text-stop">
-            {counted(holds.length, 'point is', 'points are')} against ordering now: you may order the wrong part, or fit
-            it to an engine that needs repair first.
+            {counted(holds.length, 'point is', 'points are')} {words.against}
           </p>
           <label htmlFor={id} className="block leading-tight">
-            Reason for ordering anyway
+            {words.reason}
           </label>
           <textarea
             id={id}

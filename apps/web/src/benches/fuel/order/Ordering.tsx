@@ -8,7 +8,7 @@ import {
 } from '@lochmoor/core'
 import { isOrdered } from '../../../jobs/isOrdered.ts'
 import { orderParts } from './orderParts.ts'
-import { HoldGate } from './HoldGate.tsx'
+import { HoldGate, ORDER_WORDS } from './HoldGate.tsx'
 import { holdsOf } from './holds.ts'
 
 interface Props {
@@ -28,7 +28,7 @@ export const Ordering = ({ job, lines, items, open }: Props) => {
     <section aria-label="Ordering" className="mt-5">
       <HoldGate
         holds={holdsOf(open, items)}
-        words={{ free: 'Mark these parts as ordered', held: 'Order anyway' }}
+        words={{ ...ORDER_WORDS, free: 'Mark these parts as ordered', held: 'Order anyway' }}
         onGo={(reason) =>
           orderParts('parts-ordered', `Fuel parts ordered, ${counted(lines.length, 'line')}`, { open, items }, reason)
         }
