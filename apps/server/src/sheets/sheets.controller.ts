@@ -110,6 +110,16 @@ export class SheetsController {
     return asFile(await this.sheets.survey(askerOf(caller), id, wanted), 'text/csv; charset=utf-8', 'csv')
   }
 
+  @Get('entries.csv')
+  async entries(
+    @Who() caller: Caller,
+    @Param('id', { schema: JobId }) id: string,
+    @Query({ schema: PartListQuery }) { units, english }: PartListQuery,
+  ): Promise<StreamableFile> {
+    const wanted = { units: unitsWanted(units), english }
+    return asFile(await this.sheets.entries(askerOf(caller), id, wanted), 'text/csv; charset=utf-8', 'csv')
+  }
+
   @Get('purchases.csv')
   async purchases(
     @Who() caller: Caller,

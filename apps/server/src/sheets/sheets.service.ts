@@ -35,7 +35,7 @@ import { WorkPools } from '../threads/workPools.ts'
 import { WorkshopEntity } from '../workshop/workshop.entity.ts'
 import type { PaperTask } from './paperWorker.ts'
 import { STATION_SHEETS } from './stationSheets.ts'
-import { purchasesFile, surveyFile } from './surveyFiles.ts'
+import { entriesFile, purchasesFile, surveyFile } from './surveyFiles.ts'
 import { thermistorFile } from './thermistorFile.ts'
 
 export interface MadeFile {
@@ -250,6 +250,12 @@ export class SheetsService {
   async survey(by: Asker, id: string, { units, english }: PaperWords): Promise<MadeFile | null> {
     const job = await this.documentOf(by, id)
     return job && surveyFile(job, units, wordsFor(job, units, english))
+  }
+
+  /** Everything entered for the car, at every station. */
+  async entries(by: Asker, id: string, { units, english }: PaperWords): Promise<MadeFile | null> {
+    const job = await this.documentOf(by, id)
+    return job && entriesFile(job, units, wordsFor(job, units, english))
   }
 
   /** What is bought for the job, line by line. */

@@ -1,4 +1,15 @@
-import { figureText, purchasesOf, sentenceText, surveyOf, type JobDocument, type UnitChoice } from '@lochmoor/core'
+import {
+  entriesOf,
+  figureText,
+  headOf,
+  purchasesOf,
+  sentenceText,
+  STATIONS,
+  surveyOf,
+  type JobDocument,
+  type SectionName,
+  type UnitChoice,
+} from '@lochmoor/core'
 import Papa from 'papaparse'
 import { FORMULA } from '../http/csv.ts'
 import type { MadeFile } from './sheets.service.ts'
@@ -16,6 +27,24 @@ export const surveyFile = (job: JobDocument, units: UnitChoice, say: (text: stri
     surveyOf(job, units).flatMap((g) =>
       g.rows.map((r) => [say(g.title), say(r.label), r.own ? r.text : say(r.text), r.si, say(r.neededFor), r.path]),
     ),
+  )
+
+const PART_OF: Readonly<Partial<Record<SectionName, string>>> = Object.fromEntries(
+  STATIONS.map((s) => [s, headOf(s).title] as const),
+)
+
+/** Everything entered and chosen for the car at every station, one entry a line; figures in the reader's unit and in SI. */
+export const entriesFile = (job: JobDocument, units: UnitChoice, say: (text: string) => string): MadeFile =>
+  asCsv(
+    `${job.vehicle.title}, entries`,
+    ['part of the job', 'entry', 'found', 'value (SI)', 'field'],
+    entriesOf(job, units).map((e) => [
+      say(PART_OF[e.section] ?? 'Vehicle'),
+      say(e.label),
+      e.own ? e.text : say(e.text),
+      e.si,
+      e.path,
+    ]),
   )
 
 /** The parts of the whole job with what is known of buying each. */

@@ -83,6 +83,17 @@ describe('papers of the survey', () => {
     expect(row).toMatch(/,18\.3\s+in\s+Hg,62000,/)
     expect(csv).not.toContain('walkAround.gearbox.lockUp')
   })
+  it('everything entered at every station, in SI too, without owner and orders', async () => {
+    const csv = (await owner.get(`${job}/entries.csv?units=vacuum:inHg`).expect(200)).text
+    const rows = csv.split('\r\n')
+    const rowOf = (path: string) => rows.find((l) => l.endsWith(`,${path}`))
+    expect(rowOf('walkAround.baseline.idleVacuumPa')).toMatch(/^Walk-around,.*,18\.3\s+in\s+Hg,62000,/)
+    expect(rowOf('vehicle.cylinders')).toMatch(/^Vehicle,Cylinders,6,6,/)
+    for (const path of ['system.uses', 'fuel.pump', 'exhaust.sensor'])
+      expect([path, rowOf(path)]).not.toEqual([path, undefined])
+
+    for (const secret of ['Wharfe', '01632', 'CRL 69', 'GT6-004417', 'Fellside Fuel Parts']) expect(csv).not.toContain(secret) // prettier-ignore
+  })
   it('what is bought, line by line', async () => {
     const csv = (await owner.get(`${job}/purchases.csv`).expect(200)).text
     expect(csv).toMatch(/Quarrie Q170,1,given,.*now,Fellside Fuel Parts,138,EUR,right,passed,yes,Those before batch 40/)

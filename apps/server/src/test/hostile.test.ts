@@ -61,7 +61,7 @@ const pathPart = fc.oneof(
 )
 const pathTo = fc
   .tuple(
-    fc.constantFrom('/jobs/:', '/jobs/:/records', '/jobs/:/records.csv', '/jobs/:/history', '/jobs/:/history/:/:', '/jobs/:/photos/:', '/jobs/:/photos/:/thumb', '/jobs/:/:/sheet.pdf', '/jobs/:/:/parts.csv', '/jobs/:/drill-template.pdf', '/jobs/:/drill-template.svg', '/jobs/:/tightening-card.pdf', '/jobs/:/continuity-sheet.pdf', '/jobs/:/thermistors.csv', '/jobs/:/survey.csv', '/jobs/:/purchases.csv', '/jobs/:/loom/:', '/jobs/:/guest-links', '/catalogue/:', '/catalogue/:/:/uses', '/catalogue/:/parts.csv', '/invitations/:', '/jobs', '/jobs/board.csv', '/workshop/people', '/:'), // prettier-ignore
+    fc.constantFrom('/jobs/:', '/jobs/:/records', '/jobs/:/records.csv', '/jobs/:/history', '/jobs/:/history/:/:', '/jobs/:/photos/:', '/jobs/:/photos/:/thumb', '/jobs/:/:/sheet.pdf', '/jobs/:/:/parts.csv', '/jobs/:/drill-template.pdf', '/jobs/:/drill-template.svg', '/jobs/:/tightening-card.pdf', '/jobs/:/continuity-sheet.pdf', '/jobs/:/thermistors.csv', '/jobs/:/survey.csv', '/jobs/:/entries.csv', '/jobs/:/purchases.csv', '/jobs/:/loom/:', '/jobs/:/guest-links', '/catalogue/:', '/catalogue/:/:/uses', '/catalogue/:/parts.csv', '/invitations/:', '/jobs', '/jobs/board.csv', '/workshop/people', '/:'), // prettier-ignore
     fc.array(pathPart, { minLength: 3, maxLength: 3 }),
     fc.dictionary(fc.constantFrom('search', 'state', 'person', 'size', 'page', 'before', 'field', 'kind', 'section', 'paper', 'units', 'english', 'sensor', 'sort', '__proto__'), fc.oneof(nastyText, nastyNumber.map(String)), { maxKeys: 3 }), // prettier-ignore
   )

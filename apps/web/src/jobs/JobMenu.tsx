@@ -1,9 +1,10 @@
-import { Archive, ArchiveRestore, Copy, Download, Ellipsis, Link2, Trash2 } from 'lucide-react'
+import { Archive, ArchiveRestore, Copy, Download, Ellipsis, Link2, Table2, Trash2 } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import { useState, type ReactNode } from 'react'
 import { useNavigate } from 'react-router'
 import { explainApiError, type ApiError } from '../api/client.ts'
 import { archiveJob, createJob, deleteJob, restoreJob } from '../api/jobs.ts'
+import { usePaperHref } from '../benches/bench/usePaperHref.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { useIsOwner } from '../store/sessionStore.ts'
 import { ConfirmDialog } from './ConfirmDialog.tsx'
@@ -14,6 +15,7 @@ export const JobMenu = () => {
   const { jobId, archivedAt, document: job } = useJobStore((s) => s)
   const owner = useIsOwner()
   const navigate = useNavigate()
+  const hrefOf = usePaperHref()
   const [open, setOpen] = useState<'links' | 'delete' | null>(null)
   const [trouble, setTrouble] = useState<string | null>(null)
   if (!jobId || !job) return null
@@ -61,6 +63,15 @@ export const JobMenu = () => {
                 className="flex min-h-9 items-center gap-2 px-3 data-[highlighted]:bg-wash"
               >
                 <Download size={17} aria-hidden /> Export without history
+              </a>
+            </DropdownMenu.Item>
+            <DropdownMenu.Item asChild>
+              <a
+                href={hrefOf('entries.csv')}
+                download
+                className="flex min-h-9 items-center gap-2 px-3 data-[highlighted]:bg-wash"
+              >
+                <Table2 size={17} aria-hidden /> All entries as CSV
               </a>
             </DropdownMenu.Item>
             {archivedAt ? (

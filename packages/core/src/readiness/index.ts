@@ -1,4 +1,5 @@
 export { PHASE_WORDS, phasesOf, type PhaseReadiness } from './phases.ts'
+export { entriesOf, type Entry } from './entriesOf.ts'
 export { openPointsOf, type OpenPoints, type OpenVerdict } from './openPoints.ts'
 export { purchasesOf, type PurchaseFault, type PurchaseLine, type Purchases } from './purchases.ts'
 export { partsOfJob, type MergedPart } from './partsOfJob.ts'

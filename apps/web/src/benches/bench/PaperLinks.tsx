@@ -1,6 +1,6 @@
 import { Download, FileText } from 'lucide-react'
 import { useJobStore } from '../../store/jobStore.ts'
-import { useEnglish, usePreferences } from '../../store/preferences.ts'
+import { usePaperHref } from './usePaperHref.ts'
 
 export interface Paper {
   /** Under the job's address, e.g. "fuel/sheet.pdf?paper=a4". */
@@ -12,22 +12,15 @@ export interface Paper {
 
 /** Sheets and lists as files, in the reader's units and English. */
 export const PaperLinks = ({ papers }: { papers: readonly Paper[] }) => {
-  const jobId = useJobStore((s) => s.jobId)
   const save = useJobStore((s) => s.save)
-  const units = usePreferences((s) => s.units)
-  const english = useEnglish()
-  const wanted = encodeURIComponent(
-    Object.entries(units)
-      .map(([family, id]) => `${family}:${id}`)
-      .join(','),
-  )
+  const hrefOf = usePaperHref()
   return (
     <div className="mb-3">
       <div className="flex flex-wrap gap-2">
         {papers.map(({ file, words, plain }) => (
           <a
             key={file}
-            href={`/api/jobs/${jobId}/${file}${file.includes('?') ? '&' : '?'}english=${english}${plain ? '' : `&units=${wanted}`}`}
+            href={hrefOf(file, plain)}
             download
             className="flex min-h-9 items-center gap-1.5 border border-ink px-3 font-bold hover:bg-wash"
           >

@@ -1,0 +1,40 @@
+import { emptyJob, JOB } from '../job/index.ts'
+import { leavesOf, valueAt } from '../shape/index.ts'
+import { entriesOf } from './entriesOf.ts'
+import { at, BASE } from './test/surveyed.ts'
+
+const rowOf = (entries: Readonly<Record<string, unknown>>, path: string) =>
+  entriesOf(at(BASE, entries), {}).find((e) => e.path === path)
+
+describe('everything entered', () => {
+  it('is nothing but the title for an empty job', () =>
+    expect(entriesOf(emptyJob('Linnet'), {}).map((e) => [e.path, e.text])).toEqual([['vehicle.title', 'Linnet']]))
+  it.each([
+    ['system.signals', ['knock', 'brake'], /knock.*brake/i, null],
+    ['fuel.secondEthanolShare', 0.85, /85\s?%/, 0.85],
+    ['exhaust.flanged', true, /^yes$/i, null],
+    ['exhaust.lead', 'whole', /^as delivered$/, null],
+    ['walkAround.baseline.idleVacuumPa', 61e3, /61/, 61e3],
+    ['walkAround.means.drillM', 0.013, /13/, 0.013],
+    ['vehicle.cylinders', 6, /^6$/, 6],
+  ] as const)('%s as it is said, and in SI where it is a figure', (path, value, text, si) => {
+    const row = rowOf({ [path]: value }, path)!
+    expect(row.text).toMatch(text)
+    expect(row.si).toBe(si)
+    expect(row.label).not.toBe('')
+    expect(row.label).not.toContain(path)
+  })
+  it('leads to what stands in the document, each once', () => {
+    // The pieces of this pipe share one id.
+    const rows = entriesOf(BASE, {}).filter((r) => !r.path.includes('piece-0'))
+    expect(new Set(rows.map((r) => r.path)).size).toBe(rows.length)
+    for (const r of rows) expect(valueAt(BASE, r.path)).not.toBeUndefined()
+    for (const r of rows) if (r.si !== null) expect(valueAt(BASE, r.path)).toBe(r.si)
+  })
+  it('leaves nothing out that a leaf of a section could say, but what belongs to owner, orders and people', () => {
+    const sections = new Set(leavesOf(JOB).map(([path]) => path.split('.')[0]))
+    const full = at(BASE, { 'facts.owner': 'Secret', 'work.heldBy': 'Secret', 'orders.currency': 'Secret' })
+    expect(JSON.stringify(entriesOf(full, {}))).not.toContain('Secret')
+    expect([...sections].filter((s) => !['work', 'facts', 'orders'].includes(s!)).length).toBe(8)
+  })
+})

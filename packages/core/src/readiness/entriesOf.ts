@@ -1,0 +1,74 @@
+import { JOB, type JobDocument, type SectionName } from '../job/index.ts'
+import { describePath } from '../meaning/index.ts'
+import { isLeaf, type Leaf, type Node } from '../shape/index.ts'
+import { fig, figureText, type UnitChoice } from '../verdict/index.ts'
+
+/** One thing that somebody entered or chose. */
+export interface Entry {
+  readonly section: SectionName
+  readonly path: string
+  readonly label: string
+  readonly text: string
+  /** What a person wrote, or what a part is called: never put into other words. */
+  readonly own: boolean
+  /** Of a figure, in SI. */
+  readonly si: number | null
+}
+
+/** Without what belongs to the owner, the orders and the people. */
+const ENTERED = ['vehicle', 'walkAround', 'system', 'fuel', 'exhaust', 'engineTop', 'power', 'harness'] as const
+
+type Known = readonly [path: string, leaf: Leaf, value: unknown]
+
+const isEmpty = (leaf: Leaf, value: unknown): boolean =>
+  value === leaf.empty || value === null || value === '' || (Array.isArray(value) && value.length === 0)
+
+/** Every leaf that says something else than an empty job, by its path. */
+const knownIn = (node: Node, value: unknown, path: string): Known[] => {
+  if (value === null || value === undefined) return []
+  if (isLeaf(node)) return isEmpty(node, value) ? [] : [[path, node, value]]
+  switch (node.is) {
+    case 'group':
+      return Object.entries(node.fields).flatMap(([key, field]) =>
+        knownIn(field, (value as Readonly<Record<string, unknown>>)[key], `${path}.${key}`),
+      )
+    case 'maybe':
+      return knownIn(node.of, value, path)
+    case 'list':
+      return (value as readonly { readonly id: string }[]).flatMap((item) => knownIn(node.item, item, `${path}.${item.id}`)) // prettier-ignore
+    case 'seats':
+      return (value as readonly unknown[]).flatMap((seat, i) => knownIn(node.seat, seat, `${path}.${node.names[i]!}`))
+    default:
+      return []
+  }
+}
+
+const textOf = (leaf: Leaf, value: unknown, path: string, job: JobDocument, units: UnitChoice): string => {
+  const { words } = describePath(path, job)
+  const word = (v: unknown): string => words?.[String(v)] ?? String(v)
+  switch (leaf.is) {
+    case 'figure':
+      return leaf.whole ? String(value) : figureText(fig(value as number, leaf.family), units)
+    case 'flag':
+      return words?.[String(value)] ?? (value === true ? 'yes' : 'no')
+    case 'part':
+      return (value as { readonly name: string }).name
+    case 'set':
+      return (value as readonly unknown[]).map(word).join(', ')
+    default:
+      return word(value)
+  }
+}
+
+/** Everything that was entered and chosen for the car, in the order of the work: what stands at no place is left out. */
+export const entriesOf = (job: JobDocument, units: UnitChoice): Entry[] =>
+  ENTERED.flatMap((section) =>
+    knownIn(JOB.fields[section], job[section], section).map(([path, leaf, value]): Entry => ({
+      section,
+      path,
+      label: describePath(path, job).label,
+      text: textOf(leaf, value, path, job, units),
+      own: leaf.is === 'text' || leaf.is === 'part' || (leaf.is === 'set' && describePath(path, job).words === null),
+      si: leaf.is === 'figure' ? (value as number) : null,
+    })),
+  )
