@@ -1,6 +1,7 @@
+import { readFile } from 'node:fs/promises'
 import express from 'express'
 import request from 'supertest'
-import { databasePatience, DATABASE_AWAY } from './databasePatience.ts'
+import { answersWithin, databasePatience, DATABASE_AWAY } from './databasePatience.ts'
 
 const never = () => new Promise<never>(() => undefined)
 const app = (ask: () => Promise<unknown>, answer: (send: () => void) => void) =>
@@ -50,5 +51,22 @@ describe('a request while the database is frozen', () => {
   it('a quick answer is left alone, and so is what is no question to the database', async () => {
     expect((await request(app(never, (send) => send())).get('/api/jobs')).status).toBe(200)
     expect((await request(app(never, (send) => setTimeout(send, 90))).get('/assets/x.js')).status).toBe(200)
+  })
+})
+
+describe('an answer in time', () => {
+  const holdUp = (ms: number): void => {
+    const until = performance.now() + ms
+    while (performance.now() < until);
+  }
+  it('that lies there after this process was held up counts', async () => {
+    const answered = answersWithin(() => readFile(__filename), 100)
+    holdUp(400)
+    expect(await answered).toBe(true)
+  })
+  it('that never comes does not', async () => {
+    const began = performance.now()
+    expect(await answersWithin(never, 50)).toBe(false)
+    expect(performance.now() - began).toBeGreaterThanOrEqual(45)
   })
 })
