@@ -275,6 +275,25 @@ test('the job log has a kind for each thing that is lost else; what was done for
   })
 })
 
+test('on a phone the menu of the job has its state, and takes the last edit back', async ({ page, bench }) => {
+  const id = await bench.copyOf(DEMO.turnstone, 'Copy on a phone')
+  await page.setViewportSize({ width: 390, height: 844 })
+  await bench.openStation(id, 'walk-around')
+  const menu = page.getByRole('button', { name: 'This job' })
+  await menu.click()
+  await page.getByRole('menuitem', { name: 'State: Enquiry' }).click()
+  const state = page.getByRole('dialog', { name: 'State of the job' })
+  await state.getByLabel('State', { exact: true }).selectOption('surveyed')
+  expect(await overflowPx(page)).toBe(0)
+  await state.getByRole('button', { name: 'Close' }).click()
+  await bench.saved()
+  expect(await bench.stored(id, 'work')).toMatchObject({ state: 'surveyed' })
+  await menu.click()
+  await page.getByRole('menuitem', { name: 'Undo state of work' }).click()
+  await menu.click()
+  await expect(page.getByRole('menuitem', { name: 'State: Enquiry' })).toBeVisible()
+})
+
 test('a guest reads a summary and the log, and nothing of the owner or of prices', async ({ bench, browser }) => {
   const id = DEMO.curlew
   const { path } = (await bench.api('POST', `/jobs/${id}/guest-links`, { days: 3 })) as { path: string }

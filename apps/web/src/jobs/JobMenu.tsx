@@ -1,4 +1,17 @@
-import { Archive, ArchiveRestore, Copy, Download, Ellipsis, Link2, Table2, Trash2 } from 'lucide-react'
+import {
+  Archive,
+  ArchiveRestore,
+  Copy,
+  Download,
+  Ellipsis,
+  Flag,
+  Link2,
+  Redo2,
+  Table2,
+  Trash2,
+  Undo2,
+} from 'lucide-react'
+import { WORK_STATE_WORDS } from '@lochmoor/core'
 import { DropdownMenu } from 'radix-ui'
 import { useState, type ReactNode } from 'react'
 import { useNavigate } from 'react-router'
@@ -7,16 +20,20 @@ import { archiveJob, createJob, deleteJob, restoreJob } from '../api/jobs.ts'
 import { usePaperHref } from '../benches/bench/usePaperHref.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { useIsOwner } from '../store/sessionStore.ts'
+import { redo, undo } from '../store/commands.ts'
 import { ConfirmDialog } from './ConfirmDialog.tsx'
 import { GuestLinksDialog } from './GuestLinksDialog.tsx'
+import { WorkDialog } from './WorkPopover.tsx'
 
 /** What can be done with a job as a whole. */
 export const JobMenu = () => {
   const { jobId, archivedAt, document: job } = useJobStore((s) => s)
+  const undoLabel = useJobStore((s) => s.past.at(-1)?.label)
+  const redoLabel = useJobStore((s) => s.future.at(-1)?.label)
   const owner = useIsOwner()
   const navigate = useNavigate()
   const hrefOf = usePaperHref()
-  const [open, setOpen] = useState<'links' | 'delete' | null>(null)
+  const [open, setOpen] = useState<'links' | 'delete' | 'state' | null>(null)
   const [trouble, setTrouble] = useState<string | null>(null)
   if (!jobId || !job) return null
   const failed = (e: ApiError) => setTrouble(explainApiError(e))
@@ -41,6 +58,19 @@ export const JobMenu = () => {
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
           <DropdownMenu.Content align="end" sideOffset={6} className="z-20 w-60 border-2 border-ink bg-sheet py-1">
+            <Item small icon={<Flag size={17} aria-hidden />} onSelect={() => setOpen('state')}>
+              State: {WORK_STATE_WORDS[job.work.state]}
+            </Item>
+            {undoLabel && (
+              <Item small icon={<Undo2 size={17} aria-hidden />} onSelect={undo}>
+                Undo {undoLabel}
+              </Item>
+            )}
+            {redoLabel && (
+              <Item small icon={<Redo2 size={17} aria-hidden />} onSelect={redo}>
+                Redo {redoLabel}
+              </Item>
+            )}
             <Item icon={<Link2 size={17} aria-hidden />} onSelect={() => setOpen('links')}>
               Guest links
             </Item>
@@ -91,6 +121,7 @@ export const JobMenu = () => {
           </DropdownMenu.Content>
         </DropdownMenu.Portal>
       </DropdownMenu.Root>
+      {open === 'state' && <WorkDialog onClose={() => setOpen(null)} />}
       {open === 'links' && <GuestLinksDialog jobId={jobId} onClose={() => setOpen(null)} />}
       {open === 'delete' && (
         <ConfirmDialog
@@ -106,10 +137,18 @@ export const JobMenu = () => {
   )
 }
 
-const Item = ({ icon, children, onSelect }: { icon: ReactNode; children: ReactNode; onSelect: () => void }) => (
+interface ItemProps {
+  readonly icon: ReactNode
+  readonly children: ReactNode
+  readonly onSelect: () => void
+  /** Only where the header has no room for it. */
+  readonly small?: boolean
+}
+
+const Item = ({ icon, children, onSelect, small = false }: ItemProps) => (
   <DropdownMenu.Item
     onSelect={onSelect}
-    className="flex min-h-9 cursor-pointer items-center gap-2 px-3 data-[highlighted]:bg-wash"
+    className={`${small ? 'sm:hidden' : ''} flex min-h-9 cursor-pointer items-center gap-2 px-3 data-[highlighted]:bg-wash`}
   >
     {icon} {children}
   </DropdownMenu.Item>
