@@ -164,6 +164,7 @@ test('a bung as found is judged, and used on record; the trip, the leads and the
   await page.keyboard.press('Tab')
   await expect(bench.judgement).toContainText('Bung as found: position ruled out')
   await bench.field('Used as it is').selectOption('yes')
+  await expect(bench.picture.getByText('bung as found', { exact: true })).toBeVisible()
   await expect(bench.judgement).toContainText('Reason for using the bung missing')
   await bench.field('Because').fill('no room elsewhere on this body')
   await page.keyboard.press('Tab')

@@ -80,7 +80,7 @@ const Tests = ({ tests }: { tests: readonly AcceptanceTest[] }) => {
   const passed = useJobStore((s) => s.document!.work.passed)
   const mayWrite = useMayWrite()
   return (
-    <fieldset className="max-h-64 overflow-y-auto pb-2">
+    <fieldset className="pb-3">
       <legend className="font-bold">Tried and passed</legend>
       {tests.map((t) => (
         <label key={t.id} className="flex items-baseline gap-2 border-b border-hair/70 py-1 leading-snug">

@@ -81,7 +81,7 @@ export const JobMenu = () => {
               <a
                 href={`/api/jobs/${jobId}/export`}
                 download={`${job.vehicle.title}.lochmoor.json`}
-                className="flex min-h-9 items-center gap-2 px-3 data-[highlighted]:bg-wash"
+                className="flex min-h-9 max-lg:min-h-[44px] items-center gap-2 px-3 data-[highlighted]:bg-wash"
               >
                 <Download size={17} aria-hidden /> Export as a file
               </a>
@@ -90,7 +90,7 @@ export const JobMenu = () => {
               <a
                 href={`/api/jobs/${jobId}/export?history=none`}
                 download={`${job.vehicle.title}.lochmoor.json`}
-                className="flex min-h-9 items-center gap-2 px-3 data-[highlighted]:bg-wash"
+                className="flex min-h-9 max-lg:min-h-[44px] items-center gap-2 px-3 data-[highlighted]:bg-wash"
               >
                 <Download size={17} aria-hidden /> Export without history
               </a>
@@ -99,7 +99,7 @@ export const JobMenu = () => {
               <a
                 href={hrefOf('entries.csv')}
                 download
-                className="flex min-h-9 items-center gap-2 px-3 data-[highlighted]:bg-wash"
+                className="flex min-h-9 max-lg:min-h-[44px] items-center gap-2 px-3 data-[highlighted]:bg-wash"
               >
                 <Table2 size={17} aria-hidden /> All entries as CSV
               </a>
@@ -148,7 +148,7 @@ interface ItemProps {
 const Item = ({ icon, children, onSelect, small = false }: ItemProps) => (
   <DropdownMenu.Item
     onSelect={onSelect}
-    className={`${small ? 'sm:hidden' : ''} flex min-h-9 cursor-pointer items-center gap-2 px-3 data-[highlighted]:bg-wash`}
+    className={`${small ? 'sm:hidden' : ''} flex min-h-9 max-lg:min-h-[44px] cursor-pointer items-center gap-2 px-3 data-[highlighted]:bg-wash`}
   >
     {icon} {children}
   </DropdownMenu.Item>

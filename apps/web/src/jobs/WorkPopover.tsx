@@ -19,7 +19,7 @@ export const WorkPopover = () => {
           aria-label="State"
           align="start"
           sideOffset={6}
-          className="z-20 w-72 border-2 border-ink bg-sheet p-4"
+          className="z-20 max-h-(--radix-popover-content-available-height) w-80 overflow-y-auto border-2 border-ink bg-sheet p-4"
         >
           <WorkForm />
         </Popover.Content>

@@ -1,6 +1,6 @@
 import type { RecordPage } from '@lochmoor/contract'
 import type { LogRecord } from '@lochmoor/core'
-import { useCallback, useEffect, useState } from 'react'
+import { useCallback, useEffect, useMemo, useState } from 'react'
 import { explainApiError } from '../api/client.ts'
 import { recordsAlong } from '../store/fetchAlong.ts'
 import { useJobStore } from '../store/jobStore.ts'
@@ -29,6 +29,20 @@ const answers = (r: LogRecord, { kind, search }: BookQuery): boolean =>
     .toLowerCase()
     .split(/\s+/)
     .every((word) => JSON.stringify(r.body).toLowerCase().includes(word))
+
+/** What answers and still waits in this browser, latest first. */
+const waitingIn = (jobId: string, who: string, stored: readonly LogRecord[], query: BookQuery): LogRecord[] => {
+  const ids = new Set(stored.map((r) => r.id))
+  return outbox
+    .of(personNow())
+    .flatMap((e) =>
+      e.kind === 'record' && e.jobId === jobId
+        ? [{ ...e.record, who, importedBy: null, storedAt: null } satisfies LogRecord]
+        : [],
+    )
+    .filter((r) => !ids.has(r.id) && answers(r, query))
+    .reverse()
+}
 
 const totalOf = (first: RecordPage | undefined, waiting: number): number | null =>
   first?.total === null ? null : (first?.total ?? 0) + waiting
@@ -63,22 +77,15 @@ export const useBook = (query: BookQuery, wanted = true): Book => {
       if (r.ok) setPages((p) => [...p, r.value])
     })
   }, [jobId, kind, search, next])
-  const stored = pages.flatMap((p) => p.records)
-  const ids = new Set(stored.map((r) => r.id))
-  const waiting =
-    waitingCount === 0
-      ? []
-      : outbox
-          .of(personNow())
-          .flatMap((e) =>
-            e.kind === 'record' && e.jobId === jobId
-              ? [{ ...e.record, who, importedBy: null, storedAt: null } satisfies LogRecord]
-              : [],
-          )
-          .filter((r) => !ids.has(r.id) && answers(r, query))
-          .reverse()
+  const stored = useMemo(() => pages.flatMap((p) => p.records), [pages])
+  const waiting = useMemo(
+    () => (waitingCount === 0 ? [] : waitingIn(jobId, who, stored, { kind, search })),
+    [waitingCount, jobId, who, stored, kind, search],
+  )
+  // The same list as long as nothing is in it that was not: what is made of it need not be made again at every key.
+  const records = useMemo(() => (waiting.length === 0 ? stored : [...waiting, ...stored]), [stored, waiting])
   return {
-    records: [...waiting, ...stored],
+    records,
     total: totalOf(pages[0], waiting.length),
     state: why !== null ? 'trouble' : pages.length === 0 ? 'fetching' : 'there',
     why,

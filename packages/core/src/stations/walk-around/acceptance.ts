@@ -68,7 +68,7 @@ const testsOf = (job: JobDocument): Omit<AcceptanceTest, 'passed'>[] => {
           {
             id: 'cruise' as const,
             use: 'baseline' as const,
-            tries: say`Cruising at ${fig(cruiseRpm, 'engineSpeed')}${cruiseVacuumPa === null ? '' : say`, vacuum not below ${fig(cruiseVacuumPa, 'vacuum')}`}${cruiseLambda === null ? '' : say`, mixture at lambda 1, where it was ${fig(cruiseLambda, 'lambda', 2)}`}.`,
+            tries: say`Cruising at ${fig(cruiseRpm, 'engineSpeed')}${cruiseVacuumPa === null ? '' : say`, vacuum not below ${fig(cruiseVacuumPa, 'vacuum')}`}${cruiseLambda === null ? '' : say`, mixture at ${fig(1, 'lambda', 2)}, where it was ${fig(cruiseLambda, 'lambda', 2)}`}.`,
           },
         ]
       : []),

@@ -43,7 +43,12 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
     for (let n = 2; names.has(name); n++) name = `Obstacle ${n}`
     doRun(
       setExhaust(
-        { obstacles: [...obstacles, { ...emptyObstacle(newId(), name, run), moves: called !== null, steering: called !== null }] },
+        {
+          obstacles: [
+            ...obstacles,
+            { ...emptyObstacle(newId(), name, run), moves: called !== null, steering: called !== null },
+          ],
+        },
         'new obstacle',
         false,
       ),

@@ -7,6 +7,7 @@ import {
   croppedGrid,
   DISTANCE_BANDS,
   DISTANCE_SCHOOLS,
+  foundSpot,
   judgeSpot,
   runsForSensor,
   withSpot,
@@ -33,6 +34,9 @@ import { FoundBungFields } from './FoundBungFields.tsx'
 import { ObstacleEditor } from './ObstacleEditor.tsx'
 import { PointReason } from './PointReason.tsx'
 import { UnrolledPipe } from './UnrolledPipe.tsx'
+
+const isSamePlace = (a: SensorSpot, b: SensorSpot): boolean =>
+  a.run === b.run && a.alongM === b.alongM && a.clockDeg === b.clockDeg
 
 /** Shown of a long pipe, unless more is asked for. */
 const NEAR_M = 0.8
@@ -79,6 +83,8 @@ const Unrolled = (props: SheetProps) => {
   const grid = useMemo(() => shown && (whole ? shown.grid : croppedGrid(shown.grid, nearM)), [shown, whole, nearM])
   const ctx = useMemo(() => contextOf(c, run.id), [c, run.id])
   const point = ctx && judgeSpot(ctx, cursor.alongM, cursor.clockDeg)
+  const found = foundSpot(c)
+  const takesIt = exhaust.spots.some((s) => found !== null && isSamePlace(s, found))
   const sensorName = c.sensorCount < 2 ? 'sensor' : sensorIndex === 0 ? 'sensor A' : 'sensor B'
 
   const put = (next: SensorSpot) => {
@@ -145,13 +151,16 @@ const Unrolled = (props: SheetProps) => {
               job={job}
               run={run}
               grid={grid}
-              spots={exhaust.spots
-                .slice(0, c.sensorCount)
-                .flatMap((s, i) =>
-                  s.run === run.id
-                    ? [{ ...s, name: c.sensorCount < 2 ? 'sensor' : i === 0 ? 'A' : 'B', mine: i === sensorIndex }]
-                    : [],
-                )}
+              spots={[
+                ...(found?.run === run.id && !takesIt ? [{ ...found, name: 'bung as found', mine: false }] : []),
+                ...exhaust.spots
+                  .slice(0, c.sensorCount)
+                  .flatMap((s, i) =>
+                    s.run === run.id
+                      ? [{ ...s, name: c.sensorCount < 2 ? 'sensor' : i === 0 ? 'A' : 'B', mine: i === sensorIndex }]
+                      : [],
+                  ),
+              ]}
               cursor={cursor}
               onCursor={(alongM, clockDeg) => setLooked({ alongM, clockDeg })}
               onSet={set}

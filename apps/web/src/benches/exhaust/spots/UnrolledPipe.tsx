@@ -23,7 +23,7 @@ interface Props {
   readonly job: JobDocument
   readonly run: Run
   readonly grid: SpotGrid
-  /** Spots of this run with the name of their sensor. */
+  /** Spots of this run with the name of their sensor; a bung as found among them. */
   readonly spots: readonly (SensorSpot & { readonly name: string; readonly mine: boolean })[]
   readonly cursor: { readonly alongM: number; readonly clockDeg: number }
   readonly onCursor: (alongM: number, clockDeg: number) => void
@@ -298,6 +298,8 @@ interface MarkerProps {
 /** Where a sensor sits; the one that is worked on can be dragged. */
 const Marker = ({ x, y, name, onDrag }: MarkerProps) => {
   const dragging = useRef(false)
+  // Another sensor, and a bung that is only there, in the colour of the drawing.
+  const colour = onDrag ? 'var(--accent)' : 'var(--ink)'
   return (
     <g
       className={onDrag ? 'cursor-grab touch-none' : 'pointer-events-none'}
@@ -316,8 +318,8 @@ const Marker = ({ x, y, name, onDrag }: MarkerProps) => {
       }}
     >
       <circle cx={x} cy={y} r={18} fill="transparent" />
-      <circle cx={x} cy={y} r={8} fill="var(--sheet)" stroke="var(--accent)" strokeWidth="3" />
-      <circle cx={x} cy={y} r={2} fill="var(--accent)" />
+      <circle cx={x} cy={y} r={8} fill="var(--sheet)" stroke={colour} strokeWidth="3" />
+      <circle cx={x} cy={y} r={2} fill={colour} />
       <text
         x={x + 12}
         y={y + 4}
