@@ -69,7 +69,7 @@ const CORE_FLOORS = {
     'words',
   ],
   effects: ['figures', 'job', 'power', 'stations'],
-  readiness: ['job', 'meaning', 'parts', 'sections', 'shape', 'stations', 'verdict'],
+  readiness: ['job', 'meaning', 'parts', 'sections', 'shape', 'stations', 'verdict', 'words'],
 }
 /** Stations are siblings on one floor: what two of them need lies below, or is a figure with declared sources. */
 const STATIONS = readdirSync(new URL('packages/core/src/stations', import.meta.url), { withFileTypes: true })

@@ -58,7 +58,7 @@ export const EDITS = [
   },
   {
     file: 'packages/contract/src/job/test/versions.ts',
-    after: '    before: version13,\n    after: version14,\n  },\n',
+    after: '    after: { ...version14, exhaust: { ...exhaustOf14, obstacles: [steeringArm, floorOf14] } },\n  },\n',
     add: "  '14-to-15: the lights': { before: version14, after: version15 },\n",
   },
   // The demo.

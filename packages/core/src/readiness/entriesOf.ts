@@ -1,7 +1,8 @@
-import { JOB, type JobDocument, type SectionName } from '../job/index.ts'
+import { JOB, SECTION_NAMES, type JobDocument, type SectionName } from '../job/index.ts'
 import { describePath } from '../meaning/index.ts'
 import { isLeaf, type Leaf, type Node } from '../shape/index.ts'
 import { fig, figureText, type UnitChoice } from '../verdict/index.ts'
+import { counted } from '../words/index.ts'
 
 /** One thing that somebody entered or chose. */
 export interface Entry {
@@ -15,8 +16,9 @@ export interface Entry {
   readonly si: number | null
 }
 
-/** Without what belongs to the owner, the orders and the people. */
-const ENTERED = ['vehicle', 'walkAround', 'system', 'fuel', 'exhaust', 'engineTop', 'power', 'harness'] as const
+const OF_OTHERS: ReadonlySet<SectionName> = new Set(['work', 'facts', 'orders'])
+/** Without what belongs to the people, the owner and the orders. */
+const ENTERED = SECTION_NAMES.filter((s) => !OF_OTHERS.has(s))
 
 type Known = readonly [path: string, leaf: Leaf, value: unknown]
 
@@ -54,7 +56,10 @@ const textOf = (leaf: Leaf, value: unknown, path: string, job: JobDocument, unit
     case 'part':
       return (value as { readonly name: string }).name
     case 'set':
-      return (value as readonly unknown[]).map(word).join(', ')
+      // Texts in a set are the program's own keys: how many there are is all that a reader can use.
+      return words === null && (leaf.of as Leaf).is === 'text'
+        ? counted((value as readonly unknown[]).length, 'entry')
+        : (value as readonly unknown[]).map(word).join(', ')
     default:
       return word(value)
   }
@@ -68,7 +73,7 @@ export const entriesOf = (job: JobDocument, units: UnitChoice): Entry[] =>
       path,
       label: describePath(path, job).label,
       text: textOf(leaf, value, path, job, units),
-      own: leaf.is === 'text' || leaf.is === 'part' || (leaf.is === 'set' && describePath(path, job).words === null),
+      own: leaf.is === 'text' || leaf.is === 'part',
       si: leaf.is === 'figure' ? (value as number) : null,
     })),
   )

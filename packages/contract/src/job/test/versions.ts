@@ -48,6 +48,8 @@ const {
 } = exhaustOf14
 const arm = without(emptyObstacle('obstacle-0', 'Steering drop arm', 'a'), 'steering')
 const floor = without(emptyObstacle('obstacle-1', 'Floor', 'a'), 'steering')
+const steeringArm = { ...arm, steering: true }
+const floorOf14 = { ...floor, steering: false }
 const others = { ...works, work: without(works.work, 'passed'), system: without(systemOf14, ...SYSTEM_14) }
 /** Before version 13. */
 const { vacuum: _vacuum, sensors: _places, ignition: _ignition, ...engineTop } = engineTopNow
@@ -314,16 +316,7 @@ export const FIXTURES: Readonly<Record<string, { readonly before: object; readon
   '12-to-13: vacuum ports, sensors and ignition of the engine top': { before: version12, after: version13 },
   '13-to-14: the survey in full, further inputs, stages, a second fuel, a bung as found, facts and orders': {
     before: { ...version13, exhaust: { ...exhaustNow, obstacles: [arm, floor] } },
-    after: {
-      ...version14,
-      exhaust: {
-        ...exhaustOf14,
-        obstacles: [
-          { ...arm, steering: true },
-          { ...floor, steering: false },
-        ],
-      },
-    },
+    after: { ...version14, exhaust: { ...exhaustOf14, obstacles: [steeringArm, floorOf14] } },
   },
 }
 
