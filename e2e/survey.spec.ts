@@ -206,7 +206,7 @@ test('parts of the job: when, from whom, for how much, what came, and whether it
   await expect(list).toContainText('It came damaged')
   await bench.saved()
   const csv = await fileFrom(page, 'Parts and orders as CSV')
-  expect(csv).toMatch(/Bield R1 low,1,given,.*,now,Fellside Fuel Parts,62\.5,damaged,not yet,no,/)
+  expect(csv).toMatch(/Bield R1 low,1,given,.*,now,Fellside Fuel Parts,62\.5,EUR,damaged,not yet,no,/)
   await order.getByRole('button', { name: 'Remove what is entered here' }).click()
   await expect(list).toContainText('0 priced')
 })
