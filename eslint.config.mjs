@@ -52,7 +52,7 @@ const CORE_FLOORS = {
   'engine-top': TRADE,
   job: ['parts', 'quantity', 'sections', 'shape'],
   meaning: ['job', 'parts', 'quantity', 'sections', 'shape'],
-  figures: ['job', 'meaning', 'parts', 'power', 'quantity', 'sections', 'shape'],
+  figures: ['engine-top', 'job', 'meaning', 'parts', 'power', 'quantity', 'sections', 'shape'],
   moments: ['engine', 'figures', 'job'],
   stations: [
     ...TRADE,

@@ -105,6 +105,42 @@ describe('inputs, outputs and stages', () => {
       }),
       RUNS,
     ))
+  it('in the ports each driver of the loom stays within one group of the engine top, and the system counts as many', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom(2, 3, 4, 5, 6, 8, 10, 12),
+        fc.boolean(),
+        fc.integer(),
+        (cylinders, sequential, turn) => {
+          const numbers = Array.from({ length: cylinders }, (_, i) => i + 1)
+          // Any order does: the groups are whatever every second of it is.
+          const order = numbers
+            .map((n) => [(Math.imul(n + turn, 2654435761) >>> 0) / 2 ** 32, n] as const)
+            .sort(([a], [b]) => a - b)
+            .map(([, n]) => n)
+          const chosen = { ...BASE.system.chosen!, injection: 'port', firing: sequential ? 'sequential' : 'batch' }
+          const job = at(BASE, {
+            'system.chosen': chosen,
+            'vehicle.cylinders': cylinders,
+            'walkAround.engine.firingOrder': order.join('-'),
+          })
+          const drives = circuitsOfJob(job).list.filter((c) => /^injector-drive-\d+/.test(c.id))
+          const on = new Map<string, number[]>()
+          for (const c of drives) {
+            const [driver] = /^injector-drive-\d+/.exec(c.id)!
+            const injector = [c.from, c.to].map((end) => /^injector-(\d+)$/.exec(end)?.[1]).find(Boolean)
+            on.set(driver, [...(on.get(driver) ?? []), ...(injector ? [Number(injector)] : [])])
+          }
+          expect(on.size).toBe(terminalsFor(job, job.system.chosen!).injectorDrivers)
+          expect([...on.values()].flat().sort((a, b) => a - b)).toEqual(numbers)
+          for (const own of on.values()) {
+            expect(own.length).toBeLessThanOrEqual(sequential ? 1 : 2)
+            expect(new Set(own.map((n) => order.indexOf(n) % 2)).size).toBe(1)
+          }
+        },
+      ),
+      RUNS,
+    ))
   it('the first stage asks for no more than the last, and the last is what was chosen', () =>
     fc.assert(
       fc.property(some(LATER), some(SIGNALS), fc.boolean(), (later, signals, gearboxControl) => {

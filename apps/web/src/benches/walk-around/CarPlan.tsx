@@ -1,10 +1,12 @@
-import type { JobDocument } from '@lochmoor/core'
+import { describePath, type JobDocument } from '@lochmoor/core'
 import { cylindersOf, zonesOf, type Zone } from './carPlan.ts'
 import type { WalkTo } from './useWalkTo.ts'
 
 /** The car from above, with what is known of each part of it. Pressing a part leads to its entries. */
 export const CarPlan = ({ job, to }: { job: JobDocument; to: WalkTo }) => {
-  const { vehicle, walkAround } = job
+  const { vehicle } = job
+  const { style } = job.walkAround.body
+  const { words } = describePath('walkAround.body.style', job)
   const zones = zonesOf(job)
   return (
     <figure className="border border-ink bg-sheet">
@@ -17,7 +19,7 @@ export const CarPlan = ({ job, to }: { job: JobDocument; to: WalkTo }) => {
           <Cylinders job={job} zone={zones.find((z) => z.groupId === 'engine')!} />
         </g>
         <text x={20} y={286} fontSize={12}>
-          {[vehicle.title, vehicle.year, walkAround.body.style].filter(Boolean).join(', ')}
+          {[vehicle.title, vehicle.year, style && words?.[style]?.toLowerCase()].filter(Boolean).join(', ')}
         </text>
         <text x={660} y={286} fontSize={12} textAnchor="end" style={{ fill: 'var(--ink-soft)' }}>
           front to the left; solid: all known, dashed: something missing

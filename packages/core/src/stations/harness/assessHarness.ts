@@ -1,6 +1,7 @@
 import type { JobDocument } from '../../job/index.ts'
 import { judgeBoxes } from './judgeBoxes.ts'
 import { judgeBench } from './judgeBench.ts'
+import { judgeDrivers } from './judgeDrivers.ts'
 import { judgeWiring } from './judgeWiring.ts'
 import { worstState } from '../../verdict/index.ts'
 import type { StationAssessment } from '../station.ts'
@@ -26,6 +27,7 @@ export const judgeHarness = (c: HarnessCase): HarnessVerdict[] =>
     judgeFixing(c),
     judgeCrossings(c),
     judgePins(c),
+    judgeDrivers(c),
     ...judgeHeld(c),
     ...judgePlugs(c),
     ...judgeCabin(c),

@@ -1,4 +1,4 @@
-import { CIRCUITS_OF_ROLE, carSupplyOf, loomSizeOf } from '../../figures/index.ts'
+import { CIRCUITS_OF_ROLE, carSupplyOf, injectorDrivers, loomSizeOf } from '../../figures/index.ts'
 import { metricSizeFor, readPinout, type Pinout } from '../../harness/index.ts'
 import type { JobDocument } from '../../job/index.ts'
 import { WIRE_SIZES } from '../../parts/index.ts'
@@ -188,10 +188,9 @@ export const circuitsOfJob = (job: JobDocument): Circuits => {
     add('fan-trigger', 'Fan relay, trigger', ECU, 'relay-box', 'digital', 0.2, { ecuDoes: 'fan-relay' })
   }
   addIgnition(job, a, add)
-  const drivers = Math.max(1, Math.min(injectors, a.firing === 'sequential' ? injectors : Math.ceil(injectors / 2)))
   const all = Array.from({ length: injectors }, (_, n) => n + 1)
-  for (let driver = 1; driver <= drivers; driver++) {
-    const own = all.filter((n) => (n - 1) % drivers === driver - 1)
+  for (const [i, own] of injectorDrivers(job, a).entries()) {
+    const driver = i + 1
     const name = own.length === 1 ? `Injector ${own[0]}, drive` : `Injector drive ${driver}`
     join(
       `injector-drive-${driver}`,

@@ -1,4 +1,4 @@
-import { assumptionsOf, carSupplyOf, type Assumption } from '../../figures/index.ts'
+import { assumptionsOf, carSupplyOf, driversByFiring, injectorDrivers, type Assumption } from '../../figures/index.ts'
 import type { JobDocument } from '../../job/index.ts'
 import { describePath } from '../../meaning/index.ts'
 import {
@@ -29,6 +29,10 @@ export interface HarnessCase {
   /** Where the sensors are returned to, as the power station has it. */
   readonly returns: PowerSection['sensors']
   readonly trigger: Trigger | null
+  /** Whether injectors share drivers by the firing order, or by number while nobody can read it; null: neither. */
+  readonly driversBy: 'read' | 'by-number' | null
+  /** Injectors on each driver of the ECU. */
+  readonly drivers: readonly (readonly number[])[]
   /** Whether the system asks the ECU for road speed. */
   readonly roadSpeedWanted: boolean
   readonly ignition: WalkAroundSection['ignition']
@@ -56,6 +60,8 @@ export const harnessCase = (job: JobDocument): HarnessCase => {
     accepted,
     returns: job.power.sensors,
     trigger: job.system.chosen?.trigger ?? null,
+    driversBy: driversByFiring(job),
+    drivers: job.system.chosen ? injectorDrivers(job, job.system.chosen) : [],
     roadSpeedWanted: job.system.signals.includes('road-speed'),
     ignition: job.walkAround.ignition,
     ecuPlace: job.walkAround.cabin.controllerPlace,

@@ -18,6 +18,8 @@ export const HARNESS_STATION = station({
     'system.gearboxControl',
     'system.signals',
     'vehicle.cylinders',
+    'walkAround.engine.firingOrder',
+    'engineTop.ignition.intervals',
     'walkAround.battery.place',
     'walkAround.cooling.fan',
     'walkAround.ignition',

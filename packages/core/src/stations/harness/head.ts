@@ -11,7 +11,7 @@ export const HARNESS_HEAD = stationHead({
   sections: ['harness'],
   tabs: [
     { path: '', title: 'Car', judges: null },
-    { path: 'circuits', title: 'Circuits', judges: ['pins', 'tuning-cable', 'road-speed', 'unused-leads'] },
+    { path: 'circuits', title: 'Circuits', judges: ['pins', 'drivers', 'tuning-cable', 'road-speed', 'unused-leads'] },
     { path: 'routes', title: 'Routes', judges: ['loom', 'hole', 'room', 'heat', 'motion', 'plug', 'reach', 'locked', 'classes', 'exposure', 'crossing', 'measured', 'clips'] },
     { path: 'ecu-place', title: 'ECU place', judges: ['ecu-place', 'fixing', 'reach', 'plug', 'surplus', 'crossing', 'unused-leads'] },
     { path: 'noise', title: 'Noise', judges: ['boxes', 'exposure', 'classes', 'shield', 'suppressed', 'pick-up', 'pick-up-polarity', 'crossing-angle', 'returns', 'shared-supply'] },

@@ -22,6 +22,11 @@ const done = accepted(plain, 'ecu-toe-board')
 const design = (change: Partial<JobDocument['harness']['design']>) => ({
   design: { ...done.harness.design, ...change },
 })
+const batch = (job: JobDocument, firingOrder: string | null): JobDocument => ({
+  ...job,
+  system: { ...job.system, chosen: { ...job.system.chosen!, injection: 'port', firing: 'batch' } },
+  walkAround: { ...job.walkAround, engine: { ...job.walkAround.engine, firingOrder } },
+})
 const wanting = (job: JobDocument): JobDocument => ({ ...job, system: { ...job.system, signals: ['road-speed'] } })
 const device = (id: string, change: object) => ({ devices: [{ ...emptyDevice(id), ...change }] })
 
@@ -84,6 +89,10 @@ describe('each entry changes a verdict', () => {
     ['road speed wanted, no source decided', 'road-speed', wanting(done), 'unknown'],
     ['road speed wanted, and none to come', 'road-speed', wanting(withHarness(done, design({ roadSpeed: 'none' }))), 'caution'],
     ['road speed wanted and brought by a sensor', 'road-speed', wanting(withHarness(done, design({ roadSpeed: 'sensor' }))), undefined],
+    ['batch in the ports, firing order not known', 'drivers', batch(plain, null), 'unknown'],
+    ['batch in the ports by the firing order', 'drivers', batch(plain, '1-3-4-2'), 'ok'],
+    ['batch in the ports, an order nobody can read', 'drivers', batch(plain, '1-3-4'), 'unknown'],
+    ['one driver each', 'drivers', plain, undefined],
     ['a heavy plug', 'plug-weight', withHarness(done, device('cooling-fan', { plugKg: 0.3 })), 'caution'],
     ['a display too large', 'display-room', withHarness(done, device('warning-lamp', { longestM: 0.2, placeRoomM: 0.1 })), 'stop'],
     ['an open plug in the wet', 'weather', withHarness(done, device('fuel-pump', { sealed: false })), 'caution'],

@@ -1,4 +1,4 @@
-import { figureOf, signalsOf } from '../../figures/index.ts'
+import { figureOf, injectorDrivers, signalsOf } from '../../figures/index.ts'
 import { type JobDocument } from '../../job/index.ts'
 import { type Architecture } from '../../sections/index.ts'
 import type { Signal } from '../../sections/index.ts'
@@ -15,10 +15,6 @@ export interface Terminals {
   readonly digitalInputs: number
   readonly knockInputs: number
 }
-
-/** Injectors of the architecture: one a cylinder in the ports, else what was entered or assumed for the throttle body. */
-const injectorsOf = (job: JobDocument, a: Architecture): number =>
-  a.injection === 'port' ? figureOf(job, 'vehicle.cylinders') : (job.fuel.injectorCount ?? 4)
 
 const DIGITAL: readonly Signal[] = ['brake', 'cooling-request', 'road-speed']
 const ANALOGUE: readonly Signal[] = ['oil-pressure', 'ambient-pressure']
@@ -41,8 +37,7 @@ export const terminalsFor = (job: JobDocument, a: Architecture): Terminals => {
   const signals = signalsOf(job)
   const wanted = (of: readonly Signal[]) => signals.filter((s) => of.includes(s)).length
   return {
-    // Batch groups share drivers, two injectors each at most.
-    injectorDrivers: a.firing === 'sequential' ? injectorsOf(job, a) : Math.ceil(injectorsOf(job, a) / 2),
+    injectorDrivers: injectorDrivers(job, a).length,
     ignitionOutputs: a.timing === 'none' ? 0 : a.timing === 'crank-trigger' ? Math.ceil(cylinders / 2) : 1,
     // Pump relay always; fan relay unless it is left on its belt; solenoids of a gearbox; a second fan, a speedometer.
     switchedOutputs: 1 + (fanControl === false ? 0 : 1) + solenoidsOf(job) + wanted(SWITCHED),
