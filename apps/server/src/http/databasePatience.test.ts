@@ -64,6 +64,12 @@ describe('an answer in time', () => {
     holdUp(400)
     expect(await answered).toBe(true)
   })
+  it('that is thrown instead of given does not', async () =>
+    expect(
+      await answersWithin(() => {
+        throw new Error('closed')
+      }, 50),
+    ).toBe(false))
   it('that never comes does not', async () => {
     const began = performance.now()
     expect(await answersWithin(never, 50)).toBe(false)

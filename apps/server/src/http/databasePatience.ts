@@ -29,7 +29,8 @@ const TICKS = 10
  */
 export const answersWithin = (ask: () => Promise<unknown>, ms: number): Promise<boolean> =>
   new Promise((resolve) => {
-    ask().then(
+    const asked = async (): Promise<unknown> => ask()
+    asked().then(
       () => resolve(true),
       () => resolve(false),
     )

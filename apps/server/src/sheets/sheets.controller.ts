@@ -116,6 +116,8 @@ export class SheetsController {
     @Param('id', { schema: JobId }) id: string,
     @Query({ schema: PartListQuery }) { units, english }: PartListQuery,
   ): Promise<StreamableFile> {
+    if (caller.kind === 'guest')
+      throw new HttpException({ code: 'forbidden', message: 'Guests read the summary and the job log.' }, 403)
     const wanted = { units: unitsWanted(units), english }
     return asFile(await this.sheets.entries(askerOf(caller), id, wanted), 'text/csv; charset=utf-8', 'csv')
   }

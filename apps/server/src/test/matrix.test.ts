@@ -200,7 +200,7 @@ const ROWS: readonly Row[] = [
   { method: 'get', path: '/api/jobs/{id}/tightening-card.pdf', wants: [401, 200, 200, 200, 404, 404] },
   { method: 'get', path: '/api/jobs/{id}/continuity-sheet.pdf', wants: [401, 200, 200, 200, 404, 404] },
   { method: 'get', path: '/api/jobs/{id}/survey.csv', wants: [401, 200, 200, 200, 404, 404] },
-  { method: 'get', path: '/api/jobs/{id}/entries.csv', wants: [401, 200, 200, 200, 404, 404] },
+  { method: 'get', path: '/api/jobs/{id}/entries.csv', wants: [401, 200, 200, 403, 404, 404] },
   { method: 'get', path: '/api/jobs/{id}/purchases.csv', wants: [401, 200, 200, 403, 404, 404] },
   { method: 'get', path: '/api/jobs/{id}/thermistors.csv', wants: [401, 409, 409, 409, 404, 404] },
   { method: 'get', path: '/api/jobs/{id}/drill-template.svg', wants: [401, 200, 200, 200, 404, 404] },

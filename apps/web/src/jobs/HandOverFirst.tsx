@@ -10,6 +10,10 @@ import { enterRecord } from '../store/records.ts'
 import { useMayWrite } from '../store/sessionStore.ts'
 
 const WANTED = { kind: 'for-now', search: '' } as const
+/** As long as an entry may be; that there was more is seen. */
+const MOST_TEXT = 1000
+const shortened = (text: string): string => (text.length > MOST_TEXT ? `${text.slice(0, MOST_TEXT - 1)}…` : text)
+
 const WORDS: HoldWords = {
   free: 'Hand over',
   held: 'Hand over anyway',
@@ -60,7 +64,7 @@ export const HandOverFirst = ({ onFree }: { onFree: () => void }) => {
               if (against.length > 0)
                 enterRecord({
                   kind: 'decision',
-                  text: `Handed over in spite of: ${against.join('; ')}`.slice(0, 1000),
+                  text: shortened(`Handed over in spite of: ${against.join('; ')}`),
                   reason,
                 })
               onFree()

@@ -12,7 +12,7 @@ import { photoProblem } from './photoProblem.ts'
 /** What one entry is about, in photographs: those there are, and more, several at once or from the phone's camera. */
 export const PhotoAt = ({ field, label }: { field: string; label: string }) => {
   const mayWrite = useMayWrite()
-  const photos = useFieldPhotos(field)
+  const { photos, why } = useFieldPhotos(field)
   const [said, setSaid] = useState<{ readonly count: number; readonly problems: readonly string[] } | null>(null)
   const take = (files: readonly File[]) => {
     const problems = files.flatMap((f) => photoProblem(f) ?? [])
@@ -31,6 +31,7 @@ export const PhotoAt = ({ field, label }: { field: string; label: string }) => {
           ))}
         </ul>
       )}
+      {why !== null && <p className="text-stop">Photographs could not be loaded: {why}</p>}
       {mayWrite && (
         <div className="flex flex-wrap items-center gap-x-3">
           {said && said.count > 0 && (

@@ -26,6 +26,10 @@ describe('everything entered', () => {
     expect(row.label).not.toBe('')
     expect(row.label).not.toContain(path)
   })
+  it('a sensor on the top line, right at the merge, stands there: what an item begins with is an entry', () => {
+    const spots = [{ run: 'a', alongM: 0, clockDeg: 0 }]
+    expect([rowOf({ 'exhaust.spots': spots }, 'exhaust.spots.a.alongM')?.si, rowOf({ 'exhaust.spots': spots }, 'exhaust.spots.a.clockDeg')?.si]).toEqual([0, 0]) // prettier-ignore
+  })
   it('leads to what stands in the document, each once', () => {
     // The pieces of this pipe share one id.
     const rows = entriesOf(BASE, {}).filter((r) => !r.path.includes('piece-0'))

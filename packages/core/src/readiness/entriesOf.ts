@@ -22,24 +22,29 @@ const ENTERED = SECTION_NAMES.filter((s) => !OF_OTHERS.has(s))
 
 type Known = readonly [path: string, leaf: Leaf, value: unknown]
 
-const isEmpty = (leaf: Leaf, value: unknown): boolean =>
-  value === leaf.empty || value === null || value === '' || (Array.isArray(value) && value.length === 0)
+const isEmpty = (value: unknown): boolean => value === '' || (Array.isArray(value) && value.length === 0)
 
-/** Every leaf that says something else than an empty job, by its path. */
-const knownIn = (node: Node, value: unknown, path: string): Known[] => {
+/**
+ * Every leaf that says something, by its path.
+ * @param made whether somebody made what it is part of: an item, a seat, a choice. There what it began with is said too, such
+ * as a sensor on the top line; elsewhere it only says what an empty job says
+ */
+const knownIn = (node: Node, value: unknown, path: string, made = false): Known[] => {
   if (value === null || value === undefined) return []
-  if (isLeaf(node)) return isEmpty(node, value) ? [] : [[path, node, value]]
+  if (isLeaf(node)) return isEmpty(value) || (!made && value === node.empty) ? [] : [[path, node, value]]
   switch (node.is) {
     case 'group':
       return Object.entries(node.fields).flatMap(([key, field]) =>
-        knownIn(field, (value as Readonly<Record<string, unknown>>)[key], `${path}.${key}`),
+        knownIn(field, (value as Readonly<Record<string, unknown>>)[key], `${path}.${key}`, made),
       )
     case 'maybe':
-      return knownIn(node.of, value, path)
+      return knownIn(node.of, value, path, true)
     case 'list':
-      return (value as readonly { readonly id: string }[]).flatMap((item) => knownIn(node.item, item, `${path}.${item.id}`)) // prettier-ignore
+      return (value as readonly { readonly id: string }[]).flatMap((item) => knownIn(node.item, item, `${path}.${item.id}`, true)) // prettier-ignore
     case 'seats':
-      return (value as readonly unknown[]).flatMap((seat, i) => knownIn(node.seat, seat, `${path}.${node.names[i]!}`))
+      return (value as readonly unknown[]).flatMap((seat, i) =>
+        knownIn(node.seat, seat, `${path}.${node.names[i]!}`, true),
+      )
     default:
       return []
   }

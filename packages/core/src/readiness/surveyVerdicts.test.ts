@@ -146,6 +146,8 @@ const TABLE: readonly (readonly [string, string, Entries, string | undefined])[]
   ['exhaust', 'steering-side', { ...steering, ...steers({ gapM: null }) }, 'unknown'],
   ['exhaust', 'steering-side', { ...steering, ...steers({}) }, 'ok'],
   ['exhaust', 'steering-side', { ...steering, ...steers({ steering: false }) }, 'unknown'],
+  ['exhaust', 'steering-side', { ...steering, ...steers({ run: 'b' }) }, 'unknown'],
+  ['exhaust', 'steering-side', { ...steering, ...steers({ run: 'common' }) }, 'ok'],
   ['exhaust', 'steering-side', { ...steering, ...steers({ moves: true }) }, 'unknown'],
   ['exhaust', 'steering-side', { ...steering, ...steers({ moves: true, otherGapM: 0.05 }) }, 'ok'],
   ['exhaust', 'trip', { 'exhaust.weldLater': true }, 'unknown'],

@@ -145,7 +145,9 @@ export const judgeSteeringSide = (c: ExhaustCase): ExhaustVerdict | null => {
   const run = runAtSteering(c)
   if (run === null) return null
   const bank = run === 'a' ? 'bank A' : 'bank B'
-  const entered = c.exhaust.obstacles.filter((o) => o.steering)
+  const all = c.exhaust.obstacles.filter((o) => o.steering)
+  const entered = all.filter((o) => o.run === run || o.run === 'common')
+  const elsewhere = entered.length === 0 ? all[0] : undefined
   const open = entered.find((o) => !isPlaced(o) || (o.moves && o.otherGapM === null))
   const measured = entered.length > 0 && !open
   return {
@@ -155,11 +157,15 @@ export const judgeSteeringSide = (c: ExhaustCase): ExhaustVerdict | null => {
       ? 'Steering measured against the exhaust'
       : open
         ? 'Steering entered, but not measured'
-        : 'Steering not measured against the exhaust',
+        : elsewhere
+          ? 'Steering entered near the other bank'
+          : 'Steering not measured against the exhaust',
     state: measured ? 'ok' : 'unknown',
     next: open
       ? say`Measure ${open.name}: its place and its gap${open.moves ? ' at both locks' : ''}`
-      : say`Enter the steering as an obstacle near ${bank}, its gap at both locks`,
+      : elsewhere
+        ? say`Check the run of ${elsewhere.name}, and the side of the steering at the walk-around`
+        : say`Enter the steering as an obstacle near ${bank}, its gap at both locks`,
     reason: measured
       ? say`It sits on the ${c.steering!}, beside ${bank}.`
       : say`It sits on the ${c.steering!}, beside ${bank}. What clears the pipe straight ahead may touch it at full lock.`,

@@ -13,8 +13,8 @@ export const judgeDrivers = (c: HarnessCase): HarnessVerdict | null => {
     state: read ? 'ok' : 'unknown',
     next: say`Read the firing order at the walk-around before the loom is cut`,
     reason: read
-      ? say`One driver each: ${together}. Two on one driver are of one batch group, so that the groups alternate.`
-      : say`Assumed, one driver each: ${together}. Grouped otherwise than they fire, the two groups do not alternate.`,
+      ? say`Driver by driver: ${together}. Two on one driver are of one batch group, so that the groups alternate.`
+      : say`Assumed, driver by driver: ${together}. Grouped otherwise than they fire, the two groups do not alternate.`,
     source: 'firing order; two injectors on a driver at most: rule of thumb',
   }
 } // prettier-ignore

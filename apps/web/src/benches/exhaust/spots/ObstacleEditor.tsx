@@ -55,6 +55,17 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
     )
     setIndex(obstacles.length)
   }
+  const yesNo = (of: 'steering' | 'moves', label: string, yes: string) => (
+    <ChoiceField
+      label={label}
+      value={obstacle?.[of] ? 'yes' : 'no'}
+      options={[
+        ['no', 'No'],
+        ['yes', yes],
+      ]}
+      onChange={(v) => doRun(setAt(`${path}.${of}`, v === 'yes', `${obstacle?.name}: ${label.toLowerCase()}`))}
+    />
+  )
   return (
     <fieldset className="mb-4">
       <legend className="mb-1 w-full border-b-2 border-ink pb-0.5 font-extrabold">Obstacles</legend>
@@ -119,24 +130,8 @@ export const ObstacleEditor = ({ job, run, runs }: Props) => {
             assumed={USUAL_OBSTACLE_WIDTH_DEG}
           />
           <PathField {...field} path={`${path}.gapM`} label="Gap to the pipe" />
-          <ChoiceField
-            label="It is the steering"
-            value={obstacle.steering ? 'yes' : 'no'}
-            options={[
-              ['no', 'No'],
-              ['yes', 'Yes'],
-            ]}
-            onChange={(v) => doRun(setAt(`${path}.steering`, v === 'yes', `${obstacle.name}: it is the steering`))}
-          />
-          <ChoiceField
-            label="Moves in use"
-            value={obstacle.moves ? 'yes' : 'no'}
-            options={[
-              ['no', 'No'],
-              ['yes', 'Yes: measure both ends'],
-            ]}
-            onChange={(v) => doRun(setAt(`${path}.moves`, v === 'yes', `${obstacle.name}: it moves`))}
-          />
+          {yesNo('steering', 'It is the steering', 'Yes')}
+          {yesNo('moves', 'Moves in use', 'Yes: measure both ends')}
           {obstacle.moves && (
             <>
               <PathField
