@@ -116,7 +116,10 @@ const TABLE: readonly (readonly [string, string, Entries, string | undefined])[]
   ['system', 'stage-1', { 'system.later': ['second-sensor', 'gearbox', 'signals'] }, undefined],
   ['system', 'market-switch', { 'system.controller': { ...BASE.system.controller!, marketSwitch: '1 much; 2 85' }, 'system.asDelivered.marketSwitch': '1' }, 'stop'], // prettier-ignore
   ['exhaust', 'found', found({ thread: 'other', accepted: true, reason: 'x' }), 'stop'],
-  ['exhaust', 'found', found({ clockDeg: 180 }), 'stop'],
+  ['exhaust', 'found', found({ clockDeg: 180 }), 'caution'],
+  ['exhaust', 'found', found({ clockDeg: 180, thread: 'other' }), 'caution'],
+  ['exhaust', 'found', { 'exhaust.spots.a.clockDeg': 180, ...found({ clockDeg: 180 }) }, 'stop'],
+  ['exhaust', 'found', { 'exhaust.spots': [], ...found({ clockDeg: 180 }) }, 'stop'],
   ['exhaust', 'found', found({ clockDeg: 180, accepted: true }), 'unknown'],
   ['exhaust', 'found', found({ clockDeg: 180, accepted: true, reason: 'no room elsewhere' }), 'caution'],
   ['exhaust', 'spot-a', { 'exhaust.spots.a.clockDeg': 180 }, 'stop'],

@@ -1,7 +1,7 @@
 import { fig, plain, say } from '../../verdict/index.ts'
 import { FAIR_SCORE } from '../../exhaust/spots/judgeSpot.ts'
 import type { SensorSpot } from '../../sections/index.ts'
-import { type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
+import { chosenSpots, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
 import { judgedSpotOf } from './judgedSpot.ts'
 
 const SAME_M = 0.005
@@ -32,6 +32,17 @@ export const judgeFound = (c: ExhaustCase): ExhaustVerdict | null => {
   const { found } = c.exhaust
   if (!found) return null
   const base = { ...plain, id: 'found', source: 'hard rules, then weights: trade practice' }
+  const spot = foundSpot(c)
+  const sensors = chosenSpots(c)
+  // The better place is chosen already: what is left of the old one is a hole.
+  if (spot && !found.accepted && sensors.length > 0 && !sensors.some((s) => isInFound(c, s.spot)))
+    return {
+      ...base,
+      title: 'Bung as found not used',
+      state: 'caution',
+      next: say`Close it with a plug and its washer, and test it for leaks`,
+      reason: say`The sensor goes elsewhere. Open or weeping, the old bung lets air in that the sensor reads as lean.`,
+    }
   if (found.thread === 'other')
     return {
       ...base,
@@ -40,7 +51,6 @@ export const judgeFound = (c: ExhaustCase): ExhaustVerdict | null => {
       next: say`Weld a new bung in, or fit a thread adapter that the sensor’s maker allows`,
       reason: say`The sensor would strip it or never seal.`,
     }
-  const spot = foundSpot(c)
   const judged = spot && judgedSpotOf(c, spot)
   if (!judged)
     return {
@@ -58,6 +68,8 @@ export const judgeFound = (c: ExhaustCase): ExhaustVerdict | null => {
     margin: fig(judged.score - FAIR_SCORE, 'count'),
   }
   const [first, ...more] = judged.forbidden
+  // Ruled out is ruled out, whatever its score.
+  const shown = first ? {} : figures
   const poor = first?.says ?? (judged.state === 'ok' ? undefined : judged.losses[0]?.says)
   if (!poor && found.thread === null)
     return {
@@ -79,7 +91,7 @@ export const judgeFound = (c: ExhaustCase): ExhaustVerdict | null => {
   if (found.accepted && found.reason.trim() === '')
     return {
       ...base,
-      ...figures,
+      ...shown,
       title: 'Reason for using the bung missing',
       state: 'unknown',
       next: say`Enter why it is used as it is`,
@@ -87,7 +99,7 @@ export const judgeFound = (c: ExhaustCase): ExhaustVerdict | null => {
     }
   return {
     ...base,
-    ...figures,
+    ...shown,
     title: found.accepted ? 'Bung as found used on record' : first ? 'Bung as found: position ruled out' : 'Bung as found sits poorly', // prettier-ignore
     state: found.accepted || !first ? 'caution' : 'stop',
     next: found.accepted ? say`Check the sensor in free air after a month` : say`Plug it and drill a better place, or use it on record with a reason`,
