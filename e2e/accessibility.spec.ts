@@ -1,9 +1,8 @@
-import { setTimeout as sleep } from 'node:timers/promises'
-import { chromium, type Page } from '@playwright/test'
-import { CHROMIUM } from '../tools/launch/chromium.mjs'
+import type { Page } from '@playwright/test'
 import { overflowPx, violationsInBothThemes, violationsOf } from './accessibility.ts'
 import { Bench, expect, test } from './bench.ts'
-import { OVERLAYS, SCREENS, type Screen } from './screens.ts'
+import { drawnAnew, noteWhatStoppedDrawing } from './drawing.ts'
+import { OVERLAYS, SCREENS } from './screens.ts'
 import { textFaults } from './textFaults.ts'
 import { touchFaults } from './touch.ts'
 
@@ -45,119 +44,60 @@ const inTheme = async (page: Page, colorScheme: 'light' | 'dark'): Promise<void>
   await page.waitForFunction((theme) => document.documentElement.dataset['theme'] === theme, colorScheme)
 }
 
-/** A browser that draws nothing any more. */
-class DrawsNoMore extends Error {
-  override name = 'DrawsNoMore'
-}
-
-/** How long a browser may take to two pictures, in ms; a busy machine has been seen to take some hundreds. */
-const MOST_TO_DRAW_MS = 30_000
-
-/** Waits for two pictures: what watches its room is told of it before the first, and drawn in the second. */
-const drawnAnew = async (page: Page): Promise<void> => {
-  const drawn = page.evaluate(
-    (mostMs) =>
-      new Promise<string>((done) => {
-        requestAnimationFrame(() => requestAnimationFrame(() => done('')))
-        setTimeout(() => done('though the page in it answers'), mostMs)
-      }),
-    MOST_TO_DRAW_MS,
-  )
-  const why = await Promise.race([
-    drawn,
-    sleep(2 * MOST_TO_DRAW_MS, 'and the page in it does not answer', { ref: false }),
-  ])
-  // What is still asked for ends with the browser.
-  drawn.catch(() => {})
-  if (why) throw new DrawsNoMore(`The browser draws nothing any more, ${why}`)
-}
-
-/** A window in which screens are looked at, and the errors of its pages. */
-interface Window {
-  readonly bench: Bench
-  readonly failures: string[]
-  readonly close: () => Promise<void>
-}
-
-const openWindow = async (): Promise<Window> => {
-  const browser = await chromium.launch(CHROMIUM)
-  const page = await browser.newPage({ viewport: DESK, locale: 'en-GB', serviceWorkers: 'block' })
-  page.setDefaultTimeout(2 * 60_000)
-  const failures: string[] = []
-  page.on('pageerror', (e) => failures.push(e.message))
-  const bench = new Bench(page, process.env['LOCHMOOR_E2E_ADDRESS']!)
-  await bench.signIn()
-  return { bench, failures, close: () => browser.close() }
-}
-
 /** One window for all screens of a worker: they are only looked at, and what was loaded once need not be again. */
-class Looker {
-  #window: Window | null = null
-
-  async look<T>(at: (window: Window) => Promise<T>): Promise<T> {
-    this.#window ??= await openWindow()
-    try {
-      return await at(this.#window)
-    } catch (e) {
-      if (!(e instanceof DrawsNoMore)) throw e
-      // Seen once in thousands of screens: the browser is at fault, not the screen. Another one has to draw it.
-      console.warn(`${e.message}: looked at again in a new browser`)
-      await this.close()
-      return await at((this.#window = await openWindow()))
-    }
-  }
-
-  async close(): Promise<void> {
-    await this.#window?.close()
-    this.#window = null
-  }
-}
-
-const looking = test.extend<object, { looker: Looker }>({
+const looking = test.extend<{ drawing: void }, { looker: { readonly bench: Bench; readonly failures: string[] } }>({
   looker: [
-    // eslint-disable-next-line no-empty-pattern -- Playwright reads from the braces what a fixture needs: nothing.
-    async ({}, use) => {
-      const looker = new Looker()
-      await use(looker)
-      await looker.close()
+    async ({ browser }, use) => {
+      const context = await browser.newContext({ viewport: DESK, locale: 'en-GB' })
+      const page = await context.newPage()
+      const failures: string[] = []
+      page.on('pageerror', (e) => failures.push(e.message))
+      const bench = new Bench(page, process.env['LOCHMOOR_E2E_ADDRESS']!)
+      await bench.signIn()
+      await use({ bench, failures })
+      await context.close()
     },
     { scope: 'worker' },
   ],
+  drawing: [
+    async ({ looker: _, browser }, use, info) => {
+      await use()
+      await noteWhatStoppedDrawing(browser, info)
+    },
+    { auto: true },
+  ],
 })
 
-/** What is wrong with a screen in either theme and in every room it may be given; and the errors of its page. */
-const faultsOf = async ({ path, show }: Screen, { bench, failures }: Window): Promise<string[]> => {
-  const { page } = bench
-  failures.length = 0
-  await page.setViewportSize(DESK)
-  await goTo(bench, path)
-  await settled(page)
-  await show?.(page, bench)
-  const faults: string[] = []
-  for (const theme of ['light', 'dark'] as const) {
-    await inTheme(page, theme)
-    // The themes differ in colours alone: every other rule is asked once.
-    const violations = await violationsOf(page, theme === 'light' ? undefined : ['color-contrast'])
-    faults.push(...violations.map((v) => `${theme}: ${v}`))
-    // Where nothing moves between themes the narrowest room is asked of both.
-    for (const size of theme === 'light' ? SIZES : SIZES.filter((s) => s.width < 400)) {
-      await page.setViewportSize(size)
-      // Tables and drawings see their new room with the next picture.
-      await drawnAnew(page)
-      faults.push(...(await textFaults(page)).map((f) => `${theme}, ${size.width} px: ${f}`))
-      if (theme === 'dark' || size.width > 1023) continue
-      await expect.poll(() => overflowPx(page)).toBe(0)
-      faults.push(...(await touchFaults(page)).map((f) => `${size.width} px: ${f}`))
-    }
+for (const { name, path, show } of SCREENS)
+  looking(`open to everybody, inside the edge of a phone and under a thumb: ${name}`, async ({ looker }) => {
+    const { bench, failures } = looker
+    const { page } = bench
+    failures.length = 0
     await page.setViewportSize(DESK)
-  }
-  await inTheme(page, 'light')
-  return [...faults, ...failures]
-}
-
-for (const screen of SCREENS)
-  looking(`open to everybody, inside the edge of a phone and under a thumb: ${screen.name}`, async ({ looker }) => {
-    expect(await looker.look((window) => faultsOf(screen, window))).toEqual([])
+    await goTo(bench, path)
+    await settled(page)
+    await show?.(page, bench)
+    const faults: string[] = []
+    for (const theme of ['light', 'dark'] as const) {
+      await inTheme(page, theme)
+      // The themes differ in colours alone: every other rule is asked once.
+      const violations = await violationsOf(page, theme === 'light' ? undefined : ['color-contrast'])
+      faults.push(...violations.map((v) => `${theme}: ${v}`))
+      // Where nothing moves between themes the narrowest room is asked of both.
+      for (const size of theme === 'light' ? SIZES : SIZES.filter((s) => s.width < 400)) {
+        await page.setViewportSize(size)
+        // Tables and drawings see their new room with the next picture.
+        await drawnAnew(page)
+        faults.push(...(await textFaults(page)).map((f) => `${theme}, ${size.width} px: ${f}`))
+        if (theme === 'dark' || size.width > 1023) continue
+        await expect.poll(() => overflowPx(page)).toBe(0)
+        faults.push(...(await touchFaults(page)).map((f) => `${size.width} px: ${f}`))
+      }
+      await page.setViewportSize(DESK)
+    }
+    await inTheme(page, 'light')
+    expect(faults).toEqual([])
+    expect(failures).toEqual([])
   })
 
 for (const { name, path, show } of OVERLAYS)
@@ -186,10 +126,8 @@ const PLANTED: readonly (readonly [name: string, html: string, fault: string | n
 
 for (const [name, html, fault] of PLANTED)
   looking(`what cannot be read is found: ${name}`, async ({ looker }) => {
-    const found = await looker.look(async ({ bench: { page } }) => {
-      await page.setViewportSize(DESK)
-      await page.setContent(`<body style="margin:0;font:16px sans-serif">${html}</body>`)
-      return textFaults(page)
-    })
-    expect(found).toEqual(fault === null ? [] : [fault])
+    const { page } = looker.bench
+    await page.setViewportSize(DESK)
+    await page.setContent(`<body style="margin:0;font:16px sans-serif">${html}</body>`)
+    expect(await textFaults(page)).toEqual(fault === null ? [] : [fault])
   })

@@ -1,4 +1,5 @@
 import { expect, test as base, type Page } from '@playwright/test'
+import { noteWhatStoppedDrawing } from './drawing.ts'
 
 export const DEMO = {
   curlew: '3f0c6a52-8a0e-4b60-8a53-2f6f2b1c9d11',
@@ -102,6 +103,10 @@ export class Bench {
 }
 
 export const test = base.extend<{ bench: Bench }>({
+  page: async ({ page, browser }, use, info) => {
+    await use(page)
+    await noteWhatStoppedDrawing(browser, info)
+  },
   bench: async ({ page }, use) => {
     const failures: string[] = []
     page.on('pageerror', (e) => failures.push(e.message))

@@ -12,6 +12,8 @@ export default defineConfig({
   timeout: 15 * 60_000,
   expect: { timeout: 2 * 60_000 },
   forbidOnly: true,
+  // For a browser that stops drawing: `tools/launch/browserReport.mjs` counts every other test that failed as failed.
+  retries: 1,
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',

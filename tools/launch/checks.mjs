@@ -2,6 +2,7 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs'
 import { availableParallelism } from 'node:os'
 import { join } from 'node:path'
+import { countBrowserTests } from './browserReport.mjs'
 import { run } from './children.mjs'
 import { ROOT, STATE } from './paths.mjs'
 import { buildCalculators, buildNode, buildWeb } from './setUp.mjs'
@@ -82,9 +83,9 @@ const browser = async (say) => {
   const code = await node(args, say, { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: file })
   const report = readReport(file)
   if (!report) return { passed: 0, failed: 1 }
-  const { expected, unexpected, flaky } = report.stats
-  const failed = unexpected + flaky + report.errors.length
-  return { passed: expected, failed: code === 0 ? failed : Math.max(1, failed) }
+  const { passed, failed, secondTries } = countBrowserTests(report)
+  for (const line of secondTries) say(`${line}\n`)
+  return { passed, failed: code === 0 ? failed : Math.max(1, failed) }
 }
 
 const JEST = [...SETTINGS, 'jest.config.mjs', 'tools/jest']
