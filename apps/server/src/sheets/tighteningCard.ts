@@ -1,5 +1,6 @@
 import type { Paper } from '@lochmoor/contract'
 import {
+  counted,
   engineTopCase,
   fig,
   figureText,
@@ -43,7 +44,7 @@ const passes = (b: BoltsOfGroup, units: UnitChoice): string => {
 const group = (sheet: SheetPaper, b: BoltsOfGroup, units: UnitChoice): void => {
   const fit = b.answer?.fit
   sheet.heading(b.group.name, 260)
-  const what = b.thread ? `${b.group.many} of ${b.thread.name}` : `${b.group.many} bolts, thread not known`
+  const what = b.thread ? `${b.group.many} of ${b.thread.name}` : `${counted(b.group.many, 'bolt')}, thread not known`
   const length = fit ? `, ${figureText(fig(fit.lengthM, 'bore', 1), units)} under the head` : ''
   const state = b.group.state === null ? '' : `, thread ${THREAD_STATE_WORDS[b.group.state]}`
   sheet.paragraph(`${what}${length}${state}.${fit?.bottoms ? ' This bolt bottoms: do not fit it.' : fit?.short ? ' This bolt is too short: do not fit it.' : ''}`) // prettier-ignore

@@ -1,4 +1,4 @@
-import type { BoltsOfGroup } from '@lochmoor/core'
+import { counted, type BoltsOfGroup } from '@lochmoor/core'
 import { useWidth } from '../../bench/useWidth.ts'
 
 const HEIGHT = 330
@@ -18,7 +18,7 @@ export const OrderDrawing = ({ b }: { b: BoltsOfGroup }) => {
   const y = (m: number) => (HEIGHT + TITLE) / 2 - (m - (low + high) / 2) * scale
   return (
     <figure ref={ref} className="mt-4 border border-ink bg-sheet">
-      <svg width={width} height={HEIGHT} role="img" aria-label={`Tightening order of ${b.group.name}: ${order.order.length} bolts, numbered from the middle outwards`} className="block">
+      <svg width={width} height={HEIGHT} role="img" aria-label={`Tightening order of ${b.group.name}: ${counted(order.order.length, 'bolt')}, numbered from the middle outwards`} className="block">
         <text x={10} y={18} fontSize="12.5" fontWeight="700">
           Tightening order: {b.group.name}
         </text>

@@ -1,4 +1,4 @@
-import { fig, figureText, portMapOf, type PortOnMap, type VacuumOfJob } from '@lochmoor/core'
+import { counted, fig, figureText, portMapOf, type PortOnMap, type VacuumOfJob } from '@lochmoor/core'
 import { usePreferences } from '../../../store/preferences.ts'
 import { useWidth } from '../../bench/useWidth.ts'
 import { wrapWords } from '../wrapWords.ts'
@@ -55,7 +55,7 @@ export const PortMap = ({ vacuum }: { vacuum: VacuumOfJob }) => {
         width={width}
         height={height}
         role="img"
-        aria-label={`Plan of the vacuum hoses: ${ports.length} ports, ${consumers.length} consumers, ${lost} without a port`}
+        aria-label={`Plan of the vacuum hoses: ${counted(ports.length, 'port')}, ${counted(consumers.length, 'consumer')}, ${lost} without a port`}
         className="block"
       >
         <text x={10} y={18} fontSize="12.5" fontWeight="700">
