@@ -97,7 +97,7 @@ describe('what comes before hand-over', () => {
   it('a tick is kept in the job, taken out again, and the last one frees hand-over', async () => {
     open(job(['shows']))
     const tests = within(await screen.findByRole('group', { name: 'Tried and passed' }))
-    const [towing, shows] = tests.getAllByRole('checkbox') as HTMLInputElement[]
+    const [towing, shows] = tests.getAllByRole<HTMLInputElement>('checkbox')
     expect([towing!.checked, shows!.checked]).toEqual([false, true])
     await userEvent.click(towing!)
     expect(passedNow()).toEqual(['shows', 'towing'])
