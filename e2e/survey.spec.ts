@@ -193,6 +193,12 @@ test('parts of the job: when, from whom, for how much, what came, and whether it
   const list = page.getByRole('region', { name: 'Parts of the job' })
   await list.getByRole('button', { name: 'Bield R1 low' }).click()
   const order = page.getByRole('complementary', { name: 'Order of a part' })
+  // To look at a part enters nothing.
+  await expect(order).toContainText('Bield R1 low')
+  expect(await bench.stored(id, 'orders')).toMatchObject({ purchases: [{ name: 'Quarrie Q170' }] })
+  await order.getByRole('button', { name: 'Enter its order' }).click()
+  await expect(list.getByRole('row', { name: /Bield R1 low/ })).toContainText('not said')
+  await order.getByLabel('Buy', { exact: true }).selectOption('now')
   await order.getByLabel('Supplier', { exact: true }).fill('Fellside Fuel Parts')
   await order.getByLabel('Price, all of it', { exact: true }).fill('62.5')
   await page.keyboard.press('Tab')

@@ -30,16 +30,10 @@ const PATH = 'orders.purchases'
 /** Every part of the job in one list: when it is bought and from whom, what it cost, whether what came is right. */
 export const PurchasesPage = () => {
   const job = useJobStore((s) => s.document!)
-  const mayWrite = useMayWrite()
   const all = useMemo(() => purchasesOf(job), [job])
   const [asked, setAsked] = useState<string | null>(null)
   useEffect(ownDataIsThere, [])
   const shown = all.lines.find((l) => l.id === asked) ?? null
-  const open = (line: PurchaseLine) => {
-    setAsked(line.id)
-    if (line.purchase || !mayWrite) return
-    run(setAt(PATH, [...job.orders.purchases, emptyPurchase(newId(), line.name, line.id)], `order of ${line.name}`))
-  }
   return (
     <div className="min-h-0 flex-1 lg:overflow-y-auto">
       <div className="mx-auto grid w-full max-w-7xl grid-cols-1 gap-6 p-3 lg:grid-cols-[minmax(0,1fr)_20rem] lg:p-6">
@@ -55,7 +49,7 @@ export const PurchasesPage = () => {
               keyOf={(l) => l.id}
               columns={[
                 { head: 'Quantity', right: true, cell: (l) => (l.part ? <span className={l.part.line.assumed ? 'text-soft italic' : 'font-semibold'}>{l.part.line.assumed && 'assumed '}<FigureText figure={l.part.line.quantity} /></span> : '–') },
-                { head: 'Part', wide: true, cell: (l) => <PartName line={l} chosen={l.id === shown?.id} onOpen={() => open(l)} /> },
+                { head: 'Part', wide: true, cell: (l) => <PartName line={l} chosen={l.id === shown?.id} onOpen={() => setAsked(l.id)} /> },
                 { head: 'Station', cell: (l) => (l.part ? l.part.stations.map((s) => headOf(s).short).join(', ') : 'none any more') },
                 { head: 'Buy', cell: (l) => l.words.buy },
                 { head: 'Supplier', cell: (l) => l.purchase?.supplier ?? '' },
@@ -66,7 +60,7 @@ export const PurchasesPage = () => {
           )}
         </section>
         <aside aria-label="Order of a part">
-          {shown?.purchase ? <PurchaseFields key={shown.purchase.id} job={job} line={shown} purchase={shown.purchase} onGone={() => setAsked(null)} /> : <p className="text-soft">Choose a part to enter when it is bought, from whom, and what came.</p>}
+          {shown ? <OrderOf key={shown.id} job={job} line={shown} onGone={() => setAsked(null)} /> : <p className="text-soft">Choose a part to enter when it is bought, from whom, and what came.</p>}
           <h2 className="mt-4 mb-1 border-b-2 border-ink pb-0.5 font-extrabold">As a file</h2>
           <PaperLinks papers={[{ file: 'purchases.csv', words: 'Parts and orders as CSV' }]} />
         </aside>
@@ -114,16 +108,17 @@ const PartName = ({ line, chosen, onOpen }: { line: PurchaseLine; chosen: boolea
   </>
 ) // prettier-ignore
 
-interface FieldsProps {
+interface OrderProps {
   readonly job: JobDocument
   readonly line: PurchaseLine
-  readonly purchase: Purchase
   readonly onGone: () => void
 }
 
-const PurchaseFields = ({ job, line, purchase, onGone }: FieldsProps) => {
+/** What a part must be, and what is known of buying it. To look at a part enters nothing. */
+const OrderOf = ({ job, line, onGone }: OrderProps) => {
   const mayWrite = useMayWrite()
-  const at = (field: string) => `${PATH}.${purchase.id}.${field}`
+  const order = () =>
+    run(setAt(PATH, [...job.orders.purchases, emptyPurchase(newId(), line.name, line.id)], `order of ${line.name}`))
   return (
     <fieldset disabled={!mayWrite}>
       <Group title={line.name}>
@@ -132,29 +127,42 @@ const PurchaseFields = ({ job, line, purchase, onGone }: FieldsProps) => {
             <SentenceText sentence={line.part.line.specification} />; {line.part.line.why}.
           </p>
         )}
-        <PathChoice job={job} path={at('buyWhen')} label="Buy" />
-        <PathText job={job} path={at('supplier')} label="Supplier" />
-        <PathField job={job} path={at('price')} label="Price, all of it" decided />
-        {purchase.price !== null && (
-          <PathText job={job} path="orders.currency" label="Currency of all prices" placeholder="EUR" />
+        {line.purchase ? (
+          <PurchaseFields job={job} line={line} purchase={line.purchase} onGone={onGone} />
+        ) : (
+          <Button onClick={order}>Enter its order</Button>
         )}
-        <PathChoice job={job} path={at('delivered')} label="Delivered" none="not yet" />
-        <PathChoice job={job} path={at('tested')} label="Tested before fitting" none="not yet" />
-        <PathField job={job} path={at('sizeM')} label="Largest dimension" of={line.name} />
-        <PathField job={job} path={at('roomM')} label="Room at its place" of={line.name} />
-        <PathText job={job} path={at('weakness')} label="Known weakness or revision" lines={2} />
-        <div className="mt-2 flex">
-          <Button
-            kind="quiet"
-            onClick={() => {
-              run(setAt(PATH, job.orders.purchases.filter((p) => p.id !== purchase.id), `order of ${line.name} removed`)) // prettier-ignore
-              onGone()
-            }}
-          >
-            Remove what is entered here
-          </Button>
-        </div>
       </Group>
     </fieldset>
+  )
+}
+
+const PurchaseFields = ({ job, line, purchase, onGone }: OrderProps & { readonly purchase: Purchase }) => {
+  const at = (field: string) => `${PATH}.${purchase.id}.${field}`
+  return (
+    <>
+      <PathChoice job={job} path={at('buyWhen')} label="Buy" none="not said" />
+      <PathText job={job} path={at('supplier')} label="Supplier" />
+      <PathField job={job} path={at('price')} label="Price, all of it" decided />
+      {purchase.price !== null && (
+        <PathText job={job} path="orders.currency" label="Currency of all prices" placeholder="EUR" />
+      )}
+      <PathChoice job={job} path={at('delivered')} label="Delivered" none="not yet" />
+      <PathChoice job={job} path={at('tested')} label="Tested before fitting" none="not yet" />
+      <PathField job={job} path={at('sizeM')} label="Largest dimension" of={line.name} />
+      <PathField job={job} path={at('roomM')} label="Room at its place" of={line.name} />
+      <PathText job={job} path={at('weakness')} label="Known weakness or revision" lines={2} />
+      <div className="mt-2 flex">
+        <Button
+          kind="quiet"
+          onClick={() => {
+            run(setAt(PATH, job.orders.purchases.filter((p) => p.id !== purchase.id), `order of ${line.name} removed`)) // prettier-ignore
+            onGone()
+          }}
+        >
+          Remove what is entered here
+        </Button>
+      </div>
+    </>
   )
 }

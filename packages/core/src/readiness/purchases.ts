@@ -80,7 +80,7 @@ const lineOf = (part: MergedPart | null, purchase: Purchase | null, repairsOpen:
     purchase,
     faults: faultsOf(purchase, part !== null, repairsOpen),
     words: {
-      buy: purchase === null ? 'not said' : BUY[purchase.buyWhen],
+      buy: purchase?.buyWhen ? BUY[purchase.buyWhen] : 'not said',
       delivered: purchase?.delivered ? DELIVERED[purchase.delivered] : 'not yet',
       tested: purchase?.tested ?? 'not yet',
       fits: fits === null ? 'not measured' : fits ? 'yes' : 'no',

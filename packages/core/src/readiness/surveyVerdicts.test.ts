@@ -278,9 +278,15 @@ describe('orders', () => {
   ])('%s', (_name, more, states) => expect(faults(order(more))).toEqual(states))
   it('nothing is bought now while repairs stand first; later it is not said, nor of what is there', () => {
     const repair = { 'walkAround.tests.vacuumLeak': 'large' }
-    expect(faults({ ...repair, ...order({}) })).toEqual(['caution'])
+    expect(faults({ ...repair, ...order({ buyWhen: 'now' }) })).toEqual(['caution'])
     expect(faults({ ...repair, ...order({ buyWhen: 'last' }) })).toEqual([])
-    expect(faults({ ...repair, ...order({ delivered: 'right' }) })).toEqual([])
+    expect(faults({ ...repair, ...order({ buyWhen: 'now', delivered: 'right' }) })).toEqual([])
+  })
+  it('of an order in which nobody said when, nothing is claimed', () => {
+    const repair = { 'walkAround.tests.vacuumLeak': 'large' }
+    expect(faults({ ...repair, ...order({}) })).toEqual([])
+    const line = purchasesOf(at(BASE, order({}))).lines.find((l) => l.name === 'Strap bolt')!
+    expect(line.words).toMatchObject({ buy: 'not said', delivered: 'not yet', tested: 'not yet', fits: 'not measured' })
   })
   it('the sum is of what is priced', () => {
     const two = at(BASE, { 'orders.purchases': [{ ...emptyPurchase('purchase-1', 'a', 'x'), price: 12.5 }, { ...emptyPurchase('purchase-2', 'b', 'y'), price: null }, { ...emptyPurchase('purchase-3', 'c', 'z'), price: 30 }] }) // prettier-ignore

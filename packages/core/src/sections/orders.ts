@@ -1,16 +1,4 @@
-import {
-  always,
-  entered,
-  figure,
-  group,
-  listOf,
-  name,
-  newItem,
-  text,
-  word,
-  type ItemOf,
-  type ValueOf,
-} from '../shape/index.ts'
+import { entered, figure, group, listOf, name, newItem, text, word, type ItemOf, type ValueOf } from '../shape/index.ts'
 
 /** When a part is bought: models change and sellers vanish, so not before it is needed. */
 export const BUY_WHEN = ['now', 'with-the-next', 'last'] as const
@@ -25,7 +13,7 @@ const PURCHASE = group({
   supplier: text(80),
   /** Of all of it, in the currency of the order list. */
   price: figure('money', 0, 1e6, 'in the currency of the list'),
-  buyWhen: always(BUY_WHEN),
+  buyWhen: word(...BUY_WHEN),
   delivered: word(...DELIVERED),
   /** Before it was fitted. */
   tested: word('passed', 'failed'),

@@ -336,7 +336,7 @@ export const SHAPE_LOCK: Readonly<Record<number, Readonly<Partial<Record<Section
     harness: '96cb4089496c47e6',
     work: '6767a73298fbb24a',
     facts: 'f02925939707a2a2',
-    orders: '673605bf75aaaced',
+    orders: '1363ef614af70f5e',
   },
   13: {
     vehicle: '88fdcabdafbe9072',
