@@ -147,11 +147,14 @@ describe('a cable and its cam', () => {
     ['the turn of the cam', { camDeg: null }, /cam of “Pedal cable”/],
   ])('without %s nothing is said of it but that', (_name, change, wants) => {
     const v = verdict(withThrottle({ links: [{ ...cable, ...change }] }), 'linkage')!
-    expect([v.state, sentenceText(v.reason)]).toEqual(['unknown', expect.stringMatching(wants)])
+    expect([v.state, sentenceText(v.reason, {})]).toEqual(['unknown', expect.stringMatching(wants)])
   })
   it('of a rod the lever at the plate is asked for', () => {
     const v = verdict(withThrottle({ links: [{ ...rod, driven: { ...rod.driven, armM: null } }] }), 'linkage')!
-    expect([v.state, sentenceText(v.reason)]).toEqual(['unknown', expect.stringMatching(/lever on the plate side of/)])
+    expect([v.state, sentenceText(v.reason, {})]).toEqual([
+      'unknown',
+      expect.stringMatching(/lever on the plate side of/),
+    ])
   })
 })
 
