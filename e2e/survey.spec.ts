@@ -195,7 +195,7 @@ test('parts of the job: when, from whom, for how much, what came, and whether it
   const order = page.getByRole('complementary', { name: 'Order of a part' })
   // To look at a part enters nothing.
   await expect(order).toContainText('Bield R1 low')
-  expect(await bench.stored(id, 'orders')).toMatchObject({ purchases: [{ name: 'Quarrie Q170' }] })
+  expect(await bench.stored(id, 'orders')).toMatchObject({ purchases: [] })
   await order.getByRole('button', { name: 'Enter its order' }).click()
   await expect(list.getByRole('row', { name: /Bield R1 low/ })).toContainText('not said')
   await order.getByLabel('Buy', { exact: true }).selectOption('now')
@@ -216,6 +216,16 @@ test('parts of the job: when, from whom, for how much, what came, and whether it
   expect(csv).toMatch(/Bield R1 low,1,given,.*,now,Fellside Fuel Parts,62\.5,EUR,damaged,not yet,no,/)
   await order.getByRole('button', { name: 'Remove what is entered here' }).click()
   await expect(list).toContainText('0 priced')
+  // Whichever line is pressed, at a desk and on a phone, its order is in sight and next for the keyboard.
+  for (const width of [1280, 390]) {
+    await page.setViewportSize({ width, height: 800 })
+    await list.getByRole('button').last().click()
+    const enter = order.getByRole('button', { name: 'Enter its order' })
+    await expect(enter).toBeInViewport()
+    await page.keyboard.press('Tab')
+    await expect(enter).toBeFocused()
+    await list.getByRole('button').first().click()
+  }
 })
 
 test('the job log has a kind for each thing that is lost else; what was done for now holds up hand-over', async ({

@@ -9,7 +9,7 @@ import {
   type PurchaseLine,
   type Purchases,
 } from '@lochmoor/core'
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { DataTable } from '../benches/bench/DataTable.tsx'
 import { Group } from '../benches/bench/Group.tsx'
 import { PaperLinks } from '../benches/bench/PaperLinks.tsx'
@@ -34,6 +34,13 @@ export const PurchasesPage = () => {
   const [asked, setAsked] = useState<string | null>(null)
   useEffect(ownDataIsThere, [])
   const shown = all.lines.find((l) => l.id === asked) ?? null
+  const aside = useRef<HTMLElement>(null)
+  // To where the order is entered, past all lines below the one that was pressed.
+  useEffect(() => {
+    if (asked === null) return
+    aside.current?.focus({ preventScroll: true })
+    aside.current?.scrollIntoView({ block: 'nearest' })
+  }, [asked])
   return (
     <div className="min-h-0 flex-1 lg:overflow-y-auto">
       <div className="mx-auto grid w-full max-w-7xl grid-cols-1 gap-6 p-3 lg:grid-cols-[minmax(0,1fr)_20rem] lg:p-6">
@@ -48,18 +55,24 @@ export const PurchasesPage = () => {
               rows={all.lines}
               keyOf={(l) => l.id}
               columns={[
+                { head: 'Part', wide: true, cell: (l) => <PartName line={l} alike={all.lines.filter((o) => o.name === l.name).length > 1} chosen={l.id === shown?.id} onOpen={() => setAsked(l.id)} /> },
                 { head: 'Quantity', right: true, cell: (l) => (l.part ? <span className={l.part.line.assumed ? 'text-soft italic' : 'font-semibold'}>{l.part.line.assumed && 'assumed '}<FigureText figure={l.part.line.quantity} /></span> : '–') },
-                { head: 'Part', wide: true, cell: (l) => <PartName line={l} chosen={l.id === shown?.id} onOpen={() => setAsked(l.id)} /> },
                 { head: 'Station', cell: (l) => (l.part ? l.part.stations.map((s) => headOf(s).short).join(', ') : 'none any more') },
-                { head: 'Buy', cell: (l) => l.words.buy },
+                { head: 'Buy', cell: (l) => <span className="whitespace-nowrap">{l.words.buy}</span> },
                 { head: 'Supplier', cell: (l) => l.purchase?.supplier ?? '' },
                 { head: all.currency === '' ? 'Price' : `Price, ${all.currency}`, right: true, cell: (l) => (l.purchase && l.purchase.price !== null ? <FigureText figure={fig(l.purchase.price, 'money', 2)} /> : '') },
-                { head: 'Delivered', cell: (l) => l.words.delivered },
+                { head: 'Delivered', cell: (l) => <span className="whitespace-nowrap">{l.words.delivered}</span> },
               ]}
             />
           )}
         </section>
-        <aside aria-label="Order of a part">
+        <aside
+          ref={aside}
+          aria-label="Order of a part"
+          tabIndex={-1}
+          // Below a list of forty parts nobody would see it, nor beside its first line when the fortieth is pressed.
+          className={`outline-none lg:sticky lg:top-6 lg:max-h-[calc(100dvh-7.5rem)] lg:self-start lg:overflow-y-auto ${shown ? 'max-lg:order-first' : ''}`}
+        >
           {shown ? <OrderOf key={shown.id} job={job} line={shown} onGone={() => setAsked(null)} /> : <p className="text-soft">Choose a part to enter when it is bought, from whom, and what came.</p>}
           <h2 className="mt-4 mb-1 border-b-2 border-ink pb-0.5 font-extrabold">As a file</h2>
           <PaperLinks papers={[{ file: 'purchases.csv', words: 'Parts and orders as CSV' }]} />
@@ -92,10 +105,23 @@ const Standing = ({ all }: { all: Purchases }) => (
   </>
 )
 
-const PartName = ({ line, chosen, onOpen }: { line: PurchaseLine; chosen: boolean; onOpen: () => void }) => (
+interface NameProps {
+  readonly line: PurchaseLine
+  /** Other lines have its name: what it must be tells them apart. */
+  readonly alike: boolean
+  readonly chosen: boolean
+  readonly onOpen: () => void
+}
+
+const PartName = ({ line, alike, chosen, onOpen }: NameProps) => (
   <>
     <button type="button" aria-pressed={chosen} onClick={onOpen} className={`text-left underline decoration-hair hover:decoration-accent ${chosen ? 'font-bold' : ''}`}>
       {line.name}
+      {alike && line.part && (
+        <>
+          , <SentenceText sentence={line.part.line.specification} />
+        </>
+      )}
     </button>
     {line.faults.map((f, i) => (
       <span key={i} className="flex items-baseline gap-1.5 leading-snug">

@@ -118,12 +118,16 @@ const Blocks = <R,>({ columns: [first, ...figures], rows, keyOf, marked, onRow }
       >
         <div className="font-semibold">{first?.cell(row)}</div>
         <dl className="flex flex-wrap gap-x-4 gap-y-0.5">
-          {figures.map((c) => (
-            <div key={c.head} className={`flex min-w-0 items-baseline gap-1.5 ${c.wide ? 'w-full' : ''}`}>
-              <dt className={c.unseenHead ? 'sr-only' : 'shrink-0 text-soft'}>{c.head}</dt>
-              <dd className="min-w-0">{c.cell(row)}</dd>
-            </div>
-          ))}
+          {/* Without a column above it, a name with nothing behind it says nothing. */}
+          {figures
+            .map((c) => [c, c.cell(row)] as const)
+            .filter(([, cell]) => cell !== '')
+            .map(([c, cell]) => (
+              <div key={c.head} className={`flex min-w-0 items-baseline gap-1.5 ${c.wide ? 'w-full' : ''}`}>
+                <dt className={c.unseenHead ? 'sr-only' : 'shrink-0 text-soft'}>{c.head}</dt>
+                <dd className="min-w-0">{cell}</dd>
+              </div>
+            ))}
         </dl>
       </li>
     ))}

@@ -34,7 +34,7 @@ describe('states that say what is open, and what to do about it', () => {
   ])('%s', (_name, job, state, title, reason) => {
     const v = verdict(job, state.split(' ')[0]!)!
     expect([`${v.id} ${v.state}`, v.title, sentenceText(v.reason, {})]).toEqual([state, expect.stringMatching(title), expect.stringMatching(reason)]) // prettier-ignore
-    expect(v.next === null ? '' : sentenceText(v.next, {})).not.toBe('')
+    expect(v.next === null ? '' : sentenceText(v.next!, {})).not.toBe('')
   })
 }) // prettier-ignore
 
