@@ -146,9 +146,13 @@ export class Browser {
     const openDB = (async (...of: Parameters<typeof idb.openDB>) => {
       const db = await alive(() => idb.openDB(...of))
       return {
+        get: (store: string, key: string) => alive(() => db.get(store, key)),
         getAll: (store: string) => alive(() => db.getAll(store)),
+        getAllKeys: (store: string) => alive(() => db.getAllKeys(store)),
+        getAllFromIndex: (store: string, index: string) => alive(() => db.getAllFromIndex(store, index)),
         put: (store: string, value: unknown) => alive(() => db.put(store, value)),
         delete: (store: string, key: string) => alive(() => db.delete(store, key)),
+        clear: (store: string) => alive(() => db.clear(store)),
       }
     }) as unknown as typeof idb.openDB
     const modules = modulesOf({
