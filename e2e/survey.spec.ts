@@ -224,6 +224,8 @@ test('parts of the job: when, from whom, for how much, what came, and whether it
     await expect(enter).toBeInViewport()
     await page.keyboard.press('Tab')
     await expect(enter).toBeFocused()
+    await list.getByRole('button').last().click()
+    await expect(enter).toBeInViewport()
     await list.getByRole('button').first().click()
   }
 })

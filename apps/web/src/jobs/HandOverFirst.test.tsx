@@ -3,10 +3,10 @@ import { emptyJob, type AcceptanceId, type JobDocument, type LogRecord } from '@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { MemoryRouter } from 'react-router'
-import { forgetAlong } from '../store/along.ts'
 import { initialJobState, useJobStore } from '../store/jobStore.ts'
 import { outbox } from '../store/outbox.ts'
 import { stopSending } from '../store/sending.ts'
+import { nothingWaits } from '../test/nothingWaits.ts'
 import { reply, sitHere } from '../test/session.ts'
 import { HandOverFirst } from './HandOverFirst.tsx'
 
@@ -55,9 +55,7 @@ const reason = () => screen.getByLabelText('Reason for handing over anyway')
 
 beforeEach(async () => {
   sitHere()
-  await forgetAlong()
-  await outbox.load()
-  for (const e of outbox.ofJob(JOB)) outbox.remove(e.key)
+  await nothingWaits(JOB)
 })
 afterEach(stopSending)
 

@@ -8,6 +8,7 @@ import { initialJobState, useJobStore, type JobState } from '../store/jobStore.t
 import { outbox } from '../store/outbox.ts'
 import { stopSending } from '../store/sending.ts'
 import { setUnitPreset } from '../store/preferences.ts'
+import { nothingWaits } from '../test/nothingWaits.ts'
 import { reply, sitAsGuest, sitHere } from '../test/session.ts'
 import { LogBookPage } from './LogBookPage.tsx'
 
@@ -67,10 +68,7 @@ const rows = () => within(screen.getByRole('region', { name: 'Job log' })).getAl
 beforeEach(async () => {
   sitHere()
   setUnitPreset('metric')
-  // What an earlier test was answered is not there without a server.
-  await forgetAlong()
-  await outbox.load()
-  for (const e of outbox.ofJob(JOB)) outbox.remove(e.key)
+  await nothingWaits(JOB)
 })
 afterEach(stopSending)
 

@@ -31,9 +31,10 @@ const PATH = 'orders.purchases'
 export const PurchasesPage = () => {
   const job = useJobStore((s) => s.document!)
   const all = useMemo(() => purchasesOf(job), [job])
-  const [asked, setAsked] = useState<string | null>(null)
+  // A new object each time one is pressed: the same line pressed again is to be seen again.
+  const [asked, setAsked] = useState<{ readonly id: string } | null>(null)
   useEffect(ownDataIsThere, [])
-  const shown = all.lines.find((l) => l.id === asked) ?? null
+  const shown = all.lines.find((l) => l.id === asked?.id) ?? null
   const aside = useRef<HTMLElement>(null)
   // To where the order is entered, past all lines below the one that was pressed.
   useEffect(() => {
@@ -55,7 +56,7 @@ export const PurchasesPage = () => {
               rows={all.lines}
               keyOf={(l) => l.id}
               columns={[
-                { head: 'Part', wide: true, cell: (l) => <PartName line={l} alike={all.lines.filter((o) => o.name === l.name).length > 1} chosen={l.id === shown?.id} onOpen={() => setAsked(l.id)} /> },
+                { head: 'Part', wide: true, cell: (l) => <PartName line={l} alike={all.lines.filter((o) => o.name === l.name).length > 1} chosen={l.id === shown?.id} onOpen={() => setAsked({ id: l.id })} /> },
                 { head: 'Quantity', right: true, cell: (l) => (l.part ? <span className={l.part.line.assumed ? 'text-soft italic' : 'font-semibold'}>{l.part.line.assumed && 'assumed '}<FigureText figure={l.part.line.quantity} /></span> : '–') },
                 { head: 'Station', cell: (l) => (l.part ? l.part.stations.map((s) => headOf(s).short).join(', ') : 'none any more') },
                 { head: 'Buy', cell: (l) => <span className="whitespace-nowrap">{l.words.buy}</span> },
