@@ -1,5 +1,7 @@
 import { expect, test as base, type Page } from '@playwright/test'
+import { startTestServer } from '../tools/launch/startTestServer.mjs'
 import { noteWhatStoppedDrawing } from './drawing.ts'
+import { slowDown } from './slowly.ts'
 
 export const DEMO = {
   curlew: '3f0c6a52-8a0e-4b60-8a53-2f6f2b1c9d11',
@@ -102,15 +104,24 @@ export class Bench {
   }
 }
 
-export const test = base.extend<{ bench: Bench }>({
+export const test = base.extend<{ address: string; bench: Bench }>({
+  /** One application for all tests; a second try has one of its own, without what the first left behind. */
+  // eslint-disable-next-line no-empty-pattern -- the runner reads from the braces what is asked for
+  address: async ({}, use, info) => {
+    if (info.retry === 0) return use(process.env['LOCHMOOR_E2E_ADDRESS']!)
+    const own = await startTestServer()
+    await use(own.address)
+    await own.end()
+  },
   page: async ({ page, browser }, use, info) => {
+    await slowDown(page)
     await use(page)
     await noteWhatStoppedDrawing(browser, info)
   },
-  bench: async ({ page }, use) => {
+  bench: async ({ page, address }, use) => {
     const failures: string[] = []
     page.on('pageerror', (e) => failures.push(e.message))
-    const bench = new Bench(page, process.env['LOCHMOOR_E2E_ADDRESS']!)
+    const bench = new Bench(page, address)
     await bench.signIn()
     await use(bench)
     expect(failures).toEqual([])

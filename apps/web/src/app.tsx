@@ -6,6 +6,7 @@ import { RouterProvider } from 'react-router/dom'
 import { SessionGate } from './account/SessionGate.tsx'
 import { STATION_SCREENS } from './benches/stationScreens.tsx'
 import { JobsPage } from './jobs/JobsPage.tsx'
+import { keepPlaces } from './jobs/keepPlaces.ts'
 import { LastPlace } from './jobs/LastPlace.tsx'
 import { keepOpenJob } from './store/along.ts'
 import { askBeforeLosing } from './store/askBeforeLosing.ts'
@@ -85,6 +86,7 @@ const router = createBrowserRouter([
 
 askBeforeLosing()
 keepOpenJob()
+keepPlaces(router)
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <InReadersEnglish>

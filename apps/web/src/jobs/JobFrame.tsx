@@ -12,7 +12,7 @@ import { JobHeader } from './JobHeader.tsx'
 import { ShownJob } from './ShownJob.tsx'
 import { StationsRail } from './StationsRail.tsx'
 import { useSession } from '../store/sessionStore.ts'
-import { useAddressInJob, useKeptPlace } from './useKeptPlace.ts'
+import { useAddressInJob } from './useKeptScroll.ts'
 import { useUndoKeys } from './useUndoKeys.ts'
 
 const loadAll = async (jobId: string): Promise<ApiError | null> => {
@@ -31,7 +31,6 @@ export const JobFrame = () => {
   const at = useAddressInJob().split('/')[0] ?? ''
   useUndoKeys()
   useJobCommands()
-  useKeptPlace()
 
   useEffect(() => {
     void loadAll(jobId).then(setTrouble)

@@ -1,5 +1,5 @@
 import { useRef, type ReactNode } from 'react'
-import { useKeptScroll } from '../../jobs/useKeptPlace.ts'
+import { useKeptScroll } from '../../jobs/useKeptScroll.ts'
 import { useMayWrite } from '../../store/sessionStore.ts'
 
 interface Props {

@@ -1,26 +1,16 @@
 import { useEffect, type RefObject } from 'react'
 import { useLocation } from 'react-router'
 import { useJobStore } from '../store/jobStore.ts'
-import { placesOf, rememberPlace, rememberScrolled } from '../store/places.ts'
+import { placesOf, rememberScrolled } from '../store/places.ts'
 
 /** Scrolling is remembered once it rests so long, ms. */
 const REST_MS = 200
 
 /** What follows the job in an address: `fuel/order` of `/jobs/…/fuel/order`. */
-const within = (pathname: string): string => pathname.split('/').slice(3).filter(Boolean).join('/')
+export const addressInJob = (pathname: string): string => pathname.split('/').slice(3).filter(Boolean).join('/')
 
 /** Address within the open job. */
-export const useAddressInJob = (): string => within(useLocation().pathname)
-
-/** Remembers the open screen of the job, for the next time it is opened. */
-export const useKeptPlace = (): void => {
-  const jobId = useJobStore((s) => s.jobId)
-  const { pathname } = useLocation()
-  const at = within(pathname)
-  useEffect(() => {
-    if (jobId !== null && at !== '' && pathname.startsWith(`/jobs/${jobId}/`)) rememberPlace(jobId, at)
-  }, [jobId, at, pathname])
-}
+export const useAddressInJob = (): string => addressInJob(useLocation().pathname)
 
 /** Keeps how far something is scrolled under a name, once it rests and when the screen is left. */
 const keepScroll = (source: EventTarget, px: () => number, keep: (px: number) => void): (() => void) => {
@@ -54,7 +44,7 @@ export const useKeptScroll = (ref: RefObject<HTMLElement | null>, part: string):
     const element = ref.current
     const { jobId } = useJobStore.getState()
     if (!element || jobId === null) return
-    const name = `${within(pathname)} ${part}`
+    const name = `${addressInJob(pathname)} ${part}`
     const known = placesOf(jobId).scrolled[name]
     if (known && !arrives) element.scrollTo({ top: known })
     return keepScroll(
