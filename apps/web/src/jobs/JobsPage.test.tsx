@@ -1,17 +1,19 @@
 import type { JobBoard } from '@lochmoor/contract'
 import { emptyJob } from '@lochmoor/core'
-import { render, screen, waitFor } from '@testing-library/react'
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { MemoryRouter, Route, Routes } from 'react-router'
+import { BrowserRouter, MemoryRouter, Route, Routes } from 'react-router'
 import { reply, sitHere } from '../test/session.ts'
 import { JobsPage } from './JobsPage.tsx'
 
-const show = (path = '/jobs') =>
-  render(
-    <MemoryRouter initialEntries={[path]}>
+const show = (path = '/jobs') => {
+  window.history.replaceState(null, '', path)
+  return render(
+    <BrowserRouter>
       <JobsPage />
-    </MemoryRouter>,
+    </BrowserRouter>,
   )
+}
 const byState = { asked: 0, surveyed: 1, designed: 0, 'parts-ordered': 0, 'in-build': 0, started: 0, 'handed-over': 0 }
 const job: JobBoard['jobs'][number] = {
   id: '3f0c6a52-8a0e-4b60-8a53-2f6f2b1c9d11',
@@ -88,6 +90,17 @@ describe('board of jobs', () => {
     expect(asked[0]![1]).toMatch(/state=surveyed.*sort=days/)
     await userEvent.click(screen.getByRole('button', { name: /Surveyed/ }))
     await waitFor(() => expect(asked.filter(([, p]) => p.startsWith('/api/jobs?')).at(-1)![1]).not.toMatch(/state=/))
+  })
+
+  it('a press that comes before the one ahead of it is drawn takes nothing of it back', async () => {
+    serve({ jobs: [job], total: 1, page: 1, size: 25, byState })
+    show('/jobs?state=surveyed&page=2')
+    await screen.findByRole('link', { name: /Aldmoor/ })
+    act(() => {
+      fireEvent.click(screen.getByRole('button', { name: /Surveyed/ }))
+      fireEvent.change(screen.getByLabelText('Sort by'), { target: { value: 'title' } })
+    })
+    expect(window.location.search).toBe('?sort=title&direction=up')
   })
 
   it('an empty board says what to do, an empty answer to filters says that', async () => {

@@ -11,18 +11,15 @@ export const useBoardQuery = (): {
   const parsed = BoardQuery.safeParse(Object.fromEntries(params))
   const query = parsed.success ? parsed.data : BoardQuery.parse({})
   const change = useCallback(
-    (wanted: Readonly<Record<string, string | number | undefined>>) =>
-      setParams(
-        (old) => {
-          const next = new URLSearchParams(old)
-          next.delete('page')
-          for (const [key, value] of Object.entries(wanted))
-            if (value === undefined || value === '') next.delete(key)
-            else next.set(key, String(value))
-          return next
-        },
-        { replace: true },
-      ),
+    (wanted: Readonly<Record<string, string | number | undefined>>) => {
+      // The window's own address is ahead of what is drawn: a second press at once does not take the first one back.
+      const next = new URLSearchParams(window.location.search)
+      next.delete('page')
+      for (const [key, value] of Object.entries(wanted))
+        if (value === undefined || value === '') next.delete(key)
+        else next.set(key, String(value))
+      setParams(next, { replace: true })
+    },
     [setParams],
   )
   return { query, change }
