@@ -10,6 +10,7 @@ import { keepPlaces } from './jobs/keepPlaces.ts'
 import { LastPlace } from './jobs/LastPlace.tsx'
 import { keepOpenJob } from './store/along.ts'
 import { askBeforeLosing } from './store/askBeforeLosing.ts'
+import { noteHeldPresses } from './store/heldPress.ts'
 import { ownDataIsThere } from './shell/arrived.ts'
 import { fetchTheRest, later } from './shell/later.tsx'
 import { NotFound, Unexpected } from './shell/Misses.tsx'
@@ -87,6 +88,7 @@ const router = createBrowserRouter([
 askBeforeLosing()
 keepOpenJob()
 keepPlaces(router)
+noteHeldPresses()
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <InReadersEnglish>

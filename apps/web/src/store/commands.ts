@@ -19,6 +19,7 @@ import {
   type WorkSection,
 } from '@lochmoor/core'
 import { afterCommit, afterRedo, afterUndo, changedSections, useJobStore, type JobState } from './jobStore.ts'
+import { heldSinceMs } from './heldPress.ts'
 import { newId } from './newId.ts'
 import { outbox } from './outbox.ts'
 import { crossAgain, crossBack } from './records.ts'
@@ -34,7 +35,7 @@ export interface Command {
   readonly label: string
   can(job: JobDocument): boolean
   apply(job: JobDocument): JobDocument
-  /** Consecutive runs with the same label become one step of undo. */
+  /** Consecutive runs with the same label become one step of undo: those in quick succession, and all of one drag. */
   readonly merges?: boolean
   /** Puts something there whatever stands elsewhere: nothing of it was made from the job as it was. */
   readonly standsAlone?: boolean
@@ -160,6 +161,12 @@ export const setSystemType = (systemType: FuelLoop | null): Command => ({
 const MERGE_WITHIN_MS = 1200
 let lastRun = { label: '', atMs: 0 }
 
+/** Whether the last run was within the same drag: however long somebody pauses in it, it is one. */
+const isSameDrag = (): boolean => {
+  const sinceMs = heldSinceMs()
+  return sinceMs !== null && sinceMs <= lastRun.atMs
+}
+
 /** Puts every section that differs from what the server has into the outbox. */
 const keep = (before: JobState, after: JobState): void => {
   const { acknowledged, document, jobId } = after
@@ -227,7 +234,10 @@ export const run = (command: Command): boolean => {
   const state = useJobStore.getState()
   if (!state.document || personNow() === null || !command.can(state.document)) return false
   const atMs = performance.now()
-  const merge = command.merges === true && lastRun.label === command.label && atMs - lastRun.atMs < MERGE_WITHIN_MS
+  const merge =
+    command.merges === true &&
+    lastRun.label === command.label &&
+    (atMs - lastRun.atMs < MERGE_WITHIN_MS || isSameDrag())
   lastRun = { label: command.label, atMs }
   const next = changed(state.document, command)
   const go = () => void move((s) => afterCommit(s, next, command.label, merge))

@@ -5,6 +5,7 @@ import { FakeServer } from '../test/server.ts'
 import { sitHere } from '../test/session.ts'
 import { askBeforeLosing } from './askBeforeLosing.ts'
 import { redo, run, setFuel, setVehicle, undo } from './commands.ts'
+import { noteHeldPresses } from './heldPress.ts'
 import { enterRecord } from './records.ts'
 import { discard, settleConflict } from './conflicts.ts'
 import { useJobStore } from './jobStore.ts'
@@ -24,6 +25,7 @@ const fuelThere = () => server.sections.fuel.value as FuelSection
 const vehicleThere = () => server.sections.vehicle.value as VehicleSection
 const low = (lowV: number, label = 'least voltage') => run(setFuel({ lowV }, label, false))
 askBeforeLosing()
+noteHeldPresses()
 /** Whether the page goes without being asked about. */
 const goes = () => dispatchEvent(new Event('beforeunload', { cancelable: true }))
 /** As a page that is loaded again: memory is gone, the browser's own store is not. */
@@ -257,6 +259,31 @@ describe('one door', () => {
     run(setFuel({ highV: 14.2 }, 'typing'))
     undo()
     expect(state().document!.fuel.highV).toBeNull()
+  })
+  it('a drag is one step, however long somebody pauses in it; two drags are two', () => {
+    const clock = jest.spyOn(performance, 'now')
+    let nowMs = 10_000
+    clock.mockImplementation(() => nowMs)
+    const drag = (...volts: number[]) => {
+      dispatchEvent(new Event('pointerdown'))
+      for (const highV of volts) {
+        run(setFuel({ highV }, 'dragged'))
+        nowMs += 5_000
+      }
+      dispatchEvent(new Event('pointerup'))
+      nowMs += 5_000
+    }
+    const { length } = state().past
+    drag(14, 14.1, 14.2)
+    drag(14.3, 14.4)
+    run(setFuel({ highV: 15 }, 'dragged'))
+    expect(state().past.length - length).toBe(3)
+    undo()
+    undo()
+    expect(state().document!.fuel.highV).toBe(14.2)
+    undo()
+    expect(state().document!.fuel.highV).toBeNull()
+    clock.mockRestore()
   })
   it('a change that changes nothing leaves no step', () => {
     const before = state().past.length
