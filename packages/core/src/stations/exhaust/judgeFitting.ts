@@ -3,15 +3,16 @@ import { fig, plain, say } from '../../verdict/index.ts'
 import { CLAMP_FAULT_WORDS, clampFitOf } from '../../exhaust/fitting/clampFit.ts'
 import { fittingAdvice, type FittingAdvice } from '../../exhaust/fitting/weldOrClamp.ts'
 import { pieceAt, runOf, type LaidPiece } from '../../exhaust/pipe/layOut.ts'
+import type { RunId } from '../../sections/index.ts'
 import { atSensor, chosenSpots, type ExhaustCase, type ExhaustVerdict } from './exhaustCase.ts'
 
 /** The piece each sensor goes into. */
 export const piecesDrilled = (
   c: ExhaustCase,
-): { readonly name: string; readonly piece: LaidPiece; readonly index: number }[] =>
+): { readonly name: string; readonly run: RunId; readonly piece: LaidPiece; readonly index: number }[] =>
   chosenSpots(c).flatMap(({ name, spot, index }) => {
     const run = runOf(c.runs, spot.run)
-    return run ? [{ name, index, piece: pieceAt(run, spot.alongM) }] : []
+    return run ? [{ name, index, run: spot.run, piece: pieceAt(run, spot.alongM) }] : []
   })
 
 const fitsPipe = (bung: BungPart, pipeM: number): boolean => {

@@ -1,5 +1,5 @@
 import type { PartLine } from '../../parts/index.ts'
-import { fig, say } from '../../verdict/index.ts'
+import { fig, say, type Sentence } from '../../verdict/index.ts'
 import { clampFitOf } from '../../exhaust/fitting/clampFit.ts'
 import { jointsReadByAny } from './leaksOfCase.ts'
 import { chosenSpots, type ExhaustCase } from './exhaustCase.ts'
@@ -12,6 +12,13 @@ const JOINT_PARTS = {
   clamped: 'Clamp',
   ball: 'Ring for a ball joint',
 } as const
+
+/** Outside diameters of pipes, each once. */
+const outsidesOf = (outsidesM: readonly number[]): Sentence => {
+  const [first = 0, ...others] = [...new Set(outsidesM)]
+  const all = others.reduce((said, m) => say`${said} and ${fig(m, 'bore')}`, say`${fig(first, 'bore')}`)
+  return say`for ${all} outside`
+}
 
 /** What to order and to have in reach for the sensors of a job. */
 export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
@@ -78,8 +85,9 @@ export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
             id: 'flanges',
             what: 'joint',
             name: 'Pair of exhaust flanges with gasket and bolts',
-            quantity: fig(2, 'count'),
-            specification: say`for ${fig(pipe.piece.outsideM, 'bore')} outside`,
+            // One at each end of every stretch that is cut out.
+            quantity: fig(2 * new Set(pipes.map((p) => p.run)).size, 'count'),
+            specification: outsidesOf(pipes.map((p) => p.piece.outsideM)),
             why: 'pipe with the sensor made removable',
             assumed,
           },
