@@ -24,12 +24,14 @@ test('a job opens where it was left: station, tab, unfolded phases and how far i
   // Back at the station it is the tab that was open there.
   await bench.byRail('Fuel system')
   await expect(page).toHaveURL(/fuel\/lines$/)
+  // The address is ahead of what is drawn.
+  await expect(page.getByRole('heading', { name: 'Legs of the feed line' })).toBeVisible()
   await page.locator('#measured').evaluate((e) => (e.scrollTop = 150))
   await page.waitForFunction(() => /"fuel\/lines measured":1\d\d/.test(localStorage.getItem('lochmoor-places') ?? ''))
   await page.goto(`${bench.address}/jobs`)
   await page.getByRole('link', { name: 'Left in the middle' }).click()
   await expect(page).toHaveURL(/fuel\/lines$/)
-  expect(await page.locator('#measured').evaluate((e) => e.scrollTop)).toBeGreaterThan(99)
+  await expect.poll(() => page.locator('#measured').evaluate((e) => e.scrollTop)).toBeGreaterThan(99)
   for (const phase of ['Survey', 'Design'])
     await expect(rail(page).getByRole('button', { name: new RegExp(`^${phase}`) })).toHaveAttribute(
       'aria-expanded',

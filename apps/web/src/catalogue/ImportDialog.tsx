@@ -6,7 +6,7 @@ import { storeOwnParts } from '../api/catalogue.ts'
 import { DataTable } from '../benches/bench/DataTable.tsx'
 import { Button } from '../shell/Button.tsx'
 import { reloadCatalogue } from '../store/catalogueStore.ts'
-import { CatalogueDialog } from './CatalogueDialog.tsx'
+import { OverPage } from '../shell/OverPage.tsx'
 import { KIND_TITLES } from './kinds.ts'
 import { readParts, type ReadRow } from './readParts.ts'
 
@@ -33,7 +33,7 @@ export const ImportDialog = ({ kind, parts, onClose }: Props) => {
     onClose()
   }
   return (
-    <CatalogueDialog title={`Import into ${KIND_TITLES[kind].toLowerCase()}`} onClose={onClose}>
+    <OverPage title={`Import into ${KIND_TITLES[kind].toLowerCase()}`} wide="table" onClose={onClose}>
       <p className="mb-2 text-soft">
         The first row names the columns, as in an exported list. Rows without an id of our own become new parts.
       </p>
@@ -87,7 +87,7 @@ export const ImportDialog = ({ kind, parts, onClose }: Props) => {
           </Button>
         </div>
       )}
-    </CatalogueDialog>
+    </OverPage>
   )
 }
 

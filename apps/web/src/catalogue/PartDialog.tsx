@@ -15,7 +15,7 @@ import { Button } from '../shell/Button.tsx'
 import { useFetched } from '../shell/useFetched.ts'
 import { reloadCatalogue } from '../store/catalogueStore.ts'
 import { useMayWrite } from '../store/sessionStore.ts'
-import { CatalogueDialog } from './CatalogueDialog.tsx'
+import { OverPage } from '../shell/OverPage.tsx'
 import { CellField } from './CellField.tsx'
 import { CurveField } from './CurveField.tsx'
 import { KIND_ONE } from './kinds.ts'
@@ -34,7 +34,7 @@ export const PartDialog = ({ kind, part, parts, onClose }: Props) => {
   const mayWrite = useMayWrite()
   const title = part === null ? `Our own ${KIND_ONE[kind]}` : part.name
   return (
-    <CatalogueDialog title={title} onClose={onClose}>
+    <OverPage title={title} wide="table" onClose={onClose}>
       {part && !own && (
         <p className="mb-2 text-soft">
           Ships with Lochmoor and stays as it is. Changed figures are saved as a part of our own.
@@ -44,7 +44,7 @@ export const PartDialog = ({ kind, part, parts, onClose }: Props) => {
         <PartForm kind={kind} part={part} parts={parts} onClose={onClose} />
       </fieldset>
       {part && mayWrite && <Uses kind={kind} part={part} own={own} onClose={onClose} />}
-    </CatalogueDialog>
+    </OverPage>
   )
 }
 

@@ -1,7 +1,7 @@
 import { counted, describePath, isItemPath, sameValue } from '@lochmoor/core'
-import { Dialog } from 'radix-ui'
 import { useState } from 'react'
 import { Button } from '../shell/Button.tsx'
+import { OverPage } from '../shell/OverPage.tsx'
 import { settleConflict, type Choice } from '../store/conflicts.ts'
 import { useJobStore } from '../store/jobStore.ts'
 import { ownLabel, showValue, type Reader } from './showValue.ts'
@@ -38,65 +38,56 @@ const Dispute = ({ section, clashes }: { section: string; clashes: Clashes }) =>
   const open = clashes.filter((c) => !choices[c.path]).length
   const all = (choice: Choice) => setChoices(Object.fromEntries(clashes.map((c) => [c.path, choice])))
   return (
-    <Dialog.Root open>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-30 bg-black/50" />
-        <Dialog.Content
-          aria-describedby="conflict-text"
-          className="fixed top-1/2 left-1/2 z-40 max-h-[85dvh] w-[min(46rem,94vw)] -translate-1/2 overflow-auto border-2 border-ink bg-sheet p-5"
-        >
-          <Dialog.Title className="mb-1 text-lg font-bold">Somebody else changed the same</Dialog.Title>
-          <p id="conflict-text" className="mb-3">
-            Nothing was overwritten. Changes made by only one of you have been merged; choose the rest field by field.
-            Undo brings yours back.
-          </p>
-          <table className="mb-4 w-full text-left">
-            <thead>
-              <tr className="border-b-2 border-ink">
-                <th className="py-1">Field</th>
-                <th>Was</th>
-                <th>Mine</th>
-                <th>Theirs</th>
+    <OverPage
+      title="Somebody else changed the same"
+      about="Nothing was overwritten. Changes made by only one of you have been merged; choose the rest field by field. Undo brings yours back."
+      wide="figures"
+    >
+      <table className="mb-4 w-full text-left">
+        <thead>
+          <tr className="border-b-2 border-ink">
+            <th className="py-1">Field</th>
+            <th>Was</th>
+            <th>Mine</th>
+            <th>Theirs</th>
+          </tr>
+        </thead>
+        <tbody>
+          {clashes.map((c) => {
+            const path = `${section}.${c.path}`
+            const name = describePath(path, job).label
+            const option = (choice: Choice, value: unknown) => (
+              <td className="py-1 pr-2">
+                <button
+                  type="button"
+                  aria-pressed={choices[c.path] === choice}
+                  aria-label={`${choice === 'mine' ? 'Mine' : 'Theirs'}: ${shownOf(value, c.base, path, reader)}, for ${name}`}
+                  onClick={() => setChoices((old) => ({ ...old, [c.path]: choice }))}
+                  className={`min-h-9 w-full border px-2 text-left font-semibold ${choices[c.path] === choice ? 'border-accent bg-accent text-on-accent' : 'border-ink hover:bg-wash'}`}
+                >
+                  {shownOf(value, c.base, path, reader)}
+                </button>
+              </td>
+            )
+            return (
+              <tr key={c.path} className="border-b border-hair">
+                <td className="py-1 pr-3">{name}</td>
+                <td className="pr-3 text-soft">{showValue(c.base, path, reader)}</td>
+                {option('mine', c.mine)}
+                {option('theirs', c.theirs)}
               </tr>
-            </thead>
-            <tbody>
-              {clashes.map((c) => {
-                const path = `${section}.${c.path}`
-                const name = describePath(path, job).label
-                const option = (choice: Choice, value: unknown) => (
-                  <td className="py-1 pr-2">
-                    <button
-                      type="button"
-                      aria-pressed={choices[c.path] === choice}
-                      aria-label={`${choice === 'mine' ? 'Mine' : 'Theirs'}: ${shownOf(value, c.base, path, reader)}, for ${name}`}
-                      onClick={() => setChoices((old) => ({ ...old, [c.path]: choice }))}
-                      className={`min-h-9 w-full border px-2 text-left font-semibold ${choices[c.path] === choice ? 'border-accent bg-accent text-on-accent' : 'border-ink hover:bg-wash'}`}
-                    >
-                      {shownOf(value, c.base, path, reader)}
-                    </button>
-                  </td>
-                )
-                return (
-                  <tr key={c.path} className="border-b border-hair">
-                    <td className="py-1 pr-3">{name}</td>
-                    <td className="pr-3 text-soft">{showValue(c.base, path, reader)}</td>
-                    {option('mine', c.mine)}
-                    {option('theirs', c.theirs)}
-                  </tr>
-                )
-              })}
-            </tbody>
-          </table>
-          <div className="flex flex-wrap items-center gap-3">
-            <Button kind="main" disabled={open > 0} onClick={() => settleConflict(choices)}>
-              Keep these
-            </Button>
-            <Button onClick={() => all('mine')}>All mine</Button>
-            <Button onClick={() => all('theirs')}>All theirs</Button>
-            {open > 0 && <span className="text-soft">{`${counted(open, 'field')} to choose`}</span>}
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+            )
+          })}
+        </tbody>
+      </table>
+      <div className="flex flex-wrap items-center gap-3">
+        <Button kind="main" disabled={open > 0} onClick={() => settleConflict(choices)}>
+          Keep these
+        </Button>
+        <Button onClick={() => all('mine')}>All mine</Button>
+        <Button onClick={() => all('theirs')}>All theirs</Button>
+        {open > 0 && <span className="text-soft">{`${counted(open, 'field')} to choose`}</span>}
+      </div>
+    </OverPage>
   )
 }

@@ -1,6 +1,5 @@
 import { formatNumber, type Working, type WorkingStep } from '@lochmoor/core'
-import { X } from 'lucide-react'
-import { Dialog } from 'radix-ui'
+import { OverPage } from '../../../shell/OverPage.tsx'
 import { prettyFormula, withNumbers } from './formulaText.ts'
 
 interface Props {
@@ -15,33 +14,25 @@ interface Props {
 /** How a figure came about: each formula, the same with its numbers put in, the result and the source. */
 export const WorkingDialog = ({ working, moment, nothing, onClose }: Props) => {
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-30 bg-black/45" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-40 max-h-[88dvh] w-[min(46rem,95vw)] -translate-1/2 overflow-y-auto border-2 border-ink bg-sheet p-5"
-        >
-          <div className="mb-2 flex items-start justify-between gap-4">
-            <Dialog.Title className="text-lg font-extrabold">
-              {working.title} <span className="font-normal text-soft">· {moment.toLowerCase()}, SI units</span>
-            </Dialog.Title>
-            <Dialog.Close aria-label="Close" className="grid size-9 shrink-0 place-items-center hover:bg-wash">
-              <X size={20} aria-hidden />
-            </Dialog.Close>
-          </div>
-          {working.steps.length === 0 ? (
-            <p>{nothing}</p>
-          ) : (
-            <ol>
-              {working.steps.map((step, i) => (
-                <Step key={i} step={step} />
-              ))}
-            </ol>
-          )}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <OverPage
+      title={
+        <>
+          {working.title} <span className="font-normal text-soft">· {moment.toLowerCase()}, SI units</span>
+        </>
+      }
+      wide="figures"
+      onClose={onClose}
+    >
+      {working.steps.length === 0 ? (
+        <p>{nothing}</p>
+      ) : (
+        <ol>
+          {working.steps.map((step, i) => (
+            <Step key={i} step={step} />
+          ))}
+        </ol>
+      )}
+    </OverPage>
   )
 }
 

@@ -1,13 +1,13 @@
 import { headOf, partsOfJob, stepsOfEngineTop } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
-import { FigureText, SentenceText } from '../../../fields/FigureText.tsx'
+import { SentenceText } from '../../../fields/FigureText.tsx'
 import { PathChoice } from '../../../fields/PathChoice.tsx'
 import { BuiltSwitch } from '../../bench/BuiltSwitch.tsx'
 import { Columns } from '../../bench/Columns.tsx'
-import { DataTable } from '../../bench/DataTable.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { PaperLinks } from '../../bench/PaperLinks.tsx'
+import { PartsTable } from '../../bench/PartsTable.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
 import type { EngineTopSheetProps } from '../sheetProps.ts'
 
@@ -72,21 +72,6 @@ export const EngineTopOrderSheet = ({ job, assessment }: EngineTopSheetProps) =>
 const Parts = ({ title, rows, nothing }: { title: string; rows: ReturnType<typeof partsOfJob>; nothing: string }) => (
   <section aria-label={title} className="mt-3">
     <h2 className="mb-1 border-b-2 border-ink pb-0.5 font-extrabold">{title}</h2>
-    {rows.length === 0 ? (
-      <p className="py-2 text-soft">{nothing}</p>
-    ) : (
-      <DataTable
-        name={`${title}, list`}
-        rows={rows}
-        keyOf={(p) => p.id}
-        columns={[
-          { head: 'Quantity', right: true, cell: ({ line }) => <span className={line.assumed ? 'text-soft italic' : 'font-semibold'}>{line.assumed && 'assumed '}<FigureText figure={line.quantity} /></span> },
-          { head: 'Part', wide: true, cell: ({ line }) => line.name },
-          { head: 'Specification', wide: true, cell: ({ line }) => <SentenceText sentence={line.specification} /> },
-          { head: 'Reason', cell: ({ line }) => line.why },
-          { head: 'Station', cell: ({ stations }) => stations.map((s) => headOf(s).short).join(', ') },
-        ]}
-      />
-    )}
+    <PartsTable name={`${title}, list`} lines={rows.map(({ id, line, stations }) => ({ ...line, id, stations }))} nothing={nothing} />
   </section>
 ) // prettier-ignore
