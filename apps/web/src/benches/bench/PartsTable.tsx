@@ -45,7 +45,7 @@ export const PartsTable = ({ lines, nothing, name = 'Parts to order' }: Props) =
           ? [
               {
                 head: 'Station',
-                cell: (l: Props['lines'][number]) => (l.stations ?? []).map((s) => headOf(s).short).join(', '),
+                cell: (l: Props['lines'][number]) => (l.stations ?? []).map((s) => headOf(s).title).join(', '),
               },
             ]
           : []),

@@ -60,7 +60,7 @@ export const partsOfEngineTop = (c: EngineTopCase): PartLine[] => {
             what: 'air cleaner',
             name: on ? 'Air cleaner element' : 'Remote air cleaner, with duct and elbow',
             quantity: fig(1, 'count'),
-            specification: say`${fig(elementM, 'bore', 0)} across, ${fig(heightM, 'bore', 0)} high or more face`,
+            specification: say`${fig(elementM, 'bore', 0)} across, ${fig(heightM, 'bore', 0)} high, or as much face area in another shape`,
             why: 'face velocity at full power',
             assumed: false,
           },
