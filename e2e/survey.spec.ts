@@ -226,6 +226,9 @@ test('parts of the job: when, from whom, for how much, what came, and whether it
     await expect(enter).toBeFocused()
     await list.getByRole('button').last().click()
     await expect(enter).toBeInViewport()
+    await enter.press('Enter')
+    await expect(order.getByLabel('Buy', { exact: true })).toBeFocused()
+    await order.getByRole('button', { name: 'Remove what is entered here' }).click()
     await list.getByRole('button').first().click()
   }
 })

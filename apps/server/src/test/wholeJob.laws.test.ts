@@ -1,9 +1,11 @@
 import { JobDocumentSchema } from '@lochmoor/contract'
 import {
   isWorse,
+  partsOfJob,
   remediesOf,
   STATION_LIST,
   withChange,
+  withValueAt,
   type JobDocument,
   type Remedy,
   type Verdict,
@@ -103,5 +105,48 @@ describe('a remedy, stored and judged afresh', () => {
         if (v.state !== 'unknown' && is.has(id))
           expect([...of, id, isWorse(is.get(id)!.state, v.state)]).toEqual([...of, id, false])
     }
+  })
+})
+
+describe('a part that is ordered', () => {
+  /** Where each list of a job stands, and what is in it. */
+  const listsOf = (value: unknown, path: string): [path: string, items: readonly { id: string }[]][] =>
+    typeof value !== 'object' || value === null
+      ? []
+      : Array.isArray(value)
+        ? value.length > 0 && (value as unknown[]).every((i) => typeof i === 'object' && i !== null && 'id' in i)
+          ? [[path, value as { id: string }[]]]
+          : []
+        : Object.entries(value).flatMap(([key, v]) => listsOf(v, path === '' ? key : `${path}.${key}`))
+  /** What each part is, name and bores, by the id that its order goes by. How many of them there are may change. */
+  const partsOf = (job: JobDocument): ReadonlyMap<string, string> =>
+    new Map(
+      partsOfJob(job).map(({ id, line }) => [
+        id,
+        [
+          line.name,
+          ...line.specification.flatMap((s) => (typeof s === 'object' && s.family === 'bore' ? [s.si] : [])),
+        ].join(' '),
+      ]),
+    )
+  it('is the same thing when others are taken out of the job', () => {
+    let kept = 0
+    for (const [n, job] of DEMO.entries()) {
+      const all = partsOf(job)
+      for (const [path, items] of listsOf(job, ''))
+        for (const less of fc.sample(fc.subarray([...items], { maxLength: items.length - 1 }), {
+          seed: n,
+          numRuns: 4,
+        })) {
+          const left = partsOf(withValueAt(job, path, less))
+          for (const [part, was] of all) {
+            if (!left.has(part)) continue
+            const where = [job.vehicle.title, path, less.map((i) => i.id), part]
+            expect([...where, left.get(part)]).toEqual([...where, was])
+            kept++
+          }
+        }
+    }
+    expect(kept).toBeGreaterThan(1000)
   })
 })

@@ -144,10 +144,20 @@ interface OrderProps {
 /** What a part must be, and what is known of buying it. To look at a part enters nothing. */
 const OrderOf = ({ job, line, onGone }: OrderProps) => {
   const mayWrite = useMayWrite()
-  const order = () =>
-    run(setAt(PATH, [...job.orders.purchases, emptyPurchase(newId(), line.name, line.id)], `order of ${line.name}`))
+  const fields = useRef<HTMLFieldSetElement>(null)
+  const asked = useRef(false)
+  const order = () => {
+    const all = [...job.orders.purchases, emptyPurchase(newId(), line.name, line.id)]
+    asked.current = run(setAt(PATH, all, `order of ${line.name}`))
+  }
+  // The button is gone once it is pressed: the keyboard goes on at the first field.
+  const isOrdered = line.purchase !== null
+  useEffect(() => {
+    if (isOrdered && asked.current) fields.current?.querySelector('select')?.focus()
+    asked.current = false
+  }, [isOrdered])
   return (
-    <fieldset disabled={!mayWrite}>
+    <fieldset ref={fields} disabled={!mayWrite}>
       <Group title={line.name}>
         {line.part && (
           <p className="pb-1 leading-snug text-soft">

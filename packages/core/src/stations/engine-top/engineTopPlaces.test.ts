@@ -230,7 +230,7 @@ it('caps and hoses are counted by bore; tees by what they join', () => {
   const teed = assessEngineTop(withVacuum({ consumers: [...hungOn('use-servo', 'port-rear'), { ...emptyConsumer('use-heater', 'Heater', 'heater'), portId: 'port-rear' }] })) // prettier-ignore
   expect(boresToBuy(teed.c).tees).toBe(1)
   const ids = (job: JobDocument) => partsOfPlaces(assessEngineTop(job).c).map((l) => l.id)
-  expect(ids(rightJob)).toEqual(['vacuum-hose-1', 'vacuum-hose-2', 'vacuum-cap-1', 'grommet', 'tap-hole-water'])
+  expect(ids(rightJob)).toEqual(['vacuum-hose-90', 'vacuum-hose-40', 'vacuum-cap-50', 'grommet', 'tap-hole-water'])
   expect(ids(withIgnition({ box: 'igniter', output: 'logic' }))).toContain('igniter')
   expect(ids(coils({}))).toContain('coils')
 })

@@ -27,6 +27,8 @@ export const boresToBuy = (c: EngineTopCase): { readonly caps: BoreToBuy[]; read
   }
 } // prettier-ignore
 
+/** Named for its bore and not for its place in the list: an order stays with it when another bore comes or goes. */
+const ofBore = (what: string, boreM: number): string => `${what}-${(boreM * 1e4).toFixed(0)}`
 const one = (id: string, what: string, name: string, specification: PartLine['specification'], why: string): PartLine => ({ id, what, name, quantity: fig(1, 'count'), specification, why, assumed: false }) // prettier-ignore
 
 /** What must be bought for vacuum, sensors and ignition. */
@@ -37,8 +39,8 @@ export const partsOfPlaces = (c: EngineTopCase): PartLine[] => {
   const sealed = c.sensors.holes.filter((h) => h.hole.seal === 'sealant')
   const { ignition } = c
   return [
-    ...hoses.map((h, i) => ({
-      id: `vacuum-hose-${i + 1}`,
+    ...hoses.map((h) => ({
+      id: ofBore('vacuum-hose', h.boreM),
       what: 'vacuum hose',
       name: 'Vacuum hose, petrol-proof',
       quantity: h.lengthM! > 0 ? fig(h.lengthM!, 'distance', 2) : fig(h.count, 'count'),
@@ -46,8 +48,8 @@ export const partsOfPlaces = (c: EngineTopCase): PartLine[] => {
       why: 'smallest bore of each consumer',
       assumed: h.unmeasured > 0,
     })),
-    ...caps.map((h, i) => ({
-      id: `vacuum-cap-${i + 1}`,
+    ...caps.map((h) => ({
+      id: ofBore('vacuum-cap', h.boreM),
       what: 'cap',
       name: 'Cap for a vacuum port, with clip',
       quantity: fig(h.count, 'count'),

@@ -15,6 +15,8 @@ export interface FuelDesign {
   readonly aspiration: VehicleSection['aspiration']
   readonly powerBasis: VehicleSection['powerBasis']
   readonly powerLaterW: number | null
+  /** The regulator hangs on a vacuum port of the engine top: its hose is measured and bought there. */
+  readonly referenceAtEngineTop: boolean
   /** Whether pump and lines are sized for the power wanted later. */
   sizedForLater(): boolean
   /** Entered, found elsewhere or assumed. SI. */
@@ -39,6 +41,7 @@ export const designOf = (job: JobDocument): FuelDesign => {
       aspiration: job.vehicle.aspiration,
       powerBasis: job.vehicle.powerBasis,
       powerLaterW: job.system.powerLaterW,
+      referenceAtEngineTop: job.engineTop.vacuum.consumers.some((c) => c.use === 'regulator'),
       sizedForLater: () => engineOfJob(job).laterKgS !== null,
       figure: (field) => figureOf(job, field),
       isAssumed: (field) => foundAt(job, field).kind === 'assumed',

@@ -10,7 +10,15 @@ import { WORKING_IDS } from './workings.ts'
 
 export const FUEL_STATION = station({
   ...FUEL_HEAD,
-  reads: ['fuel', 'vehicle', 'walkAround.lines', 'walkAround.tank', 'system.chosen', 'system.powerLaterW'],
+  reads: [
+    'fuel',
+    'vehicle',
+    'walkAround.lines',
+    'walkAround.tank',
+    'system.chosen',
+    'system.powerLaterW',
+    'engineTop.vacuum.consumers',
+  ],
   stock: [],
   workings: WORKING_IDS,
   cautions: (job) => fuelCautions(job).map((c) => c.says),

@@ -252,7 +252,7 @@ const safetyParts = (design: FuelDesign): PartLine[] => {
           ),
         ]
       : []),
-    ...(design.loop === 'return' && design.fuel.referenced
+    ...(design.loop === 'return' && design.fuel.referenced && !design.referenceAtEngineTop
       ? [
           line(
             'reference hose',

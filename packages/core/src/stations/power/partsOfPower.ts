@@ -19,13 +19,13 @@ const SLACK = 1.05
 
 const INSULATION_WORDS = { xlpe: 'thin-wall cross-linked, 125 °C', pvc: 'PVC, 85 °C' } as const
 
-/** Wires that are bought: those of the conversion, the cables of a battery that moves, straps that are missing. */
+/** Wires that are bought here: those of the conversion that no loom has, the cables of a battery that moves. */
 const boughtRoles = (c: PowerCase): WireRole[] => {
   const { supply, power, found } = c
   const there = (role: WireRole) => c.wireChecks.some((w) => w.role === role)
   const moves = power.battery.place !== null && power.battery.place !== found.battery.place
   return [
-    ...LAID.filter((r) => there(r) && !(r === 'fanFeed' && supply.fan !== 'relay') && !(r === 'fanEarth' && supply.fan !== 'relay')), // prettier-ignore
+    ...LAID.filter((r) => there(r) && !c.inLoom.includes(r) && !(r === 'fanFeed' && supply.fan !== 'relay') && !(r === 'fanEarth' && supply.fan !== 'relay')), // prettier-ignore
     ...(moves ? (['starterCable', 'bodyStrap'] as const) : []),
   ]
 }

@@ -1,4 +1,4 @@
-import { assumptionsOf, carSupplyOf, figureOf, type Assumption } from '../../figures/index.ts'
+import { assumptionsOf, carSupplyOf, figureOf, loomWiresOf, type Assumption } from '../../figures/index.ts'
 import type { JobDocument } from '../../job/index.ts'
 import { describePath, WIRE_LABELS } from '../../meaning/index.ts'
 import {
@@ -12,7 +12,7 @@ import {
   type SolvedCar,
   type StopOutcome,
 } from '../../power/index.ts'
-import type { PowerSection, WalkAroundSection } from '../../sections/index.ts'
+import { WIRE_ROLES, type PowerSection, type WalkAroundSection, type WireRole } from '../../sections/index.ts'
 import type { Verdict } from '../../verdict/index.ts'
 import { railLeastV } from './railAtVolts.ts'
 import { checkWires, type WireCheck } from './wireChecks.ts'
@@ -44,6 +44,8 @@ export interface PowerCase {
   readonly railLeastV: number | null
   readonly ecuName: string | null
   readonly ecuLeastKnown: boolean
+  /** Wires that the accepted loom is made with: the harness orders them. */
+  readonly inLoom: readonly WireRole[]
   /** What the wires are called. */
   readonly labels: Readonly<Record<string, string>>
   readonly assumptions: readonly Assumption[]
@@ -91,6 +93,7 @@ export const powerCase = (job: JobDocument): PowerCase => {
     railLeastV: pump ? railLeastV(pump.tables, figureOf(job, 'fuel.setPressurePa')) : null,
     ecuName: job.system.controller?.name ?? null,
     ecuLeastKnown: typeof job.system.controller?.leastV === 'number',
+    inLoom: WIRE_ROLES.filter((role) => loomWiresOf(job, role) !== null),
     labels: WIRE_LABELS,
     assumptions: [...assumptionsOf(job, 'power'), ...wireAssumptions(job, supply), ...ecuAssumptions(job)],
   } as const
