@@ -10,6 +10,7 @@ import {
   GOVERNS_WORDS,
   LIVE_WORDS,
   partsOfDiagram,
+  boughtWithLoom,
   partsOfPower,
   POWER_STATION,
   POWER_WORKINGS,
@@ -49,6 +50,8 @@ export const powerSheet = async (
     fusePlan(sheet, c, units)
     tests(sheet, c, units)
     writeParts(sheet, partsOfPower(c), units)
+    const withLoom = boughtWithLoom(c)
+    if (withLoom) sheet.paragraph(withLoom)
     writeAssumptions(sheet, assumptions, units)
     const judged = new Set(verdicts.flatMap((v) => v.workings))
     const told = POWER_WORKINGS.filter((id) => judged.has(id)).map((id) => powerWorking(c, id, 'crank-cold'))

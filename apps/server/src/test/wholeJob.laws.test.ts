@@ -129,6 +129,12 @@ describe('a part that is ordered', () => {
         ].join(' '),
       ]),
     )
+  it('has an id of its own in every job, so that no order is for two', () => {
+    for (const job of [...DEMO, ...fc.sample(anyJob(6), { seed: 44, numRuns: 60 })]) {
+      const ids = partsOfJob(job).map(({ id }) => id)
+      expect(ids).toEqual([...new Set(ids)])
+    }
+  })
   it('is the same thing when others are taken out of the job', () => {
     let kept = 0
     for (const [n, job] of DEMO.entries()) {

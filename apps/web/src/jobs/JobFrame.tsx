@@ -12,7 +12,7 @@ import { JobHeader } from './JobHeader.tsx'
 import { ShownJob } from './ShownJob.tsx'
 import { StationsRail } from './StationsRail.tsx'
 import { useSession } from '../store/sessionStore.ts'
-import { useAddressInJob } from './useKeptScroll.ts'
+import { useAddressInJob } from './addressInJob.ts'
 import { useUndoKeys } from './useUndoKeys.ts'
 
 const loadAll = async (jobId: string): Promise<ApiError | null> => {

@@ -21,7 +21,7 @@ import { useMayWrite } from '../store/sessionStore.ts'
 import { PAPERS } from './papers.ts'
 import { RepairLine } from './RepairLine.tsx'
 import { useReadiness } from './useReadiness.ts'
-import { useAddressInJob } from './useKeptScroll.ts'
+import { useAddressInJob } from './addressInJob.ts'
 import { useUnfolded } from './useUnfolded.ts'
 
 const BOX = 'flex shrink-0 flex-col items-start justify-center border-b-[3px] px-2 py-1 text-left leading-tight whitespace-nowrap hover:bg-wash' // prettier-ignore

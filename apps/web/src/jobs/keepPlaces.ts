@@ -1,7 +1,7 @@
 import type { createBrowserRouter } from 'react-router'
 import { useJobStore } from '../store/jobStore.ts'
 import { rememberPlace } from '../store/places.ts'
-import { addressInJob } from './useKeptScroll.ts'
+import { addressInJob } from './addressInJob.ts'
 
 type Router = Pick<ReturnType<typeof createBrowserRouter>, 'state' | 'subscribe'>
 

@@ -2,15 +2,10 @@ import { useEffect, type RefObject } from 'react'
 import { useLocation } from 'react-router'
 import { useJobStore } from '../store/jobStore.ts'
 import { placesOf, rememberScrolled } from '../store/places.ts'
+import { addressInJob } from './addressInJob.ts'
 
 /** Scrolling is remembered once it rests so long, ms. */
 const REST_MS = 200
-
-/** What follows the job in an address: `fuel/order` of `/jobs/…/fuel/order`. */
-export const addressInJob = (pathname: string): string => pathname.split('/').slice(3).filter(Boolean).join('/')
-
-/** Address within the open job. */
-export const useAddressInJob = (): string => addressInJob(useLocation().pathname)
 
 /** Keeps how far something is scrolled under a name, once it rests and when the screen is left. */
 const keepScroll = (source: EventTarget, px: () => number, keep: (px: number) => void): (() => void) => {

@@ -58,7 +58,7 @@ export const PurchasesPage = () => {
               columns={[
                 { head: 'Part', wide: true, cell: (l) => <PartName line={l} alike={all.lines.filter((o) => o.name === l.name).length > 1} chosen={l.id === shown?.id} onOpen={() => setAsked({ id: l.id })} /> },
                 { head: 'Quantity', right: true, cell: (l) => (l.part ? <span className={l.part.line.assumed ? 'text-soft italic' : 'font-semibold'}>{l.part.line.assumed && 'assumed '}<FigureText figure={l.part.line.quantity} /></span> : '–') },
-                { head: 'Station', cell: (l) => (l.part ? l.part.stations.map((s) => headOf(s).short).join(', ') : 'none any more') },
+                { head: 'Station', cell: (l) => (l.part ? l.part.stations.map((s) => headOf(s).title).join(', ') : 'none any more') },
                 { head: 'Buy', cell: (l) => <span className="whitespace-nowrap">{l.words.buy}</span> },
                 { head: 'Supplier', cell: (l) => l.purchase?.supplier ?? '' },
                 { head: all.currency === '' ? 'Price' : `Price, ${all.currency}`, right: true, cell: (l) => (l.purchase && l.purchase.price !== null ? <FigureText figure={fig(l.purchase.price, 'money', 2)} /> : '') },

@@ -11,8 +11,12 @@ export interface BoreToBuy {
   readonly unmeasured: number
 }
 
-const byBore = (bores: readonly number[]): [boreM: number, count: number][] =>
-  [...new Set(bores)].sort((a, b) => b - a).map((boreM) => [boreM, bores.filter((b) => b === boreM).length])
+/** Bores as they are sold and printed, to a tenth of a millimetre: 5/32 in and 4.0 mm are one. */
+const soldM = (boreM: number): number => Math.round(boreM * 1e4) / 1e4
+const byBore = (bores: readonly number[]): [boreM: number, count: number][] => {
+  const sold = bores.map(soldM)
+  return [...new Set(sold)].sort((a, b) => b - a).map((boreM) => [boreM, sold.filter((b) => b === boreM).length])
+}
 
 /** Caps and hoses counted by bore. */
 export const boresToBuy = (c: EngineTopCase): { readonly caps: BoreToBuy[]; readonly hoses: BoreToBuy[]; readonly tees: number } => {
@@ -20,7 +24,7 @@ export const boresToBuy = (c: EngineTopCase): { readonly caps: BoreToBuy[]; read
   return {
     caps: byBore(c.vacuum.capped.map((p) => p.boreM)).map(([boreM, count]) => ({ boreM, count, lengthM: null, unmeasured: 0 })),
     hoses: byBore(laid.map((h) => h.consumer.boreM)).map(([boreM, count]) => {
-      const own = laid.filter((h) => h.consumer.boreM === boreM)
+      const own = laid.filter((h) => soldM(h.consumer.boreM) === boreM)
       return { boreM, count, lengthM: own.reduce((s, h) => s + (h.lengthM ?? 0), 0), unmeasured: own.filter((h) => h.lengthM === null).length }
     }),
     tees: laid.filter((h) => h.by === 'tee').length - new Set(laid.flatMap((h) => (h.by === 'tee' ? [h.port] : []))).size,

@@ -38,6 +38,11 @@ describe('parts of the exhaust that hang on a decision', () => {
     // Two sensors one behind the other in one stretch: it comes off as one.
     const one = ordered(weldedBanks({ flanged: true, spots: [spotB, { ...spotB, alongM: 0.4 }] }), 'flanges')!
     expect([one.quantity.si, sentenceText(one.specification, {})]).toEqual([2, 'for 63.5\u2009mm outside'])
+    // What prints alike is said once.
+    const { banks } = soundExhaust().exhaust
+    const near = { ...banks[0]!, pieces: STRAIGHT.map((p) => ({ ...p, outsideM: 0.05001 })) }
+    const alike = ordered(weldedBanks({ flanged: true, banks: [banks[0]!, near] }), 'flanges')!
+    expect([alike.quantity.si, sentenceText(alike.specification, {})]).toEqual([4, 'for 50.0\u2009mm outside'])
     expect(ordered(weldedBanks({ flanged: false }), 'flanges')).toBeUndefined()
   })
   it.each([

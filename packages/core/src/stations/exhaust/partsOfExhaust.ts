@@ -13,9 +13,9 @@ const JOINT_PARTS = {
   ball: 'Ring for a ball joint',
 } as const
 
-/** Outside diameters of pipes, each once. */
+/** Outside diameters of pipes, to a tenth of a millimetre, each once. */
 const outsidesOf = (outsidesM: readonly number[]): Sentence => {
-  const [first = 0, ...others] = [...new Set(outsidesM)]
+  const [first = 0, ...others] = [...new Set(outsidesM.map((m) => Math.round(m * 1e4) / 1e4))]
   const all = others.reduce((said, m) => say`${said} and ${fig(m, 'bore')}`, say`${fig(first, 'bore')}`)
   return say`for ${all} outside`
 }
@@ -85,7 +85,7 @@ export const partsOfExhaust = (c: ExhaustCase): PartLine[] => {
             id: 'flanges',
             what: 'joint',
             name: 'Pair of exhaust flanges with gasket and bolts',
-            // One at each end of every stretch that is cut out.
+            // A pair at each end of every stretch that is cut out.
             quantity: fig(2 * new Set(pipes.map((p) => p.run)).size, 'count'),
             specification: outsidesOf(pipes.map((p) => p.piece.outsideM)),
             why: 'pipe with the sensor made removable',

@@ -15,7 +15,7 @@ export interface FuelDesign {
   readonly aspiration: VehicleSection['aspiration']
   readonly powerBasis: VehicleSection['powerBasis']
   readonly powerLaterW: number | null
-  /** The regulator hangs on a vacuum port of the engine top: its hose is measured and bought there. */
+  /** Vacuum ports of the engine top are shared out, the regulator among them: its hose is measured and bought there. */
   readonly referenceAtEngineTop: boolean
   /** Whether pump and lines are sized for the power wanted later. */
   sizedForLater(): boolean
@@ -24,6 +24,10 @@ export interface FuelDesign {
   /** Whether nobody has measured it. */
   isAssumed(field: FigureField): boolean
 }
+
+/** Without a port that is measured nothing is shared out, and the engine top orders no hose. */
+const isSharedOut = ({ ports, consumers }: JobDocument['engineTop']['vacuum']): boolean =>
+  consumers.some((c) => c.use === 'regulator') && ports.some((p) => p.boreM !== null && p.kind !== null)
 
 const designs = new WeakMap<JobDocument, FuelDesign>()
 
@@ -41,7 +45,7 @@ export const designOf = (job: JobDocument): FuelDesign => {
       aspiration: job.vehicle.aspiration,
       powerBasis: job.vehicle.powerBasis,
       powerLaterW: job.system.powerLaterW,
-      referenceAtEngineTop: job.engineTop.vacuum.consumers.some((c) => c.use === 'regulator'),
+      referenceAtEngineTop: isSharedOut(job.engineTop.vacuum),
       sizedForLater: () => engineOfJob(job).laterKgS !== null,
       figure: (field) => figureOf(job, field),
       isAssumed: (field) => foundAt(job, field).kind === 'assumed',

@@ -18,6 +18,7 @@ export const FUEL_STATION = station({
     'system.chosen',
     'system.powerLaterW',
     'engineTop.vacuum.consumers',
+    'engineTop.vacuum.ports',
   ],
   stock: [],
   workings: WORKING_IDS,

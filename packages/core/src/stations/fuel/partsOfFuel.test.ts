@@ -1,7 +1,6 @@
 import { designOf } from './fuelDesign.ts'
 import { emptyJob } from '../../job/index.ts'
-import { emptyConsumer, emptyLeg, type LineLeg } from '../../sections/index.ts'
-import { withValueAt } from '../../shape/index.ts'
+import { emptyLeg, type LineLeg } from '../../sections/index.ts'
 import { partsOfFuel } from './partsOfFuel.ts'
 import { catalogue, soundJob } from './test/jobs.ts'
 
@@ -88,14 +87,6 @@ describe('parts that follow', () => {
     expect(
       linesOf(soundJob({ oldLine: { ...oldLine, keeps: 'return' } })).filter((l) => l.includes('return line')),
     ).toEqual([])
-  })
-
-  it('the hose of a regulator that hangs on a port of the engine top is bought there, and once', () => {
-    const job = soundJob()
-    const hung = withValueAt(job, 'engineTop.vacuum.consumers', [emptyConsumer('use-1', 'Regulator', 'regulator')])
-    const other = withValueAt(job, 'engineTop.vacuum.consumers', [emptyConsumer('use-1', 'Brake servo', 'servo')])
-    const hoses = (j: typeof job) => linesOf(j).filter((l) => l.includes('Vacuum hose')).length
-    expect([hoses(job), hoses(other), hoses(hung)]).toEqual([1, 1, 0])
   })
 
   it('says where a quantity is only assumed', () => {

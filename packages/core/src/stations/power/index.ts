@@ -18,7 +18,7 @@ export {
 } from './diagrams/diagram.ts'
 export { fusePlanOf, LIVE_WORDS, type FusePlan } from './fusePlan.ts'
 export { KEYED_WORDS, keyedFind, type FoundWire, type KeyedFind } from './keyedFinder.ts'
-export { partsOfPower } from './partsOfPower.ts'
+export { boughtWithLoom, partsOfPower } from './partsOfPower.ts'
 export { proofTestsOf, type ProofTest } from './proofTests.ts'
 export { errorFigure, SENSED_IN, SENSOR_WORDS, sensedErrors, type SensedError } from './sensorReturns.ts'
 export { STOPPED_WORDS } from './judgeStop.ts'

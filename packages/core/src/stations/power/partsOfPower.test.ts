@@ -1,6 +1,6 @@
 import { CIRCUITS_OF_ROLE, loomLengthM } from '../../figures/index.ts'
 import { loomWire, WIRE_ROLES, type WireRole } from '../../sections/index.ts'
-import { partsOfPower } from './partsOfPower.ts'
+import { boughtWithLoom, partsOfPower } from './partsOfPower.ts'
 import { powerCase } from './powerCase.ts'
 import { poweredJob } from './test/powered.ts'
 
@@ -30,6 +30,14 @@ describe('parts of the power station', () => {
       expect(wiresOf(alone).some((l) => l.why.split(/[,;] /).includes(labels[role]!))).toBe(false)
     }
     expect(wiresOf({ ...FAN, 'harness.loom': loomWith(...(Object.keys(CIRCUITS_OF_ROLE) as WireRole[])) })).toEqual([])
+  })
+  it('says which wires the list lacks', () => {
+    const said = (...roles: readonly WireRole[]) =>
+      boughtWithLoom(powerCase(poweredJob({ 'harness.loom': loomWith(...roles) })))
+    expect(boughtWithLoom(powerCase(poweredJob()))).toBeNull()
+    expect(said('pumpFeed', 'ecuFeed')).toBe(
+      'Bought with the accepted loom, on the list of the harness: ECU feed, Pump feed.',
+    )
   })
   it('a loom that lacks a part of a wire leaves it here', () => {
     const half = { ...loomWith('pumpFeed'), wires: loomWith('pumpFeed').wires.slice(0, 1) }

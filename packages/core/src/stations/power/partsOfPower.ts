@@ -47,6 +47,12 @@ const wireLines = (c: PowerCase): PartLine[] => {
   )
 }
 
+/** Which wires are missing from the list, and why; null where none is. */
+export const boughtWithLoom = (c: PowerCase): string | null =>
+  c.inLoom.length === 0
+    ? null
+    : `Bought with the accepted loom, on the list of the harness: ${c.inLoom.map((r) => c.labels[r] ?? r).join(', ')}.`
+
 /** What must be bought for the power station, from the design as it stands. */
 export const partsOfPower = (c: PowerCase): PartLine[] => {
   if (c.refusedBy !== null || !c.gateKnown) return []

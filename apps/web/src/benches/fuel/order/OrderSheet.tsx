@@ -10,6 +10,7 @@ import { PartsTable } from '../../bench/PartsTable.tsx'
 import { FuelCautions } from '../FuelCautions.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
+import { StillAssumed } from '../../bench/StillAssumed.tsx'
 import type { SheetProps } from '../sheetProps.ts'
 import { OpenPointsList } from './OpenPointsList.tsx'
 import { Ordering } from './Ordering.tsx'
@@ -50,11 +51,7 @@ export const OrderSheet = (props: SheetProps) => {
       }
       judgement={
         <SheetJudgement sheet="order">
-          {assessment.assumptions.length > 0 && (
-            <p className="mt-4 leading-snug text-soft">
-              {assessment.assumptions.length} figures are still assumed: tab “Pressure” lists them.
-            </p>
-          )}
+          <StillAssumed count={assessment.assumptions.length} tab="Pressure" />
           <BuiltSwitch station="fuel" />
         </SheetJudgement>
       }

@@ -1,10 +1,11 @@
-import { partsOfPower, proofTestsOf } from '@lochmoor/core'
+import { boughtWithLoom, partsOfPower, proofTestsOf } from '@lochmoor/core'
 import { useMemo } from 'react'
 import { PathChoice } from '../../../fields/PathChoice.tsx'
 import { BuiltSwitch } from '../../bench/BuiltSwitch.tsx'
 import { Columns } from '../../bench/Columns.tsx'
 import { Group } from '../../bench/Group.tsx'
 import { SheetJudgement } from '../../bench/judgement/SheetJudgement.tsx'
+import { StillAssumed } from '../../bench/StillAssumed.tsx'
 import { PaperLinks } from '../../bench/PaperLinks.tsx'
 import { PartsTable } from '../../bench/PartsTable.tsx'
 import { ProofList, useResults } from '../feeds/ProofList.tsx'
@@ -16,6 +17,7 @@ export const PowerOrderSheet = ({ job, assessment }: PowerSheetProps) => {
   const { c } = assessment
   const computed = c.refusedBy === null && c.gateKnown
   const lines = useMemo(() => partsOfPower(c), [c])
+  const withLoom = boughtWithLoom(c)
   const tests = useMemo(() => (computed ? proofTestsOf(c) : []), [c, computed])
   const resultOf = useResults()
   const done = tests.filter((t) => resultOf(t)?.startsWith('passed'))
@@ -46,6 +48,7 @@ export const PowerOrderSheet = ({ job, assessment }: PowerSheetProps) => {
               ]}
             />
             <PartsTable lines={lines} nothing="Nothing to order yet." />
+            {withLoom && <p className="mt-2 leading-snug">{withLoom}</p>}
             <ProofList
               name="Test sheet"
               title={`Test sheet: ${done.length} of ${tests.length} passed`}
@@ -57,11 +60,7 @@ export const PowerOrderSheet = ({ job, assessment }: PowerSheetProps) => {
       }
       judgement={
         <SheetJudgement sheet="order">
-          {assessment.assumptions.length > 0 && (
-            <p className="mt-4 leading-snug text-soft">
-              {assessment.assumptions.length} figures are still assumed: tab “Supply” lists them.
-            </p>
-          )}
+          <StillAssumed count={assessment.assumptions.length} tab="Supply" />
           <BuiltSwitch station="power" />
         </SheetJudgement>
       }
